@@ -1,0 +1,10 @@
+export { hexToRgb, isHex, rgbToHex } from './hex';
+export type { Rgb } from './hex';
+export { hexToLab, rgbToLabD65 } from './srgbToLab';
+export type { LabD65 } from './srgbToLab';
+export { differenceCiede2000 } from './differenceCiede2000';
+export { coverPalette } from './coverPalette';
+export type { ColourShare, PaletteItem, PaletteMatch } from './coverPalette';
+export { mainColours } from './mainColours';
+export { affinity } from './affinity';
+export { colourWords, hexOfWord, isLight, nearestWord } from './words';

@@ -1,0 +1,3 @@
+export { coverLayers } from './coverLayers';
+export type { LayerCover } from './coverLayers';
+export type { CircleShape, CoverLayer, RectShape } from './shapes';

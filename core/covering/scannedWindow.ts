@@ -1,0 +1,102 @@
+import type { Rect } from '../geometry';
+import { chordLength, gapsBetween, mergeChords } from './chords';
+import type { Chord, Outline } from './shapes';
+
+/** One horizontal band, with what can be said of the layer all the way through it. */
+interface Band {
+  readonly top: number;
+  readonly foot: number;
+  /** Where the layer fills the band from top to foot. */
+  readonly inside: Chord | null;
+  /** A superset of the layer's uncovered paper in the band. */
+  readonly bare: readonly Chord[];
+}
+
+const BANDS = 320;
+const PASSES = 3;
+
+const common = (a: Chord | null, b: Chord | null): Chord | null => {
+  if (!a || !b) return null;
+  const chord: Chord = [Math.max(a[0], b[0]), Math.min(a[1], b[1])];
+  return chord[0] < chord[1] ? chord : null;
+};
+
+/** Where a convex outline fills the whole band: what it has at both the band's edges. */
+const filled = (outline: Outline, top: number, foot: number): Chord | null => common(outline.chord(top), outline.chord(foot));
+
+/** The outline's reach anywhere in the band: at its edges or, between them, where the outline turns. */
+function reach(outline: Outline, top: number, foot: number): Chord | null {
+  const chords = [top, foot, ...outline.heights.filter((y) => y > top && y < foot)].map(outline.chord).filter((c) => c !== null);
+  return chords.length === 0 ? null : [Math.min(...chords.map((c) => c[0])), Math.max(...chords.map((c) => c[1]))];
+}
+
+function bandEdges(from: number, to: number, marks: readonly number[]): number[] {
+  const even = Array.from({ length: BANDS + 1 }, (_, i) => from + ((to - from) * i) / BANDS);
+  return [...new Set([...even, ...marks.filter((y) => y > from && y < to)])].sort((a, b) => a - b);
+}
+
+function cutBands(layer: Outline, above: readonly Outline[], edges: readonly number[]): Band[] {
+  return edges.slice(1).map((foot, i) => {
+    const top = edges[i]!;
+    const all = reach(layer, top, foot);
+    const cover = above.map((outline) => filled(outline, top, foot)).filter((c) => c !== null);
+    return { top, foot, inside: filled(layer, top, foot), bare: all ? gapsBetween(all, cover) : [] };
+  });
+}
+
+const widen = (chords: readonly Chord[], by: number): Chord[] => chords.map(([from, to]): Chord => [from - by, to + by]);
+
+/** The best window made of whole bands: top band by top band, downward, while what is free between narrows. */
+function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
+  let best: Rect | null = null;
+  const end = bands[bands.length - 1]?.foot ?? 0;
+  for (let first = 0; first < bands.length; first++) {
+    const { top } = bands[first]!;
+    let inside: Chord | null = [-Infinity, Infinity];
+    let bare: Chord[] = [];
+    let seen = first;
+    while (seen > 0 && bands[seen - 1]!.foot > top - hold) seen--;
+    for (let last = first; last < bands.length; last++) {
+      const { foot } = bands[last]!;
+      inside = common(inside, bands[last]!.inside);
+      if (!inside) break;
+      const fresh: Chord[] = [];
+      for (; seen < bands.length && bands[seen]!.top < foot + hold; seen++) fresh.push(...widen(bands[seen]!.bare, hold));
+      if (fresh.length > 0) bare = mergeChords([...bare, ...fresh]);
+      const free = gapsBetween(inside, bare).reduce<Chord | null>((most, gap) => (!most || chordLength(gap) > chordLength(most) ? gap : most), null);
+      if (!free) break;
+      const found: Rect = { x: free[0], y: top, w: chordLength(free), h: foot - top };
+      if (!best || found.w * found.h > best.w * best.h) best = found;
+      // Lower down it can only get narrower.
+      if (found.w * (end - top) <= best.w * best.h) break;
+    }
+  }
+  return best;
+}
+
+/** Shrinks to whole ticks, so that rounding never takes what shows. */
+function inward({ x, y, w, h }: Rect): Rect | null {
+  const [left, top] = [Math.ceil(x - 1e-6), Math.ceil(y - 1e-6)];
+  const [right, foot] = [Math.floor(x + w + 1e-6), Math.floor(y + h + 1e-6)];
+  return right > left && foot > top ? { x: left, y: top, w: right - left, h: foot - top } : null;
+}
+
+/**
+ * A large safe window in a layer of any shape: the layer is cut into thin bands in which only what is surely covered
+ * counts as covered; then the neighbourhood of the best window is cut finer, twice. Never larger than is safe. Source: own.
+ */
+export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
+  const { y, h } = layer.bounds;
+  const marks = [layer, ...above].flatMap((outline) => outline.heights.flatMap((at) => [at - hold, at, at + hold]));
+  const whole = bandEdges(y, y + h, marks);
+  let best = bestOverBands(cutBands(layer, above, whole), hold);
+  for (let pass = 1; pass < PASSES && best; pass++) {
+    const margin = hold + (6 * h) / BANDS ** pass + best.h / 20;
+    const [from, to] = [Math.max(y, best.y - margin), Math.min(y + h, best.y + best.h + margin)];
+    // Outside the neighbourhood the coarse bands stay, so that nothing bare is forgotten.
+    const edges = [...new Set([...whole.filter((at) => at < from || at > to), ...bandEdges(from, to, marks)])].sort((a, b) => a - b);
+    const finer = bestOverBands(cutBands(layer, above, edges), hold);
+    if (finer && finer.w * finer.h > best.w * best.h) best = finer;
+  }
+  return best && inward(best);
+}

@@ -1,0 +1,130 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { inches, mm } from '../length';
+import { planCuts, searchPlans, type CutJob, type CutPiece, type CutStock } from '.';
+import { anyJob } from './test/arbitraries';
+import { replay } from './test/replay';
+
+const LITTLE = 20_000;
+
+const sheet = (id: string, w = 12, h = 12, more: Partial<CutStock> = {}): CutStock =>
+  ({ id, w: inches(w), h: inches(h), count: 1, front: null, back: null, upright: false, fresh: false, since: null, missing: [], ...more });
+const piece = (id: string, w: number, h: number, count = 1, more: Partial<CutPiece> = {}): CutPiece =>
+  ({ id, w: inches(w), h: inches(h), count, of: null, turn: null, optional: false, value: 0, ...more });
+const job = (stock: CutStock[], pieces: CutPiece[], more: Partial<CutJob> = {}): CutJob =>
+  ({ stock, pieces, keepAtLeast: { w: inches(1), h: inches(1) }, longestCut: null, ...more });
+
+test('every plan of any job stands up to a replay', () => fc.assert(fc.property(anyJob, (any) => {
+  expect(replay(any, planCuts(any, LITTLE))).toEqual([]);
+}), { numRuns: 150 }));
+
+test('every plan on the way stands up to a replay, and none is worse than the one before', () => fc.assert(fc.property(anyJob, (any) => {
+  let before: number[] | null = null;
+  for (const { plan } of searchPlans(any, LITTLE)) {
+    expect(replay(any, plan)).toEqual([]);
+    const { pieces, value, fresh, kept } = plan.stats;
+    const now = [pieces, value, -fresh, kept];
+    const differs = before === null ? -1 : now.findIndex((aim, i) => Math.abs(aim - before![i]!) > 1e-9 * Math.abs(aim));
+    if (differs >= 0) expect(now[differs]).toBeGreaterThan(before![differs]!);
+    before = now;
+  }
+}), { numRuns: 40 }));
+
+test('the same job gives the same plan', () => fc.assert(fc.property(anyJob, (any) => {
+  expect(planCuts(any, LITTLE)).toEqual(planCuts(any, LITTLE));
+}), { numRuns: 20 }));
+
+describe('figures of the trade (common practice, no source)', () => {
+  test('one 12x12 gives four 3x12 strips and no waste', () => {
+    const plan = planCuts(job([sheet('moths')], [piece('strip', 12, 3, 4)]));
+    expect(plan.stats).toMatchObject({ pieces: 4, cuts: 3, wasteArea: 0, nubbinArea: 0, optimal: true });
+  });
+  test('a 12x12 gives eight 3 1/4 x 4 1/4 mats, two of them turned', () => {
+    const plan = planCuts(job([sheet('moths')], [piece('mat', 3.25, 4.25, 9)]));
+    expect(plan.stats.pieces).toBe(8);
+  });
+  test('a one-way print gives only six of them', () => {
+    const plan = planCuts(job([sheet('moths', 12, 12, { upright: true })], [piece('mat', 3.25, 4.25, 9)]));
+    expect(plan.stats.pieces).toBe(6);
+  });
+  test('two 3x4 photos share a 4x6 print', () => {
+    const plan = planCuts(job([sheet('print', 6, 4)], [piece('photo', 3, 4, 2)]));
+    expect(plan.stats).toMatchObject({ pieces: 2, wasteArea: 0 });
+  });
+});
+
+describe('which paper goes first', () => {
+  test('a small leftover goes before a large one, and a leftover before a fresh sheet', () => {
+    const plan = planCuts(job([sheet('fresh', 12, 12, { fresh: true }), sheet('large', 8, 8), sheet('small', 4, 5)], [piece('mat', 3.25, 4.25)]));
+    expect(plan.sheets.map(({ stock }) => stock)).toEqual(['small']);
+  });
+  test('fresh sheets are opened when nothing else serves', () => {
+    const plan = planCuts(job([sheet('fresh', 12, 12, { fresh: true, count: 3 }), sheet('small', 4, 5)], [piece('ground', 12, 12), piece('mat', 3.25, 4.25)]));
+    expect(plan.stats).toMatchObject({ pieces: 2, fresh: 1, optimal: true });
+  });
+  test('of two papers alike, the older one goes first', () => {
+    const plan = planCuts(job([sheet('new', 5, 5, { since: 24300 }), sheet('old', 5, 5, { since: 24288 }), sheet('undated', 5, 5)], [piece('a', 4, 4, 2)]));
+    expect(plan.sheets.map(({ stock }) => stock)).toEqual(['old', 'undated']);
+  });
+  test('one large piece is kept rather than two halves', () => {
+    const plan = planCuts(job([sheet('a')], [piece('strip', 12, 3), piece('tag', 2, 3)]));
+    expect(plan.stats.largestNubbin).toBe(inches(10) * inches(9));
+  });
+});
+
+describe('two faces, right ways up, gaps and trimmers', () => {
+  test('a design on the back serves, and the face is said', () => {
+    const plan = planCuts(job([sheet('m', 12, 12, { front: 'moths', back: 'lamplight' })], [piece('tag', 2, 4, 1, { of: ['lamplight'] })]));
+    expect(plan.sheets[0]!.pieces[0]).toMatchObject({ id: 'tag', face: 'back' });
+  });
+  test('a piece says why it is not cut', () => {
+    const plan = planCuts(job([sheet('m', 6, 6, { front: 'moths' })], [
+      piece('lost', 2, 2, 1, { of: ['nowhere'] }), piece('huge', 7, 7), piece('idle', 1, 1, 1, { optional: true }), piece('fits', 6, 6, 2),
+    ]));
+    expect(Object.fromEntries(plan.notCut.map(({ id, why }) => [id, why]))).toEqual({
+      lost: 'no paper here has this design', huge: 'larger than any paper it may come from', idle: 'it does not pay', fits: 'no room',
+    });
+  });
+  test('an upright print is turned only where the piece says so', () => {
+    const strips = sheet('s', 12, 3, { upright: true });
+    expect(planCuts(job([strips], [piece('a', 3, 12)])).stats.pieces).toBe(0);
+    expect(planCuts(job([strips], [piece('a', 3, 12, 1, { turn: true })])).stats.pieces).toBe(1);
+  });
+  test('a gap in the sheet is gone round, and what is left beside it is kept', () => {
+    const holed = sheet('h', 10, 10, { missing: [{ x: inches(4), y: inches(4), w: inches(2), h: inches(2) }] });
+    const all = job([holed], [piece('a', 4, 10), piece('b', 4, 10), piece('c', 2, 4, 2)]);
+    expect(planCuts(all).stats).toMatchObject({ pieces: 4, wasteArea: 0 });
+    const one = planCuts(job([holed], [piece('c', 2, 4)]));
+    expect(replay(job([holed], [piece('c', 2, 4)]), one)).toEqual([]);
+    expect(one.stats.nubbinArea + one.stats.pieceArea).toBe(inches(1) ** 2 * 96);
+  });
+  test('no cut is longer than the trimmer', () => {
+    const long = job([sheet('l', 12, 24)], [piece('a', 5, 5, 8)], { longestCut: inches(12) });
+    const plan = planCuts(long);
+    expect(plan.stats.pieces).toBe(8);
+    expect(replay(long, plan)).toEqual([]);
+    expect(planCuts(job([sheet('l', 24, 24)], [piece('a', 5, 5)], { longestCut: inches(12) })).stats.pieces).toBe(0);
+  });
+  test('optional pieces are chosen by their worth', () => {
+    const plan = planCuts(job([sheet('s', 6, 6)], [piece('a', 6, 6, 1, { optional: true, value: 10 }), piece('b', 3, 3, 4, { optional: true, value: 3 })]));
+    expect(plan.stats).toMatchObject({ value: 12, optimal: true });
+  });
+  test('millimetres are as exact as inches', () => {
+    const plan = planCuts({ ...job([], []), stock: [{ ...sheet('a4'), w: mm(210), h: mm(297) }], pieces: [{ ...piece('a7', 1, 1, 8), w: mm(74.25), h: mm(105) }] });
+    expect(plan.stats).toMatchObject({ pieces: 8, wasteArea: 0 });
+  });
+});
+
+test('dissections made by random guillotine cuts are put together again without waste', () => fc.assert(fc.property(fc.array(fc.tuple(fc.boolean(), fc.nat(), fc.nat()), { minLength: 3, maxLength: 6 }), (cuts) => {
+  const parts = [{ w: 12, h: 12 }];
+  for (const [upright, which, where] of cuts) {
+    const at = which % parts.length;
+    const { w, h } = parts[at]!;
+    const side = upright ? w : h;
+    if (side < 2) continue;
+    const cut = 1 + (where % (side - 1));
+    parts.splice(at, 1, ...(upright ? [{ w: cut, h }, { w: w - cut, h }] : [{ w, h: cut }, { w, h: h - cut }]));
+  }
+  const all = job([sheet('s')], parts.map(({ w, h }, i) => piece(`p${i}`, w, h, 1, { turn: false })));
+  expect(planCuts(all, 400_000).stats).toMatchObject({ pieces: parts.length, wasteArea: 0, optimal: true });
+}), { numRuns: 25 }));

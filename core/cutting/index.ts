@@ -1,0 +1,5 @@
+export { planCuts, searchPlans } from './searchPlans';
+export type { PlanProgress } from './searchPlans';
+export type {
+  CutJob, CutPiece, CutPlan, CutStats, CutStock, NotCut, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet,
+} from './types';

@@ -1,0 +1,75 @@
+import { freePart, leaves, replacePart, withoutIdleCuts, type Part } from './part';
+import { place, type PlaceOptions, type Rule } from './place';
+import type { Problem } from './problem';
+import { copyState, makeSheet, type State } from './state';
+
+const RULES: readonly Rule[] = ['keep', 'keep', 'snug', 'edge'];
+
+/** In what order pieces are put: by their size, their longest side, or the number of papers that can give them. */
+const ORDERS: readonly ((problem: Problem, item: number) => number)[] = [
+  ({ items }, i) => items[i]!.w * items[i]!.h,
+  ({ items }, i) => Math.max(items[i]!.w, items[i]!.h),
+  ({ items }, i) => Math.min(items[i]!.w, items[i]!.h),
+  (problem, i) => (problem.items[i]!.w * problem.items[i]!.h) / (1 + problem.servings.filter((row) => row[i]).length),
+];
+
+export type Random = () => number;
+const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
+
+/** Cuts what is left to cut: pieces that must be, then optional ones by value, in a shuffled order. Mutates `state`. */
+export function fill(problem: Problem, state: State, options: PlaceOptions, orderBy: number, random: Random | null): void {
+  const weight = ORDERS[orderBy]!;
+  const shuffle = (): number => (random ? 0.75 + 0.5 * random() : 1);
+  const rank = problem.items.map((item, i) => ({
+    i, optional: item.optional,
+    by: (item.optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle(),
+  }));
+  const wanted = rank
+    .filter(({ i }) => state.left[i]! > 0 && (!problem.items[i]!.optional || problem.items[i]!.value > 0))
+    .sort((a, b) => Number(a.optional) - Number(b.optional) || b.by - a.by || a.i - b.i);
+  for (const { i } of wanted) while (state.left[i]! > 0 && place(problem, state, i, options));
+}
+
+/** A first plan: largest pieces first, each where it costs the least. */
+export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
+  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, spend }, variant % ORDERS.length, null);
+  return state;
+}
+
+function parts(tree: Part, into: Part[] = []): Part[] {
+  if (tree.cut || tree.use) into.push(tree);
+  if (tree.cut) { parts(tree.cut.near, into); parts(tree.cut.far, into); }
+  return into;
+}
+
+/** Takes back all pieces of a part of a sheet; a sheet left without any is closed again. Mutates `state`. */
+function takeBack(problem: Problem, state: State, at: number, part: Part): void {
+  const { kind, tree } = state.sheets[at]!;
+  for (const leaf of leaves(part)) if (leaf.use) state.left[leaf.use.item]!++;
+  const rest = withoutIdleCuts(replacePart(tree, part, freePart(part, problem.kinds[kind]!)));
+  if (rest.cut || rest.use) { state.sheets[at] = makeSheet(problem, kind, rest); return; }
+  state.sheets.splice(at, 1);
+  state.opened[kind]!--;
+}
+
+function takeBackSome(problem: Problem, state: State, random: Random): void {
+  const whole = random() < 0.3;
+  const times = 1 + Math.floor(random() * (whole ? 2 : 4));
+  for (let n = 0; n < times && state.sheets.length > 0; n++) {
+    const at = Math.floor(random() * state.sheets.length);
+    const { tree } = state.sheets[at]!;
+    takeBack(problem, state, at, whole ? tree : pick(parts(tree), random));
+  }
+}
+
+/** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */
+export function rebuild(problem: Problem, from: State, random: Random, spend: PlaceOptions['spend']): State {
+  const state = copyState(from);
+  takeBackSome(problem, state, random);
+  const noisy = random() < 0.7;
+  fill(problem, state, {
+    rule: pick(RULES, random), blocks: random() < 0.4, spend,
+    noise: noisy ? () => 0.9 + 0.2 * random() : () => 1,
+  }, Math.floor(random() * ORDERS.length), random);
+  return state;
+}

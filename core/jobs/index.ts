@@ -1,0 +1,5 @@
+export type { JobError } from './jobError';
+export { readCutJob, writeCutResult } from './cutJob';
+export { differences } from './differenceJob';
+export { palette } from './paletteJob';
+export { gut } from './gutJob';

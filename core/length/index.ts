@@ -1,0 +1,7 @@
+export { TICKS_PER_INCH, TICKS_PER_MM, inches, mm, ticks, ticksPer, toInches, toMm } from './ticks';
+export type { Ticks, Unit } from './ticks';
+export { numberToTicks, parseLength } from './parseLength';
+export type { LengthError } from './parseLength';
+export { parseSize } from './parseSize';
+export { formatArea, formatLength, formatSize } from './formatLength';
+export type { MeasureSystem } from './formatLength';
