@@ -1,0 +1,46 @@
+import type { Rect, Size } from '../geometry';
+
+/**
+ * How much of a lot, by part. A plain count has the one part ''; a length in ticks too; a set of letters has a part
+ * for each glyph. Whole numbers.
+ */
+export type Amounts = Readonly<Record<string, number>>;
+
+/** A sheet as it comes out of the parcel. */
+export interface NewPiece extends Size { readonly id: string; readonly missing?: readonly Rect[] }
+
+/** A part that a cut gives, at its place on the piece that is cut. */
+export interface CutChild extends Rect {
+  readonly id: string;
+  /** `piece` and `rest` go to the page the cut is for, `nubbin` to the stash, `waste` to the bin. */
+  readonly role: 'piece' | 'rest' | 'nubbin' | 'waste';
+  readonly missing?: readonly Rect[];
+  /** Which slot of the page a piece is for. */
+  readonly slot?: string;
+}
+
+/** What comes in: sheets, or an amount of what is counted or measured. */
+export interface Received { readonly lot: string; readonly pieces?: readonly NewPiece[]; readonly amounts?: Amounts }
+
+/** A single piece, or an amount of a lot. */
+export type Stock = { readonly piece: string } | { readonly lot: string; readonly amounts: Amounts };
+
+type Happening =
+  | ({ readonly type: 'received' } & Received)
+  | ({ readonly type: 'arrived' } & Received)
+  | { readonly type: 'owed'; readonly lot: string; readonly amounts: Amounts }
+  | { readonly type: 'counted'; readonly lot: string; readonly change: Amounts; readonly reason: string }
+  | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null }
+  | ({ readonly type: 'claimed'; readonly page: string } & Stock)
+  | ({ readonly type: 'released'; readonly page: string } & Stock)
+  | ({ readonly type: 'used'; readonly page: string } & Stock)
+  | ({ readonly type: 'returned'; readonly page: string } & Stock)
+  | ({ readonly type: 'given' } & Stock)
+  | ({ readonly type: 'recycled' } & Stock)
+  | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };
+
+/**
+ * One entry of the ledger. `day` is when it happened (ISO date). With `undoes`, it is the opposite of an earlier entry
+ * of the same content and takes its effect back.
+ */
+export type LedgerEvent = Happening & { readonly id: string; readonly day: string; readonly undoes?: string };

@@ -1,0 +1,48 @@
+import type { Rect, Size } from '../geometry';
+import type { Amounts } from './events';
+
+/** Where a piece is; `cut`: it is no more, its parts are. */
+export type PieceWhere = 'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'recycled';
+
+/** A sheet or a part of one. Never changed once made. */
+export interface PieceState extends Size {
+  readonly id: string;
+  readonly lot: string;
+  /** The piece it was cut from, and its place on it. */
+  readonly from: string | null;
+  readonly at: Rect;
+  readonly missing: readonly Rect[];
+  /** What is there of it, square ticks. */
+  readonly solid: number;
+  readonly where: PieceWhere;
+  readonly page: string | null;
+  readonly slot: string | null;
+}
+
+/** What is counted or measured of a lot. Never changed once made; every amount by part. */
+export interface LotState {
+  readonly lot: string;
+  readonly received: Amounts;
+  readonly corrected: Amounts;
+  readonly owed: Amounts;
+  readonly here: Amounts;
+  /** By page. */
+  readonly claimed: Readonly<Record<string, Amounts>>;
+  readonly used: Readonly<Record<string, Amounts>>;
+  readonly given: Amounts;
+  readonly recycled: Amounts;
+  readonly place: string;
+}
+
+/** What the events come to. */
+export interface Ledger {
+  readonly pieces: ReadonlyMap<string, PieceState>;
+  readonly lots: ReadonlyMap<string, LotState>;
+  /** Every entry's id; of these, those that an opposite answers, and those whose own effect was to take back. */
+  readonly events: ReadonlySet<string>;
+  readonly undone: ReadonlySet<string>;
+  readonly backward: ReadonlySet<string>;
+}
+
+export const emptyLot = (lot: string): LotState =>
+  ({ lot, received: {}, corrected: {}, owed: {}, here: {}, claimed: {}, used: {}, given: {}, recycled: {}, place: '' });
