@@ -1,0 +1,17 @@
+import type { CutStock } from '../cutting';
+import { stockOnHand, type Shelf } from '../page';
+import type { Kit, Lot } from '../things';
+
+/** A piece of stock and the kit it came with. */
+export interface Leftover { readonly stock: CutStock; readonly kit: Kit | null; readonly lot: Lot }
+
+/** All paper left over: pieces cut off something, and whatever older kits still have. The newest kit's sheets are not touched. */
+export function leftoversOf(shelf: Shelf): Leftover[] {
+  const newest = [...shelf.kits.values()].reduce((latest, kit) => (kit.month > latest ? kit.month : latest), '');
+  return stockOnHand(shelf, null).flatMap((stock) => {
+    const piece = shelf.ledger.pieces.get(stock.id)!;
+    const lot = shelf.lots.get(piece.lot)!;
+    const kit = shelf.kits.get(lot.kit) ?? null;
+    return piece.from !== null || kit === null || kit.month < newest ? [{ stock, kit, lot }] : [];
+  });
+}

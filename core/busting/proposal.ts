@@ -1,0 +1,32 @@
+import type { CutPlan } from '../cutting';
+import type { Shelf, WantedPiece } from '../page';
+import type { Face, PageFormat, PagePhoto, Photo } from '../things';
+
+export interface BustingInput {
+  readonly shelf: Shelf;
+  readonly faces: readonly Face[];
+  /** Photos on no page yet. */
+  readonly waiting: readonly Photo[];
+  readonly formats: readonly PageFormat[];
+  readonly mat: number;
+}
+
+/** Why a page is proposed, in figures; the words are the interface's. */
+export type Reason =
+  | { readonly kind: 'pieces'; readonly leftovers: number; readonly sheets: number }
+  | { readonly kind: 'oldest'; readonly month: string; readonly kit: string }
+  | { readonly kind: 'frees'; readonly area: number }
+  | { readonly kind: 'colours'; readonly difference: number }
+  | { readonly kind: 'kits'; readonly names: readonly string[] };
+
+/** A page that can be made from what is left: its plan cuts every piece. */
+export interface Proposal {
+  readonly id: string;
+  readonly design: string;
+  readonly format: PageFormat;
+  readonly photos: readonly PagePhoto[];
+  readonly papers: Readonly<Record<string, string>>;
+  readonly list: readonly WantedPiece[];
+  readonly plan: CutPlan;
+  readonly why: readonly Reason[];
+}

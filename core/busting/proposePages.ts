@@ -1,0 +1,109 @@
+import { affinity, type ColourShare } from '../colour';
+import { planCuts, type CutPlan } from '../cutting';
+import { inches } from '../length';
+import { cutJobFor, cutListOf, DESIGNS, layOut, type Design } from '../page';
+import type { PageFormat, PagePhoto, Photo } from '../things';
+import { choosePapers } from './choosePapers';
+import { leftoversOf, type Leftover } from './leftovers';
+import type { BustingInput, Proposal, Reason } from './proposal';
+
+/** Judgements allowed for the cuts of one proposal. */
+const WORK = 40_000;
+/** Other papers tried for a page whose pieces cannot all be cut. */
+const TRIES = 5;
+/** A place kept for a photo not yet taken. */
+const KEPT_PLACE: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
+
+/** Photo sets worth a page: of each story with photos waiting, its first few; and a place kept for one to come. */
+function photoSets(waiting: readonly Photo[], most: number): PagePhoto[][] {
+  const stories = new Map<string, Photo[]>();
+  for (const photo of waiting) stories.set(photo.story, [...(stories.get(photo.story) ?? []), photo]);
+  const sets = [...stories.values()].flatMap((photos) => {
+    const all = photos.slice(0, most).map(({ id, w, h }): PagePhoto => ({ photo: id, w, h }));
+    return all.length > 1 ? [all, all.slice(0, 1)] : [all];
+  });
+  return [...sets, [KEPT_PLACE]];
+}
+
+const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): ColourShare[] =>
+  photos.flatMap(({ photo }) => waiting.find(({ id }) => id === photo)?.colours ?? []);
+
+function reasons(input: BustingInput, leftovers: readonly Leftover[], plan: CutPlan, colours: readonly ColourShare[], papers: Proposal['papers']): Reason[] {
+  const used = plan.sheets.map((sheet) => leftovers.find(({ stock }) => stock.id === sheet.stock)!);
+  const kits = used.map(({ kit }) => kit).filter((kit) => kit !== null).sort((a, b) => a.month.localeCompare(b.month));
+  const faces = input.faces.filter(({ id }) => Object.values(papers).includes(id));
+  const differences = faces.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);
+  const sheets = used.filter(({ stock }) => stock.fresh).length;
+  return [
+    { kind: 'pieces', leftovers: used.length - sheets, sheets },
+    ...(kits[0] ? [{ kind: 'oldest', month: kits[0].month, kit: kits[0].name } as const] : []),
+    { kind: 'kits', names: [...new Set(kits.map(({ name }) => name))] },
+    { kind: 'frees', area: plan.stats.pieceArea + plan.stats.wasteArea },
+    ...(differences.length > 0 ? [{ kind: 'colours', difference: differences.reduce((a, b) => a + b) / differences.length } as const] : []),
+  ];
+}
+
+function propose(input: BustingInput, leftovers: readonly Leftover[], design: Design, format: PageFormat, photos: PagePhoto[]): Proposal | null {
+  const layout = layOut(design, { format, photos, mat: input.mat });
+  if (!layout.ok) return null;
+  const colours = coloursOf(photos, input.waiting);
+  const avoid = new Map<string, Set<string>>();
+  for (let n = 0; n < TRIES; n++) {
+    const papers = choosePapers(layout.value, { faces: input.faces, leftovers, colours }, avoid);
+    if (!papers) return null;
+    const list = cutListOf(layout.value, papers);
+    const plan = planCuts(cutJobFor(list, leftovers.map(({ stock }) => stock)), WORK);
+    const missing = plan.notCut[0];
+    if (!missing) {
+      const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join('|');
+      return { id, design: design.id, format, photos, papers, list, plan, why: reasons(input, leftovers, plan, colours, papers) };
+    }
+    const slot = list.find(({ id }) => id === missing.id)!.slot;
+    avoid.set(slot, new Set([...(avoid.get(slot) ?? []), papers[slot]!]));
+  }
+  return null;
+}
+
+/** The more leftovers, the older and the fewer whole sheets a page takes, the better it busts. */
+function merit({ why, photos }: Proposal, newest: number): number {
+  let score = photos.every(({ photo }) => photo !== null) ? 4 : 0;
+  for (const reason of why) {
+    if (reason.kind === 'pieces') score += reason.leftovers - 2 * reason.sheets;
+    if (reason.kind === 'oldest') score += Math.min(24, newest - (Number(reason.month.slice(0, 4)) * 12 + Number(reason.month.slice(5)))) / 4;
+    if (reason.kind === 'colours') score -= reason.difference / 5;
+  }
+  return score;
+}
+
+/** What has been found so far, best first, and how much of the search is done (0 to 1). */
+export interface BustingProgress { readonly proposals: Proposal[]; readonly done: number }
+
+/**
+ * Pages that can really be made from leftovers and older kits: every design in every format with each set of photos,
+ * papers chosen by colour and age, cuts planned; only those are proposed whose every piece is cut.
+ * @yields after each attempt the proposals so far: at most two of one design, the best first
+ */
+export function* proposePages(input: BustingInput): Generator<BustingProgress> {
+  const leftovers = leftoversOf(input.shelf);
+  const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
+  const attempts = DESIGNS.flatMap((design) => input.formats.flatMap((format) =>
+    photoSets(input.waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos) => ({ design, format, photos }))));
+  const found: Proposal[] = [];
+  for (const [n, { design, format, photos }] of attempts.entries()) {
+    const proposal = leftovers.length > 0 ? propose(input, leftovers, design, format, photos) : null;
+    if (proposal) found.push(proposal);
+    yield { proposals: best(found, newest), done: (n + 1) / attempts.length };
+  }
+}
+
+/** The best first, varied: no more than two of a design, and no two for the same photos in the same design. */
+function best(found: readonly Proposal[], newest: number): Proposal[] {
+  const ranked = [...found].sort((a, b) => merit(b, newest) - merit(a, newest) || a.id.localeCompare(b.id));
+  const seen = new Map<string, Proposal[]>();
+  return ranked.filter((proposal) => {
+    const alike = seen.get(proposal.design) ?? [];
+    if (alike.length >= 2 || alike.some((other) => other.photos[0]?.photo === proposal.photos[0]?.photo)) return false;
+    seen.set(proposal.design, [...alike, proposal]);
+    return true;
+  });
+}

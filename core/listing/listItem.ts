@@ -1,0 +1,40 @@
+import type { Amounts } from '../ledger';
+import type { Size } from '../geometry';
+import type { LotKind, Measure } from '../things';
+
+/** A face as a list names it: colours as hex, in the order they are told. */
+export interface FaceSketch { readonly name: string; readonly colours: readonly string[] }
+
+/** What one line of a packing list says is in the box. */
+export interface ListItem {
+  readonly kind: LotKind;
+  readonly name: string;
+  readonly measure: Measure;
+  /** How many sheets or things; 1 for a length or a set of letters. */
+  readonly count: number;
+  readonly size: Size | null;
+  /** Of a roll, in ticks. */
+  readonly length: number | null;
+  /** Of a set of letters: how many of each. */
+  readonly letters: Amounts | null;
+  readonly front: FaceSketch | null;
+  readonly back: FaceSketch | null;
+  readonly upright: boolean;
+  /** Whatever else stood there. */
+  readonly note: string;
+}
+
+/** Why a line, or a stretch of it, was not understood; `closest` is a word that may have been meant. */
+export interface ListProblem {
+  readonly kind: 'nothing-known' | 'bad-size' | 'bad-letters' | 'no-length' | 'no-name' | 'unknown-colour' | 'count-of-none';
+  /** The stretch of the line, from and to. */
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  readonly closest: string | null;
+}
+
+export type ReadLine =
+  | { readonly status: 'blank'; readonly text: string }
+  | { readonly status: 'read'; readonly text: string; readonly item: ListItem }
+  | { readonly status: 'not-read'; readonly text: string; readonly problem: ListProblem };

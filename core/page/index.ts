@@ -1,0 +1,11 @@
+export { DESIGNS, designOf } from './designs';
+export { layOut } from './layOut';
+export { matOf } from './mat';
+export { coverOf, HOLD } from './coverOf';
+export { cutJobFor, cutListOf } from './cutList';
+export type { WantedPiece } from './cutList';
+export { stockOnHand } from './stockOnHand';
+export type { Shelf } from './stockOnHand';
+export { rankFaces } from './rankFaces';
+export type { RankedFace } from './rankFaces';
+export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';

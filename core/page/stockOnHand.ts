@@ -1,0 +1,36 @@
+import type { CutStock } from '../cutting';
+import { inches } from '../length';
+import type { Ledger } from '../ledger';
+import { isPaperKind, type Kit, type Lot } from '../things';
+
+/** What the stash is known by: the ledger, and what its lots are. */
+export interface Shelf {
+  readonly ledger: Ledger;
+  readonly lots: ReadonlyMap<string, Lot>;
+  readonly kits: ReadonlyMap<string, Kit>;
+}
+
+/** Months since year 0. */
+const monthNumber = (month: string): number => Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7));
+
+/** A whole sheet at least this large both ways is one she would rather not open. */
+const SHEET = inches(5);
+
+/**
+ * All paper that a page may be cut from: what lies in the stash, and what is out for this page already. Each piece is
+ * a stock of its own, named by its id; a sheet never cut counts as fresh.
+ */
+export function stockOnHand({ ledger, lots, kits }: Shelf, page: string | null): CutStock[] {
+  const stock: CutStock[] = [];
+  for (const piece of ledger.pieces.values()) {
+    const lot = lots.get(piece.lot);
+    const free = piece.where === 'here' || (piece.where === 'claimed' && page !== null && piece.page === page && piece.slot === null);
+    if (!lot || !free || !isPaperKind(lot.kind)) continue;
+    const kit = kits.get(lot.kit);
+    stock.push({
+      id: piece.id, w: piece.w, h: piece.h, count: 1, front: lot.front, back: lot.back, upright: lot.upright,
+      fresh: piece.from === null && Math.min(piece.w, piece.h) >= SHEET, since: kit ? monthNumber(kit.month) : null, missing: piece.missing,
+    });
+  }
+  return stock;
+}

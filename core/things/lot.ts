@@ -1,0 +1,27 @@
+import type { Size } from '../geometry';
+
+export type LotKind =
+  | 'paper' | 'cardstock' | 'cut-apart' | 'card' | 'stickers' | 'alpha' | 'washi' | 'ribbon' | 'twine' | 'ephemera' | 'dots' | 'embellishment' | 'packaging' | 'tool';
+
+/** What of a lot is kept account of: its sheets by piece and area, a count, a length in ticks, or each letter. */
+export type Measure = 'sheets' | 'count' | 'length' | 'letters';
+
+/** One line of a packing list. */
+export interface Lot {
+  readonly id: string;
+  readonly kit: string;
+  readonly kind: LotKind;
+  readonly name: string;
+  readonly measure: Measure;
+  /** Of one sheet or thing, where it matters. */
+  readonly size: Size | null;
+  /** Faces of paper; null: plain and unnamed. */
+  readonly front: string | null;
+  readonly back: string | null;
+  /** The designs have one right way up. */
+  readonly upright: boolean;
+  readonly note: string;
+}
+
+/** Whether pieces of it are cut for pages. */
+export const isPaperKind = (kind: LotKind): boolean => kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';
