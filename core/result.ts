@@ -7,7 +7,7 @@ export function ok<T>(value: T): { readonly ok: true; readonly value: T; readonl
   return { ok: true, value, error: null };
 }
 
-export function err<E extends { readonly kind: string }>(
+export function err<const E extends { readonly kind: string }>(
   error: E,
 ): { readonly ok: false; readonly value: null; readonly error: E } {
   return { ok: false, value: null, error };

@@ -1,5 +1,6 @@
 export type { JobError } from './jobError';
 export { readCutJob, writeCutResult } from './cutJob';
 export { differences } from './differenceJob';
+export { schemaProblem } from './schemaProblem';
 export { palette } from './paletteJob';
 export { gut } from './gutJob';

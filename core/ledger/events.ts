@@ -31,12 +31,8 @@ type Happening =
   | { readonly type: 'owed'; readonly lot: string; readonly amounts: Amounts }
   | { readonly type: 'counted'; readonly lot: string; readonly change: Amounts; readonly reason: string }
   | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null }
-  | ({ readonly type: 'claimed'; readonly page: string } & Stock)
-  | ({ readonly type: 'released'; readonly page: string } & Stock)
-  | ({ readonly type: 'used'; readonly page: string } & Stock)
-  | ({ readonly type: 'returned'; readonly page: string } & Stock)
-  | ({ readonly type: 'given' } & Stock)
-  | ({ readonly type: 'recycled' } & Stock)
+  | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Stock)
+  | ({ readonly type: 'given' | 'recycled' } & Stock)
   | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };
 
 /**

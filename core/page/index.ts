@@ -1,6 +1,8 @@
 export { DESIGNS, designOf } from './designs';
 export { layOut } from './layOut';
 export { matOf } from './mat';
+export { cutEvent, cutSteps, isMade, planPieces } from './cutSteps';
+export type { CutStep, StepPart } from './cutSteps';
 export { coverOf, HOLD } from './coverOf';
 export { cutJobFor, cutListOf } from './cutList';
 export type { WantedPiece } from './cutList';

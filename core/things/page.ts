@@ -26,8 +26,6 @@ export interface Page {
   readonly journaling: string;
   /** The cuts that it waits for; null before they are planned. */
   readonly plan: CutPlan | null;
-  /** For each sheet of the plan, how many of its cuts are made. */
-  readonly made: readonly number[];
   readonly started: string;
   readonly finished: string | null;
 }

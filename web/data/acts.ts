@@ -1,0 +1,47 @@
+import { createStore, useStore } from 'zustand';
+import { commitAct, LedgerRefusal, redoAct, undoAct, type NewAct } from './ledgerStore';
+import { StockDb } from './stockDb';
+import { today } from './today';
+
+export const db = new StockDb();
+
+/** The last thing said to her: what was done, or why it was not. */
+interface Notice { readonly text: string; readonly tone: 'done' | 'refused'; readonly n: number }
+export const noticeStore = createStore<{ notice: Notice | null }>()(() => ({ notice: null }));
+export const useNotice = (): Notice | null => useStore(noticeStore, (state) => state.notice);
+
+let count = 0;
+export const say = (text: string, tone: Notice['tone'] = 'done'): void => noticeStore.setState({ notice: { text, tone, n: ++count } });
+
+const REFUSED: Partial<Record<string, string>> = {
+  'below-zero': 'there are not so many', 'piece-not-here': 'it is no longer where it was', 'piece-not-on-page': 'it belongs to another page', 'parts-are-gone': 'what came of it is used already',
+};
+
+const reason = (error: unknown): string => (error instanceof LedgerRefusal
+  ? `That cannot be: ${REFUSED[error.refusal.kind] ?? error.refusal.kind.replaceAll('-', ' ')} (${error.refusal.subject}). Nothing was changed.`
+  : `That did not work: ${String(error)}. Nothing was changed.`);
+
+async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
+  try {
+    const done = await doIt();
+    if (done !== null) say(done);
+    return true;
+  } catch (error) {
+    say(reason(error), 'refused');
+    return false;
+  }
+}
+
+/** Does an act and says so; false, and why, where it was refused. Quiet acts (typing) say nothing. */
+export const act = (what: NewAct, quiet = false): Promise<boolean> =>
+  attempt(async () => { await commitAct(db, what, today()); return quiet ? null : what.label; });
+
+export const undo = (): Promise<boolean> => attempt(async () => {
+  const label = await undoAct(db, today());
+  return label === null ? 'There is nothing to undo.' : `Undone: ${label}`;
+});
+
+export const redo = (): Promise<boolean> => attempt(async () => {
+  const label = await redoAct(db, today());
+  return label === null ? 'There is nothing to do again.' : `Done again: ${label}`;
+});
