@@ -1,9 +1,8 @@
 import { affinity, type ColourShare } from '../colour';
 import { planCuts, type CutPlan } from '../cutting';
 import { inches } from '../length';
-import { cutJobFor, cutListOf, DESIGNS, layOut, type Design } from '../page';
-import type { PageFormat, PagePhoto, Photo } from '../things';
-import { choosePapers } from './choosePapers';
+import { choosePapers, cutJobFor, cutListOf, DESIGNS, layOut, type Design } from '../page';
+import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';
 
@@ -11,6 +10,8 @@ import type { BustingInput, Proposal, Reason } from './proposal';
 const WORK = 40_000;
 /** Other papers tried for a page whose pieces cannot all be cut. */
 const TRIES = 5;
+/** A year's age counts as so much nearer in colour (CIEDE2000), two years at the most. */
+const YEAR = 6;
 /** A place kept for a photo not yet taken. */
 const KEPT_PLACE: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
 
@@ -27,6 +28,15 @@ function photoSets(waiting: readonly Photo[], most: number): PagePhoto[][] {
 
 const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): ColourShare[] =>
   photos.flatMap(({ photo }) => waiting.find(({ id }) => id === photo)?.colours ?? []);
+
+/** The older a face's oldest leftover, the sooner it goes. */
+function favourAge(leftovers: readonly Leftover[]): (face: Face) => number {
+  const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
+  return ({ id }) => {
+    const own = leftovers.filter(({ stock }) => stock.front === id || stock.back === id).map(({ stock }) => stock.since ?? 0);
+    return (YEAR / 12) * Math.min(24, newest - Math.min(newest, ...own));
+  };
+}
 
 function reasons(input: BustingInput, leftovers: readonly Leftover[], plan: CutPlan, colours: readonly ColourShare[], papers: Proposal['papers']): Reason[] {
   const used = plan.sheets.map((sheet) => leftovers.find(({ stock }) => stock.id === sheet.stock)!);
@@ -48,11 +58,12 @@ function propose(input: BustingInput, leftovers: readonly Leftover[], design: De
   if (!layout.ok) return null;
   const colours = coloursOf(photos, input.waiting);
   const avoid = new Map<string, Set<string>>();
+  const stock = leftovers.map((leftover) => leftover.stock);
   for (let n = 0; n < TRIES; n++) {
-    const papers = choosePapers(layout.value, { faces: input.faces, leftovers, colours }, avoid);
-    if (!papers) return null;
+    const papers = choosePapers(layout.value, { faces: input.faces, stock, colours, avoid, favour: favourAge(leftovers) });
     const list = cutListOf(layout.value, papers);
-    const plan = planCuts(cutJobFor(list, leftovers.map(({ stock }) => stock)), WORK);
+    if (list.some(({ face }) => face === null)) return null;
+    const plan = planCuts(cutJobFor(list, stock), WORK);
     const missing = plan.notCut[0];
     if (!missing) {
       const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join('|');

@@ -1,7 +1,7 @@
 import { differenceCiede2000 as culoriDifference, lab65, rgb } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { affinity, coverPalette, differenceCiede2000, hexToLab, hexToRgb, mainColours, nearestWord, rgbToHex, type LabD65 } from '.';
+import { affinity, coverPalette, differenceCiede2000, familyOf, hexToLab, hexToRgb, mainColours, nearestWord, rgbToHex, type LabD65 } from '.';
 
 // Source: G. Sharma, W. Wu, E. N. Dalal, "The CIEDE2000 color-difference formula: implementation notes, supplementary
 // test data, and mathematical observations", Color Research and Application 30 (1), 2005, table 1.
@@ -99,3 +99,6 @@ test('a colour is called by its nearest word', () => {
   expect(nearestWord('#22314f')).toBe('ink');
   expect(nearestWord('#efa53a')).toBe('amber');
 });
+
+test.each([['#22314f', 'blues'], ['#171c36', 'blues'], ['#d98bb0', 'pinks'], ['#b23a3f', 'pinks'], ['#eda437', 'ambers'], ['#b9633f', 'ambers'], ['#8aa45c', 'greens'], ['#a5c8b4', 'greens'], ['#b9b4aa', 'neutrals'], ['#6d4a86', 'violets']] as const)(
+  '%s is of the %s', (hex, family) => expect(familyOf(hex)).toBe(family));

@@ -6,5 +6,7 @@ export { differenceCiede2000 } from './differenceCiede2000';
 export { coverPalette } from './coverPalette';
 export type { ColourShare, PaletteItem, PaletteMatch } from './coverPalette';
 export { mainColours } from './mainColours';
+export { FAMILIES, familyOf } from './family';
+export type { Family } from './family';
 export { affinity } from './affinity';
 export { colourWords, hexOfWord, isLight, nearestWord } from './words';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { area, contains, intersect, largestRectOutside, overlaps, solidRects, unionArea, type Rect } from '.';
+import { area, contains, holds, intersect, largestRectOutside, overlaps, solidRects, unionArea, type Rect } from '.';
 
 const frame: Rect = { x: 0, y: 0, w: 8, h: 7 };
 const someRect = fc.record({ x: fc.integer({ min: -2, max: 8 }), y: fc.integer({ min: -2, max: 7 }), w: fc.integer({ min: 1, max: 6 }), h: fc.integer({ min: 1, max: 6 }) });
@@ -38,3 +38,11 @@ test('no rectangle outside the forbidden ones is larger than the one found', () 
 test('rects that only touch do not overlap', () => {
   expect(intersect({ x: 0, y: 0, w: 2, h: 2 }, { x: 2, y: 0, w: 2, h: 2 })).toBeNull();
 });
+
+test('a sheet holds a piece exactly where some place for it is free', () => fc.assert(fc.property(someRects, fc.integer({ min: 1, max: 8 }), fc.integer({ min: 1, max: 8 }), fc.boolean(), (missing, w, h, mayTurn) => {
+  const free = (pw: number, ph: number): boolean => {
+    for (let x = 0; x + pw <= frame.w; x++) for (let y = 0; y + ph <= frame.h; y++) if (!missing.some((m) => overlaps(m, { x, y, w: pw, h: ph }))) return true;
+    return false;
+  };
+  expect(holds(frame, missing, { w, h }, mayTurn)).toBe(free(w, h) || (mayTurn && free(h, w)));
+})));

@@ -1,3 +1,4 @@
-export { area, contains, fitsEitherWay, inflate, intersect, overlaps } from './rect';
+export { area, contains, inflate, intersect, overlaps } from './rect';
 export type { Point, Rect, Size } from './rect';
+export { holds } from './holds';
 export { largestRectOutside, solidRects, unionArea } from './compress';

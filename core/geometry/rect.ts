@@ -24,7 +24,3 @@ export const contains = (outer: Rect, inner: Rect): boolean =>
 
 /** Larger by `by` on all four sides. */
 export const inflate = ({ x, y, w, h }: Rect, by: number): Rect => ({ x: x - by, y: y - by, w: w + 2 * by, h: h + 2 * by });
-
-/** Whether `inner` fits in `outer` as it lies or turned a quarter. */
-export const fitsEitherWay = (inner: Size, outer: Size): boolean =>
-  (inner.w <= outer.w && inner.h <= outer.h) || (inner.h <= outer.w && inner.w <= outer.h);

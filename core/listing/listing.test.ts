@@ -24,6 +24,7 @@ describe('lines as clubs write them', () => {
     ['washi 10 yd', { kind: 'washi', measure: 'length', length: inches(360) }],
     ['washi lamplight 10 m, amber', { kind: 'washi', length: 320_000 * 10, name: 'washi lamplight' }],
     ['12x12 night sky / plain slate', { kind: 'paper', count: 1, name: 'night sky / plain slate' }],
+    ['1 x 12x12 radish dots / gingham green', { kind: 'paper', measure: 'sheets' }],
     ['12 x 12 moths', { kind: 'paper', count: 1, size: size(12, 12), name: 'moths' }],
     ['3x 8 1/2x11 cardstock slate', { kind: 'cardstock', count: 3, size: size(8.5, 11) }],
     ['ephemera 32, moths and jars', { kind: 'ephemera', count: 32, name: 'ephemera', note: 'moths and jars' }],

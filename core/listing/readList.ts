@@ -78,8 +78,13 @@ function readAmount(line: string): Read<Amount> {
   return ok({ count: counted ? Number(counted[1]) : 1, ...found });
 }
 
+/** Small things that are also motifs of papers. */
+const LOOSE: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'twine', 'ribbon', 'packaging'];
+
 function kindOf(text: string, size: Size | null): { kind: LotKind; measure: Measure } | null {
   const known = KIND_WORDS.find(({ test }) => test.test(text));
+  // A sheet this large is paper, whatever is printed on it: `12x12 radish dots`.
+  if (known && size && LOOSE.includes(known.kind) && Math.min(size.w, size.h) >= inches(6)) return { kind: 'paper', measure: 'sheets' };
   if (known) return known.measure === 'sheets' && size === null ? { kind: 'embellishment', measure: 'count' } : known;
   return size ? { kind: 'paper', measure: 'sheets' } : null;
 }

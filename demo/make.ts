@@ -1,0 +1,116 @@
+// Makes demo/bench.json: the scenario played through the same computing that the application uses.
+import { writeFileSync } from 'node:fs';
+import jpeg from 'jpeg-js';
+import { mainColours } from '../core/colour';
+import { planCuts } from '../core/cutting';
+import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
+import { inches, parseSize } from '../core/length';
+import { readList, receiptOf, unpack } from '../core/listing';
+import { cutEvent, cutJobFor, cutListOf, cutSteps, designOf, layOut, planPieces, stockOnHand } from '../core/page';
+import type { Face, Kit, Lot, Page, Photo } from '../core/things';
+import { paintPictures } from './pictures';
+import { CLUB, KITS, PAGES, STORIES, type DemoKit, type DemoPage } from './scenario';
+
+const MAT = inches(1 / 8);
+const WORK = 60_000;
+
+class Scene {
+  readonly kits: Kit[] = [];
+  readonly faces: Face[] = [];
+  readonly lots: Lot[] = [];
+  readonly photos: Photo[] = [];
+  readonly images: { id: string; type: string; data: string }[] = [];
+  readonly pages: Page[] = [];
+  readonly events: LedgerEvent[] = [];
+  ledger: Ledger = emptyLedger;
+  private count = 0;
+
+  happen(event: object, day: string): void {
+    const entry = { ...event, id: `e${String(++this.count).padStart(4, '0')}`, day } as LedgerEvent;
+    const next = fold([entry], this.ledger);
+    if (!next.ok) throw new Error(`${entry.type}: ${JSON.stringify(next.error)}`);
+    this.events.push(entry);
+    this.ledger = next.value;
+  }
+
+  private id(prefix: string): () => string {
+    let n = 0;
+    return () => `${prefix}-${++n}`;
+  }
+
+  receive({ id, name, month, came, theme, list, missing }: DemoKit): void {
+    this.kits.push({ id, club: CLUB, name, month, theme: [...theme], list });
+    const newId = this.id(id);
+    const own: Face[] = [];
+    for (const line of readList(list)) {
+      if (line.status === 'not-read') throw new Error(`${id}: ${line.text}`);
+      if (line.status !== 'read') continue;
+      const { lot, faces } = unpack(line.item, id, own, newId);
+      own.push(...faces);
+      this.lots.push(lot);
+      const gone = missing[line.item.name] ?? 0;
+      this.happen({ type: 'received', lot: lot.id, ...receiptOf(line.item, line.item.count - gone, newId) }, came);
+      if (gone > 0) this.happen({ type: 'owed', lot: lot.id, amounts: { '': gone } }, came);
+    }
+    this.faces.push(...own);
+  }
+
+  develop(): void {
+    for (const { id, story, name, size, jpeg: bytes } of paintPictures()) {
+      const { w, h } = parseSize(size).value!;
+      this.images.push({ id: `image-${id}`, type: 'image/jpeg', data: bytes.toString('base64') });
+      this.photos.push({ id, story, name, image: `image-${id}`, w, h, colours: mainColours(jpeg.decode(bytes).data), added: '2026-11-04' });
+    }
+  }
+
+  make({ title, design, spread = false, photos, papers, day, journaling, counted = {} }: DemoPage, n: number): void {
+    const id = `page-${n + 1}`;
+    const places = photos.map((photo) => { const { w, h } = this.photos.find((p) => p.id === photo)!; return { photo, w, h }; });
+    const format = { w: inches(12), h: inches(12), spread };
+    const layout = layOut(designOf(design)!, { format, photos: places, mat: MAT }).value!;
+    const before = this.lots.filter((lot) => this.kits.some((kit) => kit.id === lot.kit));
+    const chosen = Object.fromEntries(Object.entries(papers).map(([slot, name]) => [slot, this.faceNamed(name)]));
+    const shelf = { ledger: this.ledger, lots: new Map(before.map((lot) => [lot.id, lot])), kits: new Map(this.kits.map((kit) => [kit.id, kit])) };
+    const plan = planCuts(cutJobFor(cutListOf(layout, chosen), stockOnHand(shelf, null)), WORK);
+    if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
+    for (const { stock } of plan.sheets) this.happen({ type: 'claimed', piece: stock, page: id }, day);
+    for (const step of cutSteps(plan, this.ledger)) this.happen(cutEvent(step, this.ledger, id, (wanted) => wanted.slice(0, wanted.lastIndexOf(':')), '', day), day);
+    for (const { piece } of planPieces(plan)) this.happen({ type: 'used', piece, page: id }, day);
+    for (const [name, count] of Object.entries(counted)) {
+      const lot = this.lots.findLast((l) => l.name === name)!;
+      for (const type of ['claimed', 'used']) this.happen({ type, lot: lot.id, amounts: { '': count }, page: id }, day);
+    }
+    const story = STORIES.find((s) => s.id === this.photos.find((p) => p.id === photos[0])!.story)!;
+    this.pages.push({ id, format, design, mat: MAT, photos: places, papers: chosen, state: 'done', title, date: story.date, place: story.place, journaling, plan, started: day, finished: day });
+  }
+
+  private faceNamed(name: string): string {
+    const face = this.faces.findLast((f) => f.name === name);
+    if (!face) throw new Error(`no face is called ${name}`);
+    return face.id;
+  }
+
+  write(): string {
+    const { kits, faces, lots, photos, images, pages, events } = this;
+    const sorted = <T extends { id: string }>(list: readonly T[]): T[] => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+    return `${JSON.stringify({
+      format: 'nubbin-bench', version: 1, kits: sorted(kits), faces: sorted(faces), lots: sorted(lots), stories: sorted(STORIES), photos: sorted(photos), images: sorted(images),
+      pages: sorted(pages), drafts: [], events,
+    }, null, 1)}\n`;
+  }
+}
+
+/** The demo bench as a file's text; the same every time. */
+export function makeDemo(): string {
+  const scene = new Scene();
+  scene.develop();
+  const things = [...KITS.map((kit) => ({ day: kit.came, play: () => scene.receive(kit) })), ...PAGES.map((page, n) => ({ day: page.day, play: () => scene.make(page, n) }))];
+  for (const { play } of things.sort((a, b) => a.day.localeCompare(b.day))) play();
+  return scene.write();
+}
+
+if (process.argv[1] === import.meta.filename) {
+  const text = makeDemo();
+  writeFileSync(new URL('./bench.json', import.meta.url), text);
+  console.log(`demo/bench.json: ${Math.round(text.length / 1024)} KB`);
+}

@@ -1,0 +1,86 @@
+/** The made-up scenario: four kits of an invented club, as their packing lists came, and what was made of them. */
+export interface DemoKit { readonly id: string; readonly name: string; readonly month: string; readonly came: string; readonly theme: readonly string[]; readonly list: string; readonly missing: Readonly<Record<string, number>> }
+
+export const CLUB = 'The Oddment Post';
+
+export const KITS: readonly DemoKit[] = [
+  {
+    id: 'bell', name: 'Ringing Chamber', month: '2025-10', came: '2025-10-09', theme: ['bells', 'rope', 'tower'], missing: {},
+    list: `1 x 12x12 bell metal / rope stripe, bronze + straw + brown
+1 x 12x12 tower stone / plain slate, slate + ash + grey
+2 x 12x12 rounds and changes, cream + rope + bronze
+1 x 12x12 rope check / ledger lines, rope + cream
+2 x 12x12 cardstock slate
+1 x 12x12 cardstock cream
+alpha chipboard: A2 B1 C2 E3 G2 H1 I2 L3 N2 O2 P2 R2 S2 T2
+twine 5 yd, rope
+brass clips 6
+4 x 3x4 tower cards, cream`,
+  },
+  {
+    id: 'seed', name: 'Seed Drawer', month: '2026-03', came: '2026-03-11', theme: ['garden', 'seed', 'allotment'], missing: {},
+    list: `2 x 12x12 seed packets / radish rows, cream + radish + leaf, upright
+1 x 12x12 leaf mould / garden grid, moss + leaf + olive
+1 x 12x12 radish dots / gingham green, radish + blush
+1 x 12x12 potting bench wood / plain cream, wood + brown
+2 x 12x12 cardstock cream
+1 x 12x12 cardstock leaf
+alpha seed label: A3 B2 D2 E4 H1 I3 L2 M2 N2 O3 R3 S2 T3 V1 W1
+ephemera 28, packets and labels
+twine 10 yd, straw
+wood buttons 8
+washi 10 m, leaf`,
+  },
+  {
+    id: 'kiln', name: 'Kiln Weather', month: '2026-05', came: '2026-05-08', theme: ['clay', 'fire', 'ash'], missing: {},
+    list: `2 x 12x12 crackle glaze / ash wash, celadon + slate
+1 x 12x12 clay slip wash / kiln grid, clay + terracotta + cream
+1 x 12x12 smoke cloud / celadon scallops, ash + grey
+1 x 12x12 brick stripe / plain cream, clay + cream + brick
+2 x 12x12 cardstock ash
+1 x 12x12 cardstock clay
+1 x 6x12 sticker sheet
+alpha kiln: A2 E2 F2 G1 I2 K2 L2 N2 R3 S1 T2 U2 W1
+enamel dots 20, celadon
+ribbon 3 yd, clay
+ephemera 24, pots and tongs`,
+  },
+  {
+    id: 'moth', name: 'Moth Lantern', month: '2026-11', came: '2026-11-03', theme: ['moth', 'garden', 'night'], missing: { 'night sky / plain slate': 1 },
+    list: `2 x 12x12 moths / lamplight, ink + amber + lamp, upright
+1 x 12x12 foxglove blooms / foxglove rows, blush + foxglove + leaf
+2 x 12x12 night sky / plain slate, night + lamp + amber
+1 x 12x12 lamplight dots / field notes, lamp + amber + marigold
+1 x 12x12 dusk wash / gingham leaf, foxglove + blush + lilac
+1 x 12x12 field notes ledger / moth script, cream + straw
+2 x 12x12 cardstock cream
+1 x 12x12 cardstock ink
+1 x 6x12 sticker sheet
+alpha puffy: A3 E4 N2 R2 S3 T2 M2 O1 H2 L1
+washi lamplight 10 yd, amber
+ephemera 32, moths and jars
+enamel dots 24, amber
+3 glassine bags 4x6
+4 x 3x4 lantern cards, lamp`,
+  },
+];
+
+export const STORIES = [
+  { id: 'peal', name: 'The first full peal', date: '2025-10', place: 'the tower' },
+  { id: 'raku', name: 'A raku firing', date: '2026-06-20', place: 'the pottery yard' },
+  { id: 'marrow', name: "The allotment's heaviest marrow", date: '2026-08', place: 'plot 14' },
+  { id: 'moths', name: 'A moth-trapping night', date: '2026-09-12', place: 'the orchard wall' },
+] as const;
+
+/** A page of the past: what it was made of, in which design, and when. */
+export interface DemoPage {
+  readonly title: string; readonly design: string; readonly spread?: boolean; readonly photos: readonly string[]; readonly papers: Readonly<Record<string, string>>;
+  readonly day: string; readonly journaling: string; readonly counted?: Readonly<Record<string, number>>;
+}
+
+export const PAGES: readonly DemoPage[] = [
+  { title: 'Six ropes, one clock', design: 'strip-bands', photos: ['ropes'], papers: { ground: 'cardstock slate', upper: 'bell metal', lower: 'rounds and changes', mat: 'cardstock cream' }, day: '2025-11-02', journaling: 'Three hours and four minutes, and nobody looked up.', counted: { 'brass clips': 2 } },
+  { title: 'Stand', design: 'framed-ground', photos: ['tower'], papers: { frame: 'rope check', ground: 'tower stone', mat: 'rounds and changes' }, day: '2025-11-16', journaling: 'The tower after, very quiet.', counted: { 'brass clips': 2 } },
+  { title: 'Rows and rows', design: 'box-stack', photos: ['rows'], papers: { ground: 'cardstock cream', strip: 'potting bench wood', tall: 'seed packets', wide: 'radish dots', card: 'leaf mould', mat: 'cardstock leaf' }, day: '2026-04-19', journaling: 'Sown too thick, as ever.', counted: { ephemera: 6, 'wood buttons': 3 } },
+  { title: 'Glaze day', design: 'strip-bands', photos: ['bowl'], papers: { ground: 'cardstock ash', upper: 'crackle glaze', lower: 'brick stripe', mat: 'clay slip wash' }, day: '2026-06-28', journaling: 'Green where it was meant to be grey.', counted: { 'enamel dots': 7 } },
+];

@@ -1,0 +1,36 @@
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { undo, useNotice } from '../data/acts';
+import { Button } from '../ui/Button';
+
+const SHOWN_MS = 6000;
+
+/** What was just done or refused, read out by screen readers, with Undo at hand. */
+export function Notice() {
+  const notice = useNotice();
+  const [gone, setGone] = useState(0);
+  useEffect(() => {
+    if (!notice || notice.tone === 'refused') return undefined;
+    const timer = setTimeout(() => setGone(notice.n), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, [notice]);
+  const isShown = notice !== null && gone !== notice.n;
+  return (
+    <Place role="status" aria-live="polite">
+      {isShown && (
+        <Card $isWrong={notice.tone === 'refused'}>
+          {notice.text}
+          {notice.tone === 'done' && !/^(Undone|There is)/.test(notice.text) && <Button look="quiet" onPress={() => { void undo(); }}>Undo</Button>}
+          {notice.tone === 'refused' && <Button look="quiet" onPress={() => setGone(notice.n)}>Close</Button>}
+        </Card>
+      )}
+    </Place>
+  );
+}
+
+const Place = styled.div`position: fixed; right: 20px; bottom: 128px; z-index: 20;`;
+const Card = styled.div<{ $isWrong: boolean }>`
+  display: flex; gap: 14px; align-items: center; max-width: 520px; padding: 8px 14px; border-radius: 5px; box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
+  background: ${({ theme, $isWrong }) => ($isWrong ? theme.brickWash : theme.sheet)}; color: ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.ink)};
+  border-left: 6px solid ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.pond)};
+`;

@@ -1,0 +1,43 @@
+import { useState, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { useStore } from 'zustand';
+import { redo, undo } from '../data/acts';
+import { benchStore, useBench } from '../data/benchStore';
+import { FacePatterns } from '../ui/FacePatterns';
+import { useKeys } from '../ui/useKeys';
+import { BenchTray } from './BenchTray';
+import { KeysSheet } from './KeysSheet';
+import { Notice } from './Notice';
+import { PLACES } from './places';
+import { RulerRail } from './RulerRail';
+
+/** What is round every screen: the rail, the tray, the notice, and keys that work everywhere. */
+export function Shell({ children }: { children: ReactNode }) {
+  const go = useNavigate();
+  const [isHelpOpen, setHelpOpen] = useState(false);
+  const faces = useBench((b) => b.faces);
+  const canUndo = useBench((b) => b.canUndo);
+  const canRedo = useBench((b) => b.canRedo);
+  const trouble = useStore(benchStore, (s) => s.trouble);
+  useKeys({
+    ...Object.fromEntries(PLACES.filter((place) => place !== null).map(({ key, path }) => [key, () => { void go(path); }])),
+    'Ctrl+z': () => { void undo(); }, 'Ctrl+y': () => { void redo(); }, '?': () => setHelpOpen(true),
+  });
+  return (
+    <Room>
+      <FacePatterns faces={[...faces.values()]} />
+      <RulerRail canUndo={canUndo} canRedo={canRedo} onUndo={() => { void undo(); }} onRedo={() => { void redo(); }} onHelp={() => setHelpOpen(true)} />
+      <Work>
+        <main>{trouble ? <Trouble role="alert">What is kept in this browser cannot be read: {trouble}. Export it from Settings before anything else.</Trouble> : children}</main>
+        <BenchTray />
+      </Work>
+      <Notice />
+      <KeysSheet isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+    </Room>
+  );
+}
+
+const Room = styled.div`display: flex; height: 100%;`;
+const Work = styled.div`flex: 1; min-width: 0; display: flex; flex-direction: column; main { flex: 1; min-height: 0; }`;
+const Trouble = styled.p`padding: 24px; color: ${({ theme }) => theme.brick};`;

@@ -1,0 +1,15 @@
+/** A mark on the ruler rail: its inch, its key, its screen. */
+export interface Place { readonly key: string; readonly name: string; readonly path: string }
+
+/** In the order of the work. Inches without a name are kept for screens to come. */
+export const PLACES: readonly (Place | null)[] = [
+  { key: '1', name: 'Parcels', path: '/parcels' },
+  { key: '2', name: 'Stash', path: '/stash' },
+  { key: '3', name: 'Photos', path: '/photos' },
+  null,
+  { key: '5', name: 'Pages', path: '/pages' },
+  { key: '6', name: 'Cuts', path: '/cuts' },
+  null,
+  { key: '8', name: 'Wrap-up', path: '/wrap-up' },
+  { key: '9', name: 'Busters', path: '/busters' },
+];

@@ -1,0 +1,27 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import { inches, type MeasureSystem } from '../../core/length';
+
+/** How she likes it; kept in this browser. */
+export interface Settings {
+  readonly system: MeasureSystem;
+  readonly look: 'day' | 'evening';
+  /** Margin of mats on new pages, ticks. */
+  readonly mat: number;
+  /** Paper that stays under whatever covers a cut-out middle, ticks. */
+  readonly hold: number;
+  /** The longest cut her trimmer makes, ticks. */
+  readonly longestCut: number;
+  /** The page whose things lie on the bench. */
+  readonly pageInHand: string | null;
+  /** Where she was. */
+  readonly lastPlace: string;
+  /** The demo or an empty bench was set up. */
+  readonly isSetUp: boolean;
+  change: (some: Partial<Settings>) => void;
+}
+
+export const useSettings = create<Settings>()(persist((set) => ({
+  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), longestCut: inches(12), pageInHand: null, lastPlace: '/stash', isSetUp: false,
+  change: (some) => set(some),
+}), { name: 'nubbin-settings', version: 1 }));

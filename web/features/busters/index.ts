@@ -1,0 +1,1 @@
+export { BustersScreen } from './BustersScreen';

@@ -1,0 +1,99 @@
+import { Link } from 'react-router';
+import { ProgressBar } from 'react-aria-components';
+import styled from 'styled-components';
+import { formatArea, formatSize } from '../../../core/length';
+import { designOf } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { acceptPlan, pageName } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { useKeys } from '../../ui/useKeys';
+import { PlanSheet, WastePattern } from './PlanSheet';
+import { usePlan } from './usePlan';
+
+const SCALE = 17;
+
+/** The cut list planned onto what is there: every sheet that is opened, drawn, with what comes of it. */
+export function PlanBench({ page }: { page: Page }) {
+  const { ledger, lots, kits } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const { list, plan, done, trouble, stop } = usePlan(page);
+  const design = designOf(page.design)!;
+  const nameOf = (wanted: string): string => design.slots.find(({ id }) => id === wanted.slice(0, wanted.lastIndexOf(':')))?.name ?? wanted;
+  const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
+  const accept = (): void => { if (plan && isWhole) void acceptPlan(page, plan, ledger); };
+  useKeys({ Enter: accept });
+  const missing = new Map<string, { n: number; why: string }>();
+  plan?.notCut.forEach(({ id, why }) => missing.set(id, { n: (missing.get(id)?.n ?? 0) + 1, why }));
+
+  return (
+    <Screen
+      title="Cuts" about={<>for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link></>}
+      actions={<Button look="main" hint="⏎" isDisabled={!isWhole} onPress={accept}>Take these papers out</Button>}
+    >
+      <WastePattern />
+      <Columns $widths="260px 1fr">
+        <Stack $gap={14}>
+          <section>
+            <h2>Cut list</h2>
+            {list.length === 0 && <Soft>Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.</Soft>}
+            <List>{list.map((piece) => <li key={piece.id}><span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span></li>)}</List>
+          </section>
+          {done !== null && (
+            <Going aria-label="Looking for a better plan" value={done * 100}>
+              {({ percentage }) => <><Soft>{plan ? 'A plan is there; looking for a better one' : 'Planning'} …</Soft><i><b style={{ width: `${percentage ?? 0}%` }} /></i><Button look="quiet" onPress={stop}>Stop, it is good enough</Button></>}
+            </Going>
+          )}
+          {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
+          {plan && (
+            <section aria-label="What the plan takes">
+              <h2>What it takes</h2>
+              <List>
+                <li><span>fresh sheets opened</span><strong>{plan.stats.fresh}</strong></li>
+                <li><span>leftovers used</span><strong>{plan.sheets.length - plan.stats.fresh}</strong></li>
+                <li><span>trimmer cuts</span><strong>{plan.stats.cuts}</strong></li>
+                <li><span>onto the page</span><strong>{formatArea(plan.stats.pieceArea, system)}</strong></li>
+                <li><span>back to the stash</span><strong>{formatArea(plan.stats.nubbinArea, system)}</strong></li>
+                <li><span>waste</span><strong>{formatArea(plan.stats.wasteArea, system)}</strong></li>
+              </List>
+              {plan.stats.optimal && <Soft>No plan opens fewer fresh sheets.</Soft>}
+            </section>
+          )}
+        </Stack>
+        <Stack $gap={14}>
+          {missing.size > 0 && (
+            <Wrong role="alert" as="div">
+              <strong>The papers are too few for this page.</strong>
+              {[...missing].map(([id, { n, why }]) => { const piece = list.find((p) => p.id === id)!; return <p key={id}>{n} × {formatSize(piece, system)} for the {nameOf(id).toLowerCase()}: {why}.</p>; })}
+              <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
+            </Wrong>
+          )}
+          <Row $gap={28} style={{ alignItems: 'flex-start' }}>
+            {plan?.sheets.map((sheet) => {
+              const piece = ledger.pieces.get(sheet.stock);
+              const lot = piece && lots.get(piece.lot);
+              if (!piece || !lot) return null;
+              const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+              return (
+                <figure key={sheet.stock} style={{ margin: 0 }}>
+                  <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
+                  <figcaption><strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : `${sheet.cuts.length} cuts`}</Soft></figcaption>
+                </figure>
+              );
+            })}
+          </Row>
+          {plan && <Soft>Beet lines: pieces for the page. Dashed: goes back to the stash. Hatched: waste.</Soft>}
+        </Stack>
+      </Columns>
+    </Screen>
+  );
+}
+
+const List = styled.ul`li { display: flex; justify-content: space-between; gap: 12px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;
+const Going = styled(ProgressBar)`
+  display: flex; flex-direction: column; gap: 4px; align-items: flex-start;
+  i { display: block; width: 100%; height: 8px; background: ${({ theme }) => theme.line}; }
+  b { display: block; height: 100%; background: ${({ theme }) => theme.pond}; }
+`;

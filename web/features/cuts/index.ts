@@ -1,0 +1,1 @@
+export { CutsScreen } from './CutsScreen';

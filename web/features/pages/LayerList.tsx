@@ -1,0 +1,38 @@
+import styled from 'styled-components';
+import { formatSize, inches } from '../../../core/length';
+import type { Layout, PageLayer } from '../../../core/page';
+import { useSettings } from '../../data/settings';
+import { Paper } from '../../ui/Paper';
+import { Soft } from '../../ui/Screen';
+
+export interface LayerListProps { layout: Layout; papers: Readonly<Record<string, string>>; chosen: string | null; onChoose: (layer: string) => void }
+
+const nameOf = (layout: Layout, layer: PageLayer): string =>
+  `${layer.role === 'photo' ? `Photo ${layer.photo! + 1}` : layout.slots.find(({ id }) => id === layer.slot)!.name}${layer.turn === 0 ? '' : `, turned ${layer.turn}°`}`;
+
+/** What lies on what, the top first. */
+export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) {
+  const system = useSettings((s) => s.system);
+  return (
+    <section aria-label="Layers">
+      <h2>What lies on what</h2>
+      <Soft>top first; from the left and head of the page</Soft>
+      <ol>
+        {[...layout.layers].reverse().map((layer) => (
+          <li key={layer.id}>
+            <Line type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
+              <Paper size={{ w: inches(2), h: inches(2) }} face={layer.slot === null ? null : papers[layer.slot] ?? null} scale={15} />
+              <span>{nameOf(layout, layer)}<br /><span className="measure">{formatSize(layer, system)}</span> <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft></span>
+            </Line>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+const Line = styled.button`
+  display: grid; grid-template-columns: 30px 1fr; gap: 12px; align-items: center; width: 100%; text-align: left; font: inherit; font-size: 15px; line-height: 1.3; color: inherit; background: none; border: 2px solid transparent; padding: 5px; cursor: pointer;
+  &:hover { border-color: ${({ theme }) => theme.line}; }
+  &[aria-pressed='true'] { border-color: ${({ theme }) => theme.beet}; background: ${({ theme }) => theme.paper}; }
+`;

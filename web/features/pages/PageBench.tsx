@@ -1,0 +1,97 @@
+import { useEffect, useMemo, useState } from 'react';
+import { Navigate, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { designOf } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { useImageUrls } from '../../data/images';
+import { changePage, finishPage, pageName, removePage } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { PageDrawing } from '../../ui/PageDrawing';
+import { designWords, formatWords, stateWords } from '../../ui/pageWords';
+import { Ruler } from '../../ui/Ruler';
+import { Columns, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { useKeys } from '../../ui/useKeys';
+import { GlueSlip } from './GlueSlip';
+import { HiddenList } from './HiddenList';
+import { LayerList } from './LayerList';
+import { PageMaking } from './PageMaking';
+import { PageWords } from './PageWords';
+import { PapersList } from './PapersList';
+import { usePageWork } from './usePageWork';
+
+/** The page bench: what a page is made of, how it looks, which papers it takes. */
+export function PageBench() {
+  const { page: id } = useParams();
+  const page = useBench((b) => b.pages.get(id ?? ''));
+  return page ? <Bench key={page.id} page={page} /> : <Navigate to="/pages" replace />;
+}
+
+function Bench({ page }: { page: Page }) {
+  const go = useNavigate();
+  const photos = useBench((b) => b.photos);
+  const ledger = useBench((b) => b.ledger);
+  const { system, change } = useSettings();
+  const work = usePageWork(page);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const images = useMemo(() => page.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [page.photos, photos]);
+  const urls = useImageUrls(images);
+  useEffect(() => { change({ pageInHand: page.id }); }, [page.id, change]);
+
+  const isOpen = page.state === 'idea';
+  const { layout } = work;
+  const short = work.list.find(({ face }) => face === null);
+  const canCut = layout !== null && !short;
+  const toCuts = async (): Promise<void> => {
+    if (isOpen && canCut) await changePage(page, { papers: work.papers }, 'Chose papers');
+    await go(`/cuts/${page.id}`);
+  };
+  useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
+  const width = page.format.spread ? 2 * page.format.w : page.format.w;
+  const scale = Math.min(480 / (width / 8128), 470 / (page.format.h / 8128));
+  const cover = chosen === null ? undefined : work.covers.find((c) => c.id === chosen);
+
+  return (
+    <Screen
+      title={pageName(page)} about={`${formatWords(page.format, system)} · ${designOf(page.design)!.name.toLowerCase()} · ${stateWords(page.state)}`}
+      actions={<>
+        {(isOpen || page.state === 'planned' || page.state === 'cut') && <Button look="quiet" onPress={() => { void removePage(page, ledger).then((done) => { if (done) void go('/pages'); }); }}>Drop this page</Button>}
+        {(isOpen || page.state === 'planned') && <Button look="main" hint="⏎" isDisabled={!canCut} onPress={() => { void toCuts(); }}>To the cuts</Button>}
+        {page.state === 'glued' && <Button look="main" onPress={() => { void finishPage(page); }}>It is done</Button>}
+      </>}
+    >
+      <Columns $widths="264px minmax(0, 1fr) 288px">
+        <Stack $gap={14}>
+          {isOpen && <PageMaking page={page} />}
+          {page.state === 'cut' && <GlueSlip page={page} />}
+          {layout && !isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
+          <PageWords page={page} layout={layout} />
+        </Stack>
+        <Middle>
+          {work.error && <Wrong role="alert">{designWords(work.error, system)}</Wrong>}
+          {short && <Wrong role="alert">No paper here is large enough for the {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}: it needs one piece of {work.list.length > 0 && formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more paper.</Wrong>}
+          {layout && (
+            <Drawn>
+              <span /><Ruler length={layout.size.w} scale={scale} axis="x" system={system} />
+              <Ruler length={layout.size.h} scale={scale} axis="y" system={system} />
+              <PageDrawing
+                layout={layout} papers={work.papers} pictures={images.map((image) => urls.get(image))} scale={scale} title={page.title} journaling={page.journaling}
+                shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }} onChoose={setChosen} label={`${pageName(page)} as it will look`}
+              />
+            </Drawn>
+          )}
+          {layout && isOpen && <Soft>{designOf(page.design)!.looks}</Soft>}
+        </Middle>
+        <Stack $gap={16}>
+          {layout && <PapersList page={page} work={work} isOpen={isOpen} />}
+          {layout && <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={setChosen} />}
+          {layout && isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
+        </Stack>
+      </Columns>
+    </Screen>
+  );
+}
+
+const Middle = styled.div`display: flex; flex-direction: column; gap: 10px; align-items: center;`;
+const Drawn = styled.div`display: grid; grid-template-columns: 26px auto; gap: 4px; justify-content: center;`;

@@ -1,0 +1,65 @@
+import { useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { designOf, layOut } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { pageName, startPage } from '../../data/pageActs';
+import { useImageUrls } from '../../data/images';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { PageDrawing } from '../../ui/PageDrawing';
+import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
+import { Empty, Screen, Soft } from '../../ui/Screen';
+import { useKeys } from '../../ui/useKeys';
+
+const SCALE = 12;
+
+/** Pages: all that are begun or done, drawn to one scale. */
+export function PagesScreen() {
+  const pages = useBench((b) => b.pages);
+  const { mat, change } = useSettings();
+  const go = useNavigate();
+  const inOrder = [...pages.values()].sort((a, b) => Number(a.state === 'done') - Number(b.state === 'done') || b.started.localeCompare(a.started));
+  const begin = async (): Promise<void> => {
+    const id = await startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
+    if (id === null) return;
+    change({ pageInHand: id });
+    await go(`/pages/${id}`);
+  };
+  useKeys({ n: () => { void begin(); } });
+  return (
+    <Screen title="Pages" about={pages.size > 0 ? 'at one scale' : undefined} actions={<Button look="main" hint="N" onPress={() => { void begin(); }}>New page</Button>}>
+      {pages.size === 0
+        ? <Empty><h2>No page yet</h2><p>A page begins with its photos: pick them, choose a size and a design, and see which papers it takes before anything is cut.</p><Button look="main" onPress={() => { void begin(); }}>New page</Button></Empty>
+        : <Table>{inOrder.map((page) => <Spread key={page.id} page={page} />)}</Table>}
+    </Screen>
+  );
+}
+
+function Spread({ page }: { page: Page }) {
+  const photos = useBench((b) => b.photos);
+  const system = useSettings((s) => s.system);
+  const images = useMemo(() => page.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [page.photos, photos]);
+  const urls = useImageUrls(images);
+  const layout = useMemo(() => { const design = designOf(page.design); return design ? layOut(design, page) : null; }, [page]);
+  return (
+    <li>
+      <Link to={`/pages/${page.id}`}>
+        {layout?.ok
+          ? <PageDrawing layout={layout.value} papers={page.papers} pictures={images.map((id) => urls.get(id))} scale={SCALE} label={`${pageName(page)}, drawn`} />
+          : <Blank style={{ width: SCALE * (page.format.w / 8128) * (page.format.spread ? 2 : 1), height: SCALE * (page.format.h / 8128) }}>photos to be picked</Blank>}
+        <strong>{pageName(page)}</strong>
+        <Soft>{formatWords(page.format, system)} · {stateWords(page.state)}</Soft>
+      </Link>
+    </li>
+  );
+}
+
+const Table = styled.ul`
+  display: flex; flex-wrap: wrap; gap: 22px 30px; align-items: flex-end; overflow: auto; padding: 6px;
+  a { display: flex; flex-direction: column; gap: 4px; text-decoration: none; color: inherit; }
+  strong { padding-top: 4px; }
+  a:hover strong { text-decoration: underline; }
+`;
+const Blank = styled.div`display: grid; place-items: center; background: ${({ theme }) => theme.sheet}; border: 2px dashed ${({ theme }) => theme.soft}; color: ${({ theme }) => theme.soft}; font-size: 14px; text-align: center;`;

@@ -1,0 +1,60 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { formatSize, inches } from '../../../core/length';
+import type { Page, PagePhoto } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { changePage } from '../../data/pageActs';
+import { useImageUrls } from '../../data/images';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Row, Soft, Stack } from '../../ui/Screen';
+
+const KEPT: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
+
+/** Photos waiting, by story; those picked carry their place in the row. */
+export function PhotoPicker({ page }: { page: Page }) {
+  const { photos, pages, stories } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const elsewhere = useMemo(() => new Set([...pages.values()].filter(({ id }) => id !== page.id).flatMap((other) => other.photos.map(({ photo }) => photo))), [pages, page.id]);
+  const waiting = useMemo(() => [...photos.values()].filter(({ id }) => !elsewhere.has(id)).sort((a, b) => (stories.get(b.story)?.date ?? '').localeCompare(stories.get(a.story)?.date ?? '')), [photos, stories, elsewhere]);
+  const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
+  const kept = page.photos.filter(({ photo }) => photo === null).length;
+  const set = (list: readonly PagePhoto[], label: string): void => { void changePage(page, { photos: list }, label); };
+  const toggle = (id: string, size: { w: number; h: number }): void => {
+    const isPicked = page.photos.some(({ photo }) => photo === id);
+    set(isPicked ? page.photos.filter(({ photo }) => photo !== id) : [...page.photos, { photo: id, w: size.w, h: size.h }], isPicked ? 'Left a photo out' : 'Picked a photo');
+  };
+  return (
+    <Stack $gap={6}>
+      <h2>Photos</h2>
+      {waiting.length === 0 && <Soft>No photo waits. Add some in <Link to="/photos">Photos</Link>, or keep a place.</Soft>}
+      <Prints aria-label="Photos waiting">
+        {waiting.map((photo) => {
+          const at = page.photos.findIndex((p) => p.photo === photo.id);
+          const words = `${photo.name}, ${formatSize(photo, system)}, ${stories.get(photo.story)?.name ?? ''}`;
+          return (
+            <li key={photo.id}>
+              <button type="button" aria-pressed={at >= 0} title={words} aria-label={words} onClick={() => toggle(photo.id, photo)}>
+                <img src={urls.get(photo.image)} alt="" style={{ aspectRatio: `${photo.w} / ${photo.h}` }} />
+                {at >= 0 && <b aria-hidden>{at + 1}</b>}
+              </button>
+            </li>
+          );
+        })}
+      </Prints>
+      <Row>
+        <Button look="quiet" onPress={() => set([...page.photos, KEPT], 'Kept a place for a photo')}>Keep a place for a photo</Button>
+        {kept > 0 && <><Soft>{kept} kept</Soft><Button look="quiet" onPress={() => set(page.photos.filter((p, i) => p.photo !== null || page.photos.findIndex((o) => o.photo === null) !== i), 'Gave a kept place up')}>one fewer</Button></>}
+      </Row>
+    </Stack>
+  );
+}
+
+const Prints = styled.ul`
+  display: flex; flex-wrap: wrap; gap: 6px; align-items: center; max-height: 190px; overflow: auto; padding: 4px;
+  button { position: relative; padding: 0; border: 3px solid transparent; background: none; cursor: pointer; display: block; }
+  button[aria-pressed='true'] { border-color: ${({ theme }) => theme.beet}; }
+  img { height: 46px; display: block; object-fit: cover; background: ${({ theme }) => theme.line}; }
+  b { position: absolute; top: -4px; left: -4px; width: 20px; height: 20px; border-radius: 50%; background: ${({ theme }) => theme.beet}; color: ${({ theme }) => theme.onBeet}; font-size: 13px; display: grid; place-items: center; }
+`;

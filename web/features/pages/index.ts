@@ -1,0 +1,2 @@
+export { PageBench } from './PageBench';
+export { PagesScreen } from './PagesScreen';

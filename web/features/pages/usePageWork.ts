@@ -1,0 +1,40 @@
+import { useMemo } from 'react';
+import { choosePapers, coverOf, cutListOf, designOf, layOut, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
+import type { CutStock } from '../../../core/cutting';
+import type { ColourShare } from '../../../core/colour';
+import type { LayerCover } from '../../../core/covering';
+import type { Page } from '../../../core/things';
+import { shelfOf } from '../../data/bench';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+
+/** All that follows from a page's choices. */
+export interface PageWork {
+  readonly layout: Layout | null;
+  readonly error: DesignError | null;
+  /** Chosen papers, and for the other slots those that are proposed. */
+  readonly papers: Readonly<Record<string, string>>;
+  readonly stock: readonly CutStock[];
+  /** Of its photos. */
+  readonly colours: readonly ColourShare[];
+  readonly list: readonly WantedPiece[];
+  readonly covers: readonly LayerCover[];
+}
+
+export function usePageWork(page: Page): PageWork {
+  const bench = useBench((b) => b);
+  const hold = useSettings((s) => s.hold);
+  const laid = useMemo(() => layOut(designOf(page.design)!, page), [page]);
+  const layout = laid.ok ? laid.value : null;
+  const stock = useMemo(() => stockOnHand(shelfOf(bench), page.id), [bench, page.id]);
+  const colours = useMemo(() => page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []), [page.photos, bench.photos]);
+  const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
+  const isOpen = page.state === 'idea';
+  const papers = useMemo(
+    () => (layout && isOpen ? choosePapers(layout, { faces, stock, colours, settled: page.papers }) : page.papers),
+    [layout, isOpen, faces, stock, colours, page.papers],
+  );
+  const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
+  const list = useMemo(() => (layout ? cutListOf(layout, papers) : []), [layout, papers]);
+  return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };
+}

@@ -1,0 +1,73 @@
+import { nanoid } from 'nanoid';
+import { useMemo, type ReactNode } from 'react';
+import styled from 'styled-components';
+import { balanceOf, type Amounts } from '../../../core/ledger';
+import type { Kit, Lot } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { amountWords } from '../../ui/amountWords';
+import { lotWords, monthWords } from '../../ui/lotWords';
+import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
+import { ThingDrawing } from '../../ui/ThingDrawing';
+import { mono } from '../../ui/theme';
+
+/** What is owed of a lot has come: sheets become pieces, the rest is counted in. */
+function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
+  const pieces = lot.measure === 'sheets' ? Array.from({ length: owed[''] ?? 0 }, () => ({ id: nanoid(8), w: lot.size!.w, h: lot.size!.h })) : null;
+  return act({ label: `${lot.name} has come`, events: [{ type: 'arrived', lot: lot.id, ...(pieces ? { pieces } : { amounts: owed }) }] });
+}
+
+/** A parcel that was put away: its list, and what became of each line. What is owed waits at the head. */
+export function KitBox({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNew: () => void }) {
+  const system = useSettings((s) => s.system);
+  const { lots, ledger, kits, faces } = useBench((b) => b);
+  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === kit.id), [lots, kit.id]);
+  const owed = [...lots.values()].flatMap((lot) => { const amounts = ledger.lots.get(lot.id)?.owed ?? {}; return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : []; });
+  return (
+    <Screen title={kit.name} about={`${kit.club} · ${monthWords(kit.month)}`} actions={<Button look="main" onPress={onNew}>Unpack a parcel</Button>}>
+      {shelf}
+      <Columns $widths="minmax(280px, 380px) 1fr">
+        <Stack $gap={16}>
+          <Slip aria-label="Owed">
+            <h2>Owed</h2>
+            {owed.length === 0 && <Soft>Nothing is owed.</Soft>}
+            {owed.map(({ lot, amounts }) => (
+              <Row key={lot.id}>
+                <span><strong>{amountWords(lot, amounts, system)} {lot.name}</strong><br /><Soft>{kits.get(lot.kit)?.name}, {monthWords(kits.get(lot.kit)?.month ?? '')}</Soft></span>
+                <Button look="quiet" onPress={() => { void arrive(lot, amounts); }}>It has come</Button>
+              </Row>
+            ))}
+          </Slip>
+          <Slip><Soft>The list as it came</Soft><List>{kit.list}</List></Slip>
+        </Stack>
+        <ul aria-label="What was in the box">
+          {own.map((lot) => {
+            const state = ledger.lots.get(lot.id);
+            const missing = state?.owed ?? {};
+            const { count } = balanceOf(ledger, lot.id);
+            const sheets = [...ledger.pieces.values()].filter((piece) => piece.lot === lot.id && piece.from === null).length;
+            const came: Amounts = lot.measure === 'sheets' ? { '': sheets } : state?.received ?? {};
+            return (
+              <Line key={lot.id}>
+                <ThingDrawing lot={lot} colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []} amounts={lot.measure === 'sheets' ? { '': Math.max(1, sheets) } : came} scale={4.2} />
+                <div><strong>{lot.name}</strong><small>{lotWords(lot, system)}</small></div>
+                {Object.keys(missing).length > 0 ? <Owes>{amountWords(lot, missing, system)} owed</Owes> : <i />}
+                <span>{lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}</span>
+              </Line>
+            );
+          })}
+        </ul>
+      </Columns>
+    </Screen>
+  );
+}
+
+const List = styled.pre`font: 400 13.5px/1.7 ${mono}; white-space: pre-wrap; margin: 8px 0 0;`;
+const Owes = styled.span`background: ${({ theme }) => theme.marigoldWash}; color: ${({ theme }) => theme.marigoldInk}; padding: 3px 10px; font-size: 14px;`;
+const Line = styled.li`
+  display: grid; grid-template-columns: 160px 1fr auto 96px; gap: 14px; align-items: center; min-height: 60px; padding: 3px 6px; border-bottom: 1px solid ${({ theme }) => theme.line};
+  small { display: block; color: ${({ theme }) => theme.soft}; font-size: 14px; }
+  > span:last-child { text-align: right; font-size: 15px; }
+`;

@@ -1,0 +1,53 @@
+import { nanoid } from 'nanoid';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { db } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { today } from '../../data/today';
+import { Button } from '../../ui/Button';
+import { monthWords } from '../../ui/lotWords';
+import { Empty, Screen } from '../../ui/Screen';
+import { DraftBench } from './DraftBench';
+import { KitBox } from './KitBox';
+
+/** Parcels: what a club sent, line by line, against what is in the box. */
+export function ParcelsScreen() {
+  const { parcel } = useParams();
+  const go = useNavigate();
+  const kits = useBench((b) => b.kits);
+  const drafts = useBench((b) => b.drafts);
+  const inOrder = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
+  const draft = parcel === undefined ? undefined : drafts.get(parcel);
+  const kit = parcel === undefined ? undefined : kits.get(parcel);
+
+  const begin = async (): Promise<void> => {
+    const id = nanoid(8);
+    await db.drafts.put({ id, club: inOrder[0]?.club ?? '', name: '', month: today().slice(0, 7), list: '', here: {} });
+    await go(`/parcels/${id}`);
+  };
+  const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;
+  if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;
+
+  const shelf = (
+    <Shelf aria-label="Parcels">
+      {[...drafts.values()].map(({ id, name }) => <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>{name || 'New parcel'} <em>being unpacked</em></Link>)}
+      {inOrder.map(({ id, name, month }) => <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>{name} <em>{monthWords(month)}</em></Link>)}
+    </Shelf>
+  );
+  if (draft) return <DraftBench key={draft.id} draft={draft} shelf={shelf} />;
+  if (kit) return <KitBox kit={kit} shelf={shelf} onNew={() => { void begin(); }} />;
+  return (
+    <Screen title="Parcels" actions={<Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button>}>
+      {shelf}
+      <Empty><h2>No parcel yet</h2><p>When a kit comes, paste its packing list here or type it line by line, and tick what is really in the box.</p><Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button></Empty>
+    </Screen>
+  );
+}
+
+const Shelf = styled.nav`
+  display: flex; gap: 18px; flex-wrap: wrap; padding-bottom: 10px; flex: none;
+  a { color: ${({ theme }) => theme.ink}; text-decoration: none; font-weight: 600; padding: 4px 2px; border-bottom: 3px solid transparent; }
+  a:hover { border-color: ${({ theme }) => theme.line}; }
+  a[aria-current] { border-color: ${({ theme }) => theme.beet}; }
+  em { font-style: normal; font-weight: 400; font-size: 14px; color: ${({ theme }) => theme.soft}; }
+`;

@@ -1,0 +1,1 @@
+export { ParcelsScreen } from './ParcelsScreen';

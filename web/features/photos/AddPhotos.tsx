@@ -1,0 +1,98 @@
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { DropZone, FileTrigger, type FileDropItem } from 'react-aria-components';
+import styled from 'styled-components';
+import { parseSize } from '../../../core/length';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import type { NewChange } from '../../data/ledgerStore';
+import { today } from '../../data/today';
+import { readPicture } from '../../workers/picturesClient';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { measureWords } from '../../ui/measureWords';
+import { Slip, Soft, Stack, Wrong } from '../../ui/Screen';
+import { TextField } from '../../ui/TextField';
+
+const SIZES = ['6x4', '3x4', '4x4', '7x5', '2x2', '8x4', 'other'] as const;
+type PrintSize = (typeof SIZES)[number];
+const SIZE_WORDS: Record<PrintSize, string> = { '6x4': '4 × 6', '3x4': '3 × 4', '4x4': '4 × 4', '7x5': '5 × 7', '2x2': '2 × 2', '8x4': '4 × 8', other: 'another size' };
+const NEW_STORY = 'new';
+
+const nameOf = (file: File): string => file.name.replace(/\.[^.]+$/, '').replaceAll(/[_-]+/g, ' ') || 'photo';
+
+/** Adds photos: their story and print size are said once, then files are dropped or chosen, many at once. */
+export function AddPhotos() {
+  const stories = useBench((b) => b.stories);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [name, setName] = useState('');
+  const [date, setDate] = useState('');
+  const [place, setPlace] = useState('');
+  const [size, setSize] = useState<PrintSize>('6x4');
+  const [other, setOther] = useState('');
+  const [isReading, setReading] = useState<{ done: number; of: number } | null>(null);
+  const [troubles, setTroubles] = useState<readonly string[]>([]);
+  const first = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date))[0]?.id ?? NEW_STORY;
+  const story = chosen ?? first;
+  const print = parseSize(size === 'other' ? other : size);
+  const sizeError = size !== 'other' || other === '' ? null : !print.ok ? (/[x×]|by/i.test(other) ? measureWords(print.error) : 'Write width and height, such as 3 1/4 x 4 3/4.') : print.value.w === 0 || print.value.h === 0 ? 'A photo of no size cannot be laid out.' : null;
+
+  const add = async (files: readonly File[]): Promise<void> => {
+    const wrong: string[] = [];
+    if (story === NEW_STORY && name.trim() === '') wrong.push('Which story are they of? Give the new story a name first.');
+    if (!print.ok || sizeError !== null) wrong.push('What size are they printed? Put the size right first.');
+    setTroubles(wrong);
+    if (wrong.length > 0 || !print.ok) return;
+    const storyId = story === NEW_STORY ? nanoid(8) : story;
+    const changes: NewChange[] = story === NEW_STORY ? [{ table: 'stories', key: storyId, after: { id: storyId, name: name.trim(), date: date.trim(), place: place.trim() } }] : [];
+    let added = 0;
+    for (const [i, file] of files.entries()) {
+      setReading({ done: i, of: files.length });
+      const picture = file.size === 0 ? null : await readPicture(file);
+      if (!picture) { wrong.push(file.size === 0 ? `${file.name} is empty: it has 0 bytes. Copy it again from the camera.` : `${file.name} cannot be read as a picture. JPEG, PNG and WebP can; save it as one of these.`); continue; }
+      const { w, h } = print.value;
+      // A print lies as its picture does.
+      const turned = (picture.w > picture.h) !== (w > h) && picture.w !== picture.h;
+      const image = nanoid(8);
+      const id = nanoid(8);
+      changes.push({ table: 'images', key: image, after: { id: image, type: picture.type, bytes: picture.bytes } });
+      changes.push({ table: 'photos', key: id, after: { id, story: storyId, name: nameOf(file), image, w: turned ? h : w, h: turned ? w : h, colours: picture.colours, added: today() } });
+      added++;
+    }
+    setReading(null);
+    setTroubles(wrong);
+    if (added > 0 && await act({ label: added === 1 ? 'Added a photo' : `Added ${added} photos`, changes })) { setChosen(storyId); setName(''); }
+  };
+
+  return (
+    <Slip aria-label="Add photos">
+      <Stack>
+        <h2>Add photos</h2>
+        <Choice label="Story" options={[...[...stories.values()].map((s): [string, string] => [s.id, s.name]), [NEW_STORY, 'a new story …']]} value={story} onChange={setChosen} />
+        {story === NEW_STORY && (
+          <>
+            <TextField label="What it is called" value={name} onChange={setName} />
+            <TextField label="When (a day, a month, a year)" value={date} onChange={setDate} placeholder="2026-09-12, or 2026, or about 1998" />
+            <TextField label="Where" value={place} onChange={setPlace} />
+          </>
+        )}
+        <Choice<PrintSize> label="Printed size" options={SIZES.map((s): [PrintSize, string] => [s, SIZE_WORDS[s]])} value={size} onChange={setSize} />
+        {size === 'other' && <TextField label="Width x height" value={other} onChange={setOther} error={sizeError} isMeasure placeholder="3 1/4 x 4 3/4" />}
+        <Drop onDrop={(event) => { void Promise.all(event.items.filter((item): item is FileDropItem => item.kind === 'file').map((item) => item.getFile())).then(add); }}>
+          <FileTrigger allowsMultiple acceptedFileTypes={['image/*']} onSelect={(list) => { if (list) void add([...list]); }}>
+            <Button look="main" isDisabled={isReading !== null}>Choose files</Button>
+          </FileTrigger>
+          <Soft>or drop them here</Soft>
+        </Drop>
+        {isReading && <p role="status">Reading {isReading.done + 1} of {isReading.of} …</p>}
+        {troubles.map((trouble) => <Wrong key={trouble} role="alert">{trouble}</Wrong>)}
+        <Soft>Put a copy on the page, not the only print. Pictures stay in this browser.</Soft>
+      </Stack>
+    </Slip>
+  );
+}
+
+const Drop = styled(DropZone)`
+  display: flex; flex-direction: column; align-items: center; gap: 8px; padding: 22px; border: 2px dashed ${({ theme }) => theme.soft}; border-radius: 6px;
+  &[data-drop-target] { background: ${({ theme }) => theme.marigoldWash}; border-color: ${({ theme }) => theme.marigold}; }
+`;

@@ -1,0 +1,1 @@
+export { StashScreen } from './StashScreen';

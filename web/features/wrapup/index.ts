@@ -1,0 +1,1 @@
+export { WrapUpScreen } from './WrapUpScreen';

@@ -1,0 +1,72 @@
+import { useId } from 'react';
+import { useTheme } from 'styled-components';
+import type { Rect } from '../../core/geometry';
+import { TICKS_PER_INCH } from '../../core/length';
+import type { Layout, PageLayer } from '../../core/page';
+import { fillOf } from './Paper';
+
+export interface PageDrawingProps {
+  layout: Layout;
+  /** The face of each slot; a slot without one is drawn plain. */
+  papers: Readonly<Record<string, string>>;
+  /** The picture of each photo, by its place in the page's list; absent: a place kept. */
+  pictures: readonly (string | undefined)[];
+  /** Pixels to an inch. */
+  scale: number;
+  title?: string;
+  journaling?: string;
+  /** A layer to point out, and what could be cut out of it. */
+  shown?: { layer: string; window: Rect | null } | null;
+  onChoose?: (layer: string) => void;
+  label: string;
+}
+
+const inch = (length: number): number => length / TICKS_PER_INCH;
+
+/** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
+export function PageDrawing({ layout, papers, pictures, scale, title = '', journaling = '', shown = null, onChoose, label }: PageDrawingProps) {
+  const theme = useTheme();
+  const clip = useId();
+  const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
+  const pointed = shown ? layout.layers.find(({ id }) => id === shown.layer) : undefined;
+  return (
+    <svg role="img" aria-label={label} width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}>
+      {layout.layers.map((layer) => (
+        <g key={layer.id} transform={turnOf(layer)} onClick={onChoose && (() => onChoose(layer.id))} style={onChoose && { cursor: 'pointer' }}>
+          {layer.role === 'photo'
+            ? <PhotoLayer layer={layer} picture={pictures[layer.photo!]} clip={`${clip}-${layer.id}`} />
+            : <rect x={inch(layer.x)} y={inch(layer.y)} width={inch(layer.w)} height={inch(layer.h)} fill={fillOf(papers[layer.slot!] ?? null)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
+        </g>
+      ))}
+      <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />
+      <Words rect={layout.journaling} words={journaling} colour="#2b1d33" />
+      {pointed && <rect x={inch(pointed.x)} y={inch(pointed.y)} width={inch(pointed.w)} height={inch(pointed.h)} transform={turnOf(pointed)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} pointerEvents="none" />}
+      {shown?.window && <rect x={inch(shown.window.x)} y={inch(shown.window.y)} width={inch(shown.window.w)} height={inch(shown.window.h)} fill="rgba(26,95,107,.2)" stroke="#1a5f6b" strokeWidth={2 / scale} strokeDasharray={`${6 / scale} ${4 / scale}`} pointerEvents="none" />}
+    </svg>
+  );
+}
+
+const turnOf = ({ x, y, w, h, turn }: PageLayer): string | undefined => (turn === 0 ? undefined : `rotate(${turn} ${inch(x + w / 2)} ${inch(y + h / 2)})`);
+
+function PhotoLayer({ layer, picture, clip }: { layer: PageLayer; picture: string | undefined; clip: string }) {
+  const box = { x: inch(layer.x), y: inch(layer.y), width: inch(layer.w), height: inch(layer.h) };
+  if (picture === undefined) return <><rect {...box} fill="#fffefa" stroke="#655867" strokeWidth={0.04} strokeDasharray="0.15 0.1" /><text x={box.x + box.width / 2} y={box.y + box.height / 2} fontSize={0.4} textAnchor="middle" fill="#655867">photo</text></>;
+  return <><clipPath id={clip}><rect {...box} /></clipPath><image {...box} href={picture} preserveAspectRatio="xMidYMid slice" clipPath={`url(#${clip})`} /></>;
+}
+
+/** Words set to fit their place; how they will be written is hers. */
+function Words({ rect, words, colour, isTitle = false }: { rect: Rect; words: string; colour: string; isTitle?: boolean }) {
+  if (words.trim() === '') return null;
+  const [w, h] = [inch(rect.w), inch(rect.h)];
+  const size = isTitle ? Math.min(h * 0.7, (w / words.length) * 1.7) : Math.min(0.3, h / 2, (w / words.length) * 4);
+  const perLine = Math.max(1, Math.floor(w / (size * 0.5)));
+  const lines = isTitle ? [words] : words.split(/\s+/).reduce<string[]>((all, word) => {
+    const last = all[all.length - 1];
+    return last !== undefined && `${last} ${word}`.length <= perLine ? [...all.slice(0, -1), `${last} ${word}`] : [...all, word];
+  }, []);
+  return (
+    <text x={inch(rect.x)} y={inch(rect.y) + h / 2 + size * 0.35 - ((lines.length - 1) * size * 1.15) / 2} fontSize={size} fill={colour} fontWeight={isTitle ? 750 : 450} fontFamily="'Bricolage Grotesque Variable', sans-serif" style={{ paintOrder: 'stroke' }} stroke="rgba(255,254,250,.85)" strokeWidth={size * 0.18} pointerEvents="none">
+      {lines.slice(0, 3).map((line, i) => <tspan key={i} x={inch(rect.x)} dy={i === 0 ? 0 : size * 1.15}>{line}</tspan>)}
+    </text>
+  );
+}

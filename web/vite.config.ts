@@ -1,0 +1,21 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [
+    react(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,json}'], maximumFileSizeToCacheInBytes: 8e6 },
+      manifest: {
+        name: 'Nubbin', short_name: 'Nubbin', description: 'Kits, cuts and pages from what is left', theme_color: '#8a1c4f', background_color: '#f3ece0', display: 'standalone',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+    }),
+  ],
+  worker: { format: 'es' },
+  server: { fs: { allow: ['..'] } },
+  build: { outDir: '../dist/web', emptyOutDir: true, assetsInlineLimit: 0, chunkSizeWarningLimit: 1500 },
+});

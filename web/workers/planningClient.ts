@@ -1,0 +1,14 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { BustingInput, BustingProgress } from '../../core/busting';
+import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
+import type { PlanningApi } from './planning.worker';
+
+let worker: Remote<PlanningApi> | null = null;
+
+const open = (): Remote<PlanningApi> => (worker ??= wrap<PlanningApi>(new Worker(new URL('./planning.worker.ts', import.meta.url), { type: 'module' })));
+
+export const planInWorker = (job: CutJob, work: number, onProgress: (progress: PlanProgress) => void): Promise<CutPlan> => open().plan(job, work, proxy(onProgress));
+
+export const proposeInWorker = (input: BustingInput, onProgress: (progress: BustingProgress) => void): Promise<BustingProgress | null> => open().propose(input, proxy(onProgress));
+
+export const stopPlanning = (): void => { void worker?.stop(); };
