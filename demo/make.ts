@@ -42,10 +42,10 @@ class Scene {
     this.kits.push({ id, club: CLUB, name, month, theme: [...theme], list });
     const newId = this.id(id);
     const own: Face[] = [];
-    for (const line of readList(list)) {
+    for (const [i, line] of readList(list).entries()) {
       if (line.status === 'not-read') throw new Error(`${id}: ${line.text}`);
       if (line.status !== 'read') continue;
-      const { lot, faces } = unpack(line.item, id, own, newId);
+      const { lot, faces } = unpack(line.item, i + 1, id, own, newId);
       own.push(...faces);
       this.lots.push(lot);
       const gone = missing[line.item.name] ?? 0;

@@ -11,7 +11,7 @@ const faces = Object.keys(HEX).map((id): Face => ({ id, name: id, pattern: 'plai
 const kit = (id: string, month: string): Kit => ({ id, club: 'The Oddment Post', name: id, month, theme: [], list: '' });
 const kits = new Map([kit('old', '2025-10'), kit('new', '2026-11')].map((k) => [k.id, k]));
 const lots = new Map(['old', 'new'].flatMap((k) => Object.keys(HEX).map((face): [string, Lot] =>
-  [`${k}-${face}`, { id: `${k}-${face}`, kit: k, kind: 'paper', name: face, measure: 'sheets', size: null, front: face, back: null, upright: false, note: '' }])));
+  [`${k}-${face}`, { id: `${k}-${face}`, kit: k, kind: 'paper', name: face, measure: 'sheets', size: null, front: face, back: null, upright: false, note: '', line: 1 }])));
 
 function shelfOf(pieces: readonly [lot: string, w: number, h: number][]): Shelf {
   const events = pieces.map(([lot, w, h], i): LedgerEvent => ({ id: `e${i}`, day: '2026-11-01', type: 'received', lot, pieces: [{ id: `s${i}`, w: inches(w), h: inches(h) }] }));

@@ -92,7 +92,7 @@ export interface BustingProgress { readonly proposals: Proposal[]; readonly done
 /**
  * Pages that can really be made from leftovers and older kits: every design in every format with each set of photos,
  * papers chosen by colour and age, cuts planned; only those are proposed whose every piece is cut.
- * @yields after each attempt the proposals so far: at most two of one design, the best first
+ * @yields after each attempt the best proposals so far, varied
  */
 export function* proposePages(input: BustingInput): Generator<BustingProgress> {
   const leftovers = leftoversOf(input.shelf);
@@ -107,14 +107,22 @@ export function* proposePages(input: BustingInput): Generator<BustingProgress> {
   }
 }
 
-/** The best first, varied: no more than two of a design, and no two for the same photos in the same design. */
+/** How many are shown at the most. */
+const SHOWN = 6;
+
+/** How much a proposal repeats those before it: the same photos most, then the same design, then the same page size. */
+function likeness(proposal: Proposal, before: readonly Proposal[]): number {
+  return before.reduce((sum, other) => sum + (other.photos[0]!.photo === proposal.photos[0]!.photo ? 5 : 0)
+    + (other.design === proposal.design ? 3 : 0) + (other.format.w === proposal.format.w && other.format.spread === proposal.format.spread ? 2 : 0), 0);
+}
+
+/** The best first, and each next one the best of those that repeat least what is there already. */
 function best(found: readonly Proposal[], newest: number): Proposal[] {
-  const ranked = [...found].sort((a, b) => merit(b, newest) - merit(a, newest) || a.id.localeCompare(b.id));
-  const seen = new Map<string, Proposal[]>();
-  return ranked.filter((proposal) => {
-    const alike = seen.get(proposal.design) ?? [];
-    if (alike.length >= 2 || alike.some((other) => other.photos[0]?.photo === proposal.photos[0]?.photo)) return false;
-    seen.set(proposal.design, [...alike, proposal]);
-    return true;
-  });
+  const left = [...found].sort((a, b) => a.id.localeCompare(b.id));
+  const chosen: Proposal[] = [];
+  while (left.length > 0 && chosen.length < SHOWN) {
+    const worth = left.map((proposal) => merit(proposal, newest) - likeness(proposal, chosen));
+    chosen.push(...left.splice(worth.indexOf(Math.max(...worth)), 1));
+  }
+  return chosen;
 }

@@ -60,7 +60,7 @@ function cutFree(problem: Problem, { part, at, first, block }: Spot): Part | nul
 /** What is lost of the sum of squares when the block is cut from the part; Infinity where it cannot be. */
 function lossOf(problem: Problem, spot: Spot): number {
   const { part, at, first } = spot;
-  if (part.holes.length > 0 || problem.longestCut !== Infinity) {
+  if (part.holes.length > 0 || Math.max(part.w, part.h) > problem.longestCut) {
     const cut = cutFree(problem, spot);
     if (!cut) return Infinity;
     const left = leaves(cut).filter((leaf) => !leaf.use).reduce((sum, leaf) => sum + divideLeftOver(problem, leaf).kept, 0);

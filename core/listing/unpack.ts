@@ -21,8 +21,12 @@ function faceFrom(sketch: FaceSketch, kind: ListItem['kind'], id: string): Face 
   return { id, name: sketch.name, pattern, colours: sharesOf(sketch.colours) };
 }
 
-/** The lot and faces of an item. A face that the kit has already by that name is used again. @param newId gives ids, never the same twice */
-export function unpack(item: ListItem, kit: string, known: readonly Face[], newId: () => string): Unpacked {
+/**
+ * The lot and faces of an item. A face that the kit has already by that name is used again.
+ * @param line its place on the list, from 1
+ * @param newId gives ids, never the same twice
+ */
+export function unpack(item: ListItem, line: number, kit: string, known: readonly Face[], newId: () => string): Unpacked {
   const faces: Face[] = [];
   const idOf = (sketch: FaceSketch | null): string | null => {
     if (sketch === null) return null;
@@ -35,7 +39,7 @@ export function unpack(item: ListItem, kit: string, known: readonly Face[], newI
   const { kind, name, measure, size, upright, note } = item;
   const front = idOf(item.front);
   const back = idOf(item.back);
-  return { lot: { id: newId(), kit, kind, name, measure, size, front, back, upright, note }, faces };
+  return { lot: { id: newId(), kit, kind, name, measure, size, front, back, upright, note, line }, faces };
 }
 
 /** What of an item comes in, `here` being how many of it are in the box. */

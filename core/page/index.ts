@@ -10,6 +10,6 @@ export { stockOnHand } from './stockOnHand';
 export type { Shelf } from './stockOnHand';
 export { stillWanted } from './stillWanted';
 export { choosePapers } from './choosePapers';
-export { rankFaces } from './rankFaces';
+export { holdsPiece, rankFaces } from './rankFaces';
 export type { RankedFace } from './rankFaces';
 export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';

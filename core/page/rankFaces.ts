@@ -19,7 +19,8 @@ const isQuiet = (face: Face): boolean => {
   return ground !== undefined && rest.every((lab) => differenceCiede2000(ground, lab) < 15);
 };
 
-const holdsPiece = (stock: CutStock, face: string, piece: Size): boolean => {
+/** Whether a stock carries a face and is large enough for a piece of it. */
+export const holdsPiece = (stock: CutStock, face: string, piece: Size): boolean => {
   if (stock.front !== face && stock.back !== face) return false;
   return (piece.w <= stock.w && piece.h <= stock.h) || (!stock.upright && piece.h <= stock.w && piece.w <= stock.h);
 };

@@ -21,6 +21,8 @@ export interface Lot {
   /** The designs have one right way up. */
   readonly upright: boolean;
   readonly note: string;
+  /** Its place on the packing list, from 1. */
+  readonly line: number;
 }
 
 /** Whether pieces of it are cut for pages. */

@@ -1,8 +1,9 @@
+import type { Subscription } from 'dexie';
 import { useEffect } from 'react';
 import { useStore } from 'zustand';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { ThemeProvider } from 'styled-components';
-import { db } from '../data/acts';
+import { db, say } from '../data/acts';
 import { benchStore, followBench } from '../data/benchStore';
 import { setUpOnce } from '../data/demo';
 import { useSettings } from '../data/settings';
@@ -23,9 +24,10 @@ export function App() {
   const look = useSettings((s) => s.look);
   const isLoaded = useStore(benchStore, (s) => s.isLoaded);
   useEffect(() => {
-    void setUpOnce(db);
-    const following = followBench(db);
-    return () => following.unsubscribe();
+    let following: Subscription | null = null;
+    let isGone = false;
+    void setUpOnce(db).catch((error: unknown) => say(String(error), 'refused')).then(() => { if (!isGone) following = followBench(db); });
+    return () => { isGone = true; following?.unsubscribe(); };
   }, []);
   return (
     <ThemeProvider theme={look === 'day' ? day : evening}>

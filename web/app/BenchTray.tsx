@@ -26,7 +26,7 @@ export function BenchTray() {
       <Things>
         {things.pieces.map((piece) => {
           const lot = lots.get(piece.lot);
-          return <li key={piece.id}><Paper size={piece} face={lot?.front ?? null} missing={piece.missing} isTorn={piece.from !== null && piece.slot === null} scale={SCALE} /><span>{formatSize(piece, system)}</span></li>;
+          return <li key={piece.id}><Paper size={piece} face={(piece.slot === null ? null : page.papers[piece.slot]) ?? lot?.front ?? null} missing={piece.missing} isTorn={piece.from !== null && piece.slot === null} scale={SCALE} /><span>{formatSize(piece, system)}</span></li>;
         })}
         {things.amounts.map(({ lot, amounts }) => <li key={lot}><Loose>{lots.get(lot)?.name}</Loose><span>{amountWords(lots.get(lot) as Lot, amounts, system)}</span></li>)}
         {count === 0 && <li><p>Nothing is out for this page.</p></li>}
@@ -49,6 +49,7 @@ const Things = styled.ul`
   li { display: flex; flex-direction: column; gap: 4px; align-items: flex-start; flex: none; }
   span { font: 400 12px ${mono}; white-space: nowrap; }
   svg { max-height: 78px; }
+  p { padding-bottom: 34px; }
 `;
 const Loose = styled.b`font-size: 13px; max-width: 120px; padding: 6px 10px; border-radius: 12px; background: ${({ theme }) => theme.marigoldWash}; color: ${({ theme }) => theme.marigoldInk};`;
 const Side = styled.div`

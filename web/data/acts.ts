@@ -1,4 +1,6 @@
 import { createStore, useStore } from 'zustand';
+import type { Draft } from './bench';
+import { benchChangedSince, benchStore } from './benchStore';
 import { commitAct, LedgerRefusal, redoAct, undoAct, type NewAct } from './ledgerStore';
 import { StockDb } from './stockDb';
 import { today } from './today';
@@ -22,8 +24,10 @@ const reason = (error: unknown): string => (error instanceof LedgerRefusal
   : `That did not work: ${String(error)}. Nothing was changed.`);
 
 async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
+  const { bench } = benchStore.getState();
   try {
     const done = await doIt();
+    await benchChangedSince(bench);
     if (done !== null) say(done);
     return true;
   } catch (error) {
@@ -35,6 +39,13 @@ async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
 /** Does an act and says so; false, and why, where it was refused. Quiet acts (typing) say nothing. */
 export const act = (what: NewAct, quiet = false): Promise<boolean> =>
   attempt(async () => { await commitAct(db, what, today()); return quiet ? null : what.label; });
+
+/** Keeps a packing list being typed; it is no act and cannot be undone. */
+export async function keepDraft(draft: Draft): Promise<void> {
+  const { bench } = benchStore.getState();
+  await db.drafts.put(draft);
+  await benchChangedSince(bench);
+}
 
 export const undo = (): Promise<boolean> => attempt(async () => {
   const label = await undoAct(db, today());

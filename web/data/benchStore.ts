@@ -31,5 +31,15 @@ export function followBench(db: StockDb): Subscription {
   });
 }
 
+/** Ends when what is known has changed since `before`, or soon where nothing changes: so that a screen opened next finds what was just written. */
+export function benchChangedSince(before: Bench): Promise<void> {
+  if (benchStore.getState().bench !== before) return Promise.resolve();
+  return new Promise((resume) => {
+    const timer = setTimeout(done, 1000);
+    const stopListening = benchStore.subscribe(done);
+    function done(): void { clearTimeout(timer); stopListening(); resume(); }
+  });
+}
+
 /** One slice of what is known; the component draws anew when it changes. */
 export const useBench = <T>(slice: (bench: Bench) => T): T => useStore(benchStore, (state) => slice(state.bench));

@@ -9,7 +9,7 @@ import { StockDb } from './stockDb';
 const DAY = '2026-11-05';
 const kit = { id: 'k', club: 'The Oddment Post', name: 'Moth Lantern', month: '2026-11', theme: ['moth'], list: '' };
 const face = { id: 'f', name: 'moths', pattern: 'moths' as const, colours: [{ hex: '#22314f', share: 1 }] };
-const lot = { id: 'l', kit: 'k', kind: 'paper' as const, name: 'moths', measure: 'sheets' as const, size: { w: 9, h: 9 }, front: 'f', back: null, upright: false, note: '' };
+const lot = { id: 'l', kit: 'k', kind: 'paper' as const, name: 'moths', measure: 'sheets' as const, size: { w: 9, h: 9 }, front: 'f', back: null, upright: false, note: '', line: 1 };
 const file: BenchFile = {
   ...EMPTY_FILE, kits: [kit], faces: [face], lots: [lot], stories: [{ id: 's', name: 'A night', date: '2026-10', place: '' }],
   photos: [{ id: 'p', story: 's', name: 'moon', image: 'i', w: 6, h: 4, colours: [], added: DAY }], images: [{ id: 'i', type: 'image/png', data: 'AAEC/w==' }],

@@ -33,7 +33,7 @@ const Plain = styled(Base)`
   &[data-hovered] { background: ${({ theme }) => theme.wood}; }
 `;
 const Quiet = styled(Base)`
-  background: none; color: ${({ theme }) => theme.pond}; padding: 2px 4px; min-height: 28px; text-decoration: underline; text-underline-offset: 3px;
+  background: none; color: ${({ theme }) => theme.pond}; padding: 2px 0; min-height: 28px; text-decoration: underline; text-underline-offset: 3px;
   &[data-hovered] { color: ${({ theme }) => theme.beet}; }
 `;
 const LOOKS = { main: Main, plain: Plain, quiet: Quiet };

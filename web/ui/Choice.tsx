@@ -26,7 +26,7 @@ export function Choice<K extends string>({ label, options, value, onChange, isDi
 
 const Box = styled(Select)`
   display: flex; flex-direction: column; gap: 3px; min-width: 0;
-  label { font-size: 14px; color: ${({ theme }) => theme.soft}; }
+  .react-aria-Label { font-size: 14px; color: ${({ theme }) => theme.soft}; }
 `;
 const Open = styled(Button)`
   ${fieldLook} display: flex; justify-content: space-between; align-items: center; gap: 8px; text-align: left; cursor: pointer;

@@ -54,19 +54,25 @@ function PhotoLayer({ layer, picture, clip }: { layer: PageLayer; picture: strin
   return <><clipPath id={clip}><rect {...box} /></clipPath><image {...box} href={picture} preserveAspectRatio="xMidYMid slice" clipPath={`url(#${clip})`} /></>;
 }
 
-/** Words set to fit their place; how they will be written is hers. */
+/** Words on a slip, set to fit their place; how they will be written is hers. */
 function Words({ rect, words, colour, isTitle = false }: { rect: Rect; words: string; colour: string; isTitle?: boolean }) {
   if (words.trim() === '') return null;
   const [w, h] = [inch(rect.w), inch(rect.h)];
-  const size = isTitle ? Math.min(h * 0.7, (w / words.length) * 1.7) : Math.min(0.3, h / 2, (w / words.length) * 4);
+  const size = isTitle ? Math.min(h * 0.62, (w / words.length) * 1.55) : Math.min(0.3, h / 2, (w / words.length) * 4);
   const perLine = Math.max(1, Math.floor(w / (size * 0.5)));
   const lines = isTitle ? [words] : words.split(/\s+/).reduce<string[]>((all, word) => {
     const last = all[all.length - 1];
     return last !== undefined && `${last} ${word}`.length <= perLine ? [...all.slice(0, -1), `${last} ${word}`] : [...all, word];
   }, []);
+  const shown = lines.slice(0, 3);
+  const [x, middle] = [inch(rect.x), inch(rect.y) + h / 2];
+  const slip = { w: Math.min(w, Math.max(...shown.map((line) => line.length)) * size * 0.56 + size * 0.6), h: (shown.length * 1.15 + 0.35) * size };
   return (
-    <text x={inch(rect.x)} y={inch(rect.y) + h / 2 + size * 0.35 - ((lines.length - 1) * size * 1.15) / 2} fontSize={size} fill={colour} fontWeight={isTitle ? 750 : 450} fontFamily="'Bricolage Grotesque Variable', sans-serif" style={{ paintOrder: 'stroke' }} stroke="rgba(255,254,250,.85)" strokeWidth={size * 0.18} pointerEvents="none">
-      {lines.slice(0, 3).map((line, i) => <tspan key={i} x={inch(rect.x)} dy={i === 0 ? 0 : size * 1.15}>{line}</tspan>)}
-    </text>
+    <g pointerEvents="none">
+      <rect x={x} y={middle - slip.h / 2} width={slip.w} height={slip.h} fill="#fffdf6" stroke="rgba(40,20,30,.2)" strokeWidth={0.02} />
+      <text y={middle + size * 0.35 - ((shown.length - 1) * size * 1.15) / 2} fontSize={size} fill={colour} fontWeight={isTitle ? 750 : 450} fontFamily="'Bricolage Grotesque Variable', sans-serif">
+        {shown.map((line, i) => <tspan key={i} x={x + size * 0.3} dy={i === 0 ? 0 : size * 1.15}>{line}</tspan>)}
+      </text>
+    </g>
   );
 }

@@ -4,14 +4,20 @@ import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../..
 import { breathe } from './breathe';
 
 let run = 0;
+/** Between two reports: more would keep the page busy drawing. */
+const REPORT_MS = 150;
 
 /** Runs a search to its end or until it is told to stop; the last answer counts. */
 async function drive<T>(search: Iterable<T>, onProgress: (progress: T) => unknown): Promise<T | null> {
   const mine = ++run;
   let last: T | null = null;
+  let reported = -Infinity;
   for (const progress of search) {
     last = progress;
-    onProgress(progress);
+    if (performance.now() - reported >= REPORT_MS) {
+      onProgress(progress);
+      reported = performance.now();
+    }
     await breathe();
     if (mine !== run) break;
   }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
@@ -47,7 +47,8 @@ export function BustersScreen() {
   );
 }
 
-function Proposed({ proposal }: { proposal: Proposal }) {
+/** Drawn anew only when it is another proposal: while the search goes on, the same ones come again. */
+const Proposed = memo(function Proposed({ proposal }: { proposal: Proposal }) {
   const { photos, stories, faces, ledger, lots } = useBench((b) => b);
   const { system, mat, change } = useSettings();
   const go = useNavigate();
@@ -83,7 +84,7 @@ function Proposed({ proposal }: { proposal: Proposal }) {
       </Stack>
     </li>
   );
-}
+}, (before, now) => before.proposal.id === now.proposal.id);
 
 const Going = styled(ProgressBar)`
   flex: none; padding-bottom: 8px;

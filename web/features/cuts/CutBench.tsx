@@ -62,7 +62,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
             <Button isDisabled={at === 0} onPress={() => { void undo(); }}>Back</Button>
           </Doing>
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
-          <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is' : `${wholes} pieces are`} used as they are` : ''}</Soft>
+          <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>
         </div>
         <aside aria-label="The whole sheet">
           <h3>The whole sheet</h3>

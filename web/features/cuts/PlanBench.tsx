@@ -79,7 +79,7 @@ export function PlanBench({ page }: { page: Page }) {
               return (
                 <figure key={sheet.stock} style={{ margin: 0 }}>
                   <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
-                  <figcaption><strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : `${sheet.cuts.length} cuts`}</Soft></figcaption>
+                  <figcaption><strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft></figcaption>
                 </figure>
               );
             })}

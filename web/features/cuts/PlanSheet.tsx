@@ -21,17 +21,17 @@ const box = (p: PlannedPart) => ({ x: inch(p.x), y: inch(p.y), width: inch(p.w),
 export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanSheetProps) {
   const theme = useTheme();
   const [w, h] = [inch(piece.w), inch(piece.h)];
-  const label = (p: PlannedPart, words: string) => (inch(p.w) * scale > 34 && inch(p.h) * scale > 15
+  // A label that does not fit whole is left out: half a measure misleads.
+  const label = (p: PlannedPart, words: string) => (inch(p.w) * scale > words.length * 6.8 + 10 && inch(p.h) * scale > 18
     ? <g key={`${p.part}-l`}><rect x={inch(p.x + p.w / 2) - (words.length * 3.4 + 5) / scale} y={inch(p.y + p.h / 2) - 9 / scale} width={(words.length * 6.8 + 10) / scale} height={18 / scale} fill={theme.paper} /><text x={inch(p.x + p.w / 2)} y={inch(p.y + p.h / 2) + 4 / scale} fontSize={12 / scale} textAnchor="middle" fill={theme.ink}>{words}</text></g>
     : null);
-  const fits = (p: PlannedPart, words: string): string => words.slice(0, Math.max(1, Math.floor((inch(p.w) * scale - 8) / 6.8)));
   return (
     <Drawn width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}>
       <rect width={w} height={h} fill={fillOf(face)} />
       {piece.missing.map((m, i) => <rect key={i} x={inch(m.x)} y={inch(m.y)} width={inch(m.w)} height={inch(m.h)} fill={theme.ground} />)}
       {sheet.waste.map((p) => <rect key={p.part} {...box(p)} fill="url(#waste)" stroke={theme.brick} strokeWidth={1 / scale} />)}
-      {sheet.nubbins.map((p) => <g key={p.part}><rect {...box(p)} fill={theme.paper} opacity={0.72} /><rect {...box(p)} fill="none" stroke={theme.pond} strokeWidth={2 / scale} strokeDasharray={`${7 / scale} ${4 / scale}`} />{label(p, fits(p, formatSize(p, system)))}</g>)}
-      {sheet.pieces.map((p) => <g key={p.part}><rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />{label(p, fits(p, nameOf(p.id)))}</g>)}
+      {sheet.nubbins.map((p) => <g key={p.part}><rect {...box(p)} fill={theme.paper} opacity={0.72} /><rect {...box(p)} fill="none" stroke={theme.pond} strokeWidth={2 / scale} strokeDasharray={`${7 / scale} ${4 / scale}`} />{label(p, formatSize(p, system))}</g>)}
+      {sheet.pieces.map((p) => <g key={p.part}><rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />{label(p, nameOf(p.id))}</g>)}
     </Drawn>
   );
 }

@@ -55,7 +55,7 @@ export function PageMaking({ page }: { page: Page }) {
 const Narrow = styled.div`width: 108px;`;
 const Designs = styled(RadioGroup)`
   display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px;
-  > label, > span:first-child { grid-column: 1 / -1; font-size: 14px; color: ${({ theme }) => theme.soft}; }
+  > .react-aria-Label { grid-column: 1 / -1; font-size: 14px; color: ${({ theme }) => theme.soft}; }
   .react-aria-Radio { display: flex; flex-direction: column; gap: 4px; align-items: center; font-size: 13px; line-height: 1.2; text-align: center; padding: 6px 2px; border: 2px solid ${({ theme }) => theme.line}; border-radius: 4px; cursor: pointer; }
   .react-aria-Radio[data-selected] { border-color: ${({ theme }) => theme.beet}; font-weight: 700; background: ${({ theme }) => theme.paper}; }
   .react-aria-Radio[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.beet}; outline-offset: 2px; }

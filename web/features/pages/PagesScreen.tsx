@@ -13,7 +13,7 @@ import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
 import { Empty, Screen, Soft } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 
-const SCALE = 12;
+const SCALE = 15;
 
 /** Pages: all that are begun or done, drawn to one scale. */
 export function PagesScreen() {

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { choosePapers, coverOf, cutListOf, designOf, layOut, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
+import { choosePapers, coverOf, cutListOf, designOf, holdsPiece, layOut, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
 import type { LayerCover } from '../../../core/covering';
@@ -7,6 +7,9 @@ import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+
+/** A paper of which a leftover serves counts as so much nearer in colour (CIEDE2000): whole sheets stay whole. */
+const LEFTOVER = 8;
 
 /** All that follows from a page's choices. */
 export interface PageWork {
@@ -30,10 +33,11 @@ export function usePageWork(page: Page): PageWork {
   const colours = useMemo(() => page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []), [page.photos, bench.photos]);
   const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
   const isOpen = page.state === 'idea';
-  const papers = useMemo(
-    () => (layout && isOpen ? choosePapers(layout, { faces, stock, colours, settled: page.papers }) : page.papers),
-    [layout, isOpen, faces, stock, colours, page.papers],
-  );
+  const papers = useMemo(() => {
+    if (!layout || !isOpen) return page.papers;
+    const leftovers = stock.filter(({ fresh }) => !fresh);
+    return choosePapers(layout, { faces, stock, colours, settled: page.papers, favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0) });
+  }, [layout, isOpen, faces, stock, colours, page.papers]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
   const list = useMemo(() => (layout ? cutListOf(layout, papers) : []), [layout, papers]);
   return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };

@@ -2,7 +2,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readList, unpack, type ReadLine } from '../../../core/listing';
-import { db } from '../../data/acts';
+import { db, keepDraft } from '../../data/acts';
 import type { Draft } from '../../data/bench';
 import { Button } from '../../ui/Button';
 import { FacePatterns } from '../../ui/FacePatterns';
@@ -18,7 +18,7 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
   // Typing is shown at once and written behind it.
   const [own, setOwn] = useState(draft);
   const [hasTried, setTried] = useState(false);
-  const save = (some: Partial<Draft>): void => { const next = { ...own, ...some }; setOwn(next); void db.drafts.put(next); };
+  const save = (some: Partial<Draft>): void => { const next = { ...own, ...some }; setOwn(next); void keepDraft(next); };
   const lines = useMemo(() => readList(own.list), [own.list]);
   const sketches = useMemo(() => sketchAll(lines), [lines]);
   const read = lines.filter((line) => line.status === 'read').length;
@@ -71,7 +71,7 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
 
 const sketchAll = (lines: readonly ReadLine[]) => lines.map((line, i) => {
   let n = 0;
-  return line.status === 'read' ? unpack(line.item, 'draft', [], () => `draft-${i}-${++n}`) : null;
+  return line.status === 'read' ? unpack(line.item, i + 1, 'draft', [], () => `draft-${i}-${++n}`) : null;
 });
 
 const replaceLine = (list: string, at: number, text: string): string => list.split('\n').map((line, i) => (i === at ? text : line)).join('\n');

@@ -23,7 +23,7 @@ function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
 export function KitBox({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNew: () => void }) {
   const system = useSettings((s) => s.system);
   const { lots, ledger, kits, faces } = useBench((b) => b);
-  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === kit.id), [lots, kit.id]);
+  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line), [lots, kit.id]);
   const owed = [...lots.values()].flatMap((lot) => { const amounts = ledger.lots.get(lot.id)?.owed ?? {}; return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : []; });
   return (
     <Screen title={kit.name} about={`${kit.club} · ${monthWords(kit.month)}`} actions={<Button look="main" onPress={onNew}>Unpack a parcel</Button>}>

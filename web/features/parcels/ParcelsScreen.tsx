@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { db } from '../../data/acts';
+import { keepDraft } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { today } from '../../data/today';
 import { Button } from '../../ui/Button';
@@ -22,7 +22,7 @@ export function ParcelsScreen() {
 
   const begin = async (): Promise<void> => {
     const id = nanoid(8);
-    await db.drafts.put({ id, club: inOrder[0]?.club ?? '', name: '', month: today().slice(0, 7), list: '', here: {} });
+    await keepDraft({ id, club: inOrder[0]?.club ?? '', name: '', month: today().slice(0, 7), list: '', here: {} });
     await go(`/parcels/${id}`);
   };
   const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;

@@ -17,7 +17,7 @@ export function putParcelAway(draft: Draft, lines: readonly ReadLine[]): Promise
   lines.forEach((line, i) => {
     if (line.status !== 'read') return;
     const { item } = line;
-    const { lot, faces: own } = unpack(item, draft.id, faces, newId);
+    const { lot, faces: own } = unpack(item, i + 1, draft.id, faces, newId);
     faces.push(...own);
     changes.push({ table: 'lots', key: lot.id, after: lot });
     const here = draft.here[i] ?? 0;

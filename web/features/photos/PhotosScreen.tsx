@@ -54,7 +54,7 @@ export function PhotosScreen() {
 }
 
 const Prints = styled.ul`
-  display: flex; flex-wrap: wrap; gap: 18px 22px; padding-top: 10px; align-items: flex-end;
+  display: flex; flex-wrap: wrap; gap: 18px 22px; padding-top: 10px; align-items: flex-start;
   li { display: flex; flex-direction: column; align-items: flex-start; }
   strong { font-size: 15px; }
 `;

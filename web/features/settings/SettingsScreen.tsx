@@ -106,7 +106,7 @@ function Few({ label, options, value, onChange }: { label: string; options: read
 const Measures = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px; align-items: end;`;
 const Radios = styled(RadioGroup)`
   display: flex; gap: 20px; flex-wrap: wrap;
-  > .react-aria-Label, > span:first-child { flex-basis: 100%; font-size: 14px; color: ${({ theme }) => theme.soft}; margin-bottom: -12px; }
+  > .react-aria-Label { flex-basis: 100%; font-size: 14px; color: ${({ theme }) => theme.soft}; margin-bottom: -12px; }
   .react-aria-Radio { display: flex; gap: 8px; align-items: center; cursor: pointer; min-height: 32px; }
   i { width: 20px; height: 20px; border-radius: 50%; border: 2px solid ${({ theme }) => theme.soft}; background: ${({ theme }) => theme.sheet}; }
   [data-selected] i { border: 6px solid ${({ theme }) => theme.beet}; }

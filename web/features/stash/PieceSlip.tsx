@@ -28,7 +28,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const history = useMemo(() => historyOf(ledger, events, piece.id), [ledger, events, piece.id]);
   const sheet = ledger.pieces.get([...line].at(-1)!)!;
   const [up, down] = isTurned ? [lot.back, lot.front] : [lot.front, lot.back];
-  const scale = Math.min(22, 260 / (Math.max(piece.w, 8128) / 8128), 200 / (Math.max(piece.h, 8128) / 8128));
+  const scale = Math.min(22, 260 / (Math.max(piece.w, 8128) / 8128), 136 / (Math.max(piece.h, 8128) / 8128));
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
   const takeOut = (): void => { if (inHand && piece.where === 'here') void act({ label: `Took ${lot.name} to the bench`, events: [{ type: 'claimed', piece: piece.id, page: inHand.id }] }); };
   useKeys({ b: takeOut, B: takeOut });
@@ -39,13 +39,12 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   return (
     <Slip aria-label={`${lot.name}, its slip`}>
       <Stack $gap={12}>
-        <div><h2>{lot.name} <span className="measure">{formatSize(piece, system)}</span></h2><Soft>{kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}</Soft></div>
+        <div><h2>{lot.name}</h2><p className="measure">{formatSize(piece, system)}</p><Soft>{kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}</Soft></div>
         <Paper size={piece} face={up} missing={piece.missing} isTorn={piece.from !== null} scale={scale} />
         <Row>
-          <Paper size={{ w: Math.min(piece.w, 8128 * 4), h: 8128 * 2 }} face={down} scale={16} />
-          <span>other face: {down === null ? 'plain' : faces.get(down)?.name}<br /><Soft>{lot.upright ? 'this way up ↑' : 'no way up'}</Soft></span>
+          <Paper size={{ w: 8128 * 3, h: 8128 * 2 }} face={down} scale={16} />
+          <span>other face: {down === null ? 'plain' : faces.get(down)?.name}<br /><Soft>{lot.upright ? 'this way up ↑ · ' : ''}</Soft><Button look="quiet" onPress={() => setTurned(!isTurned)}>Turn it over</Button></span>
         </Row>
-        <Button look="quiet" onPress={() => setTurned(!isTurned)}>Turn it over</Button>
         {piece.where === 'here' && (
           <Row>
             <Button look="main" hint="B" isDisabled={!inHand} onPress={takeOut}>Take to bench</Button>

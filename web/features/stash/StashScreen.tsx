@@ -91,7 +91,7 @@ export function StashScreen() {
       {!hasAny ? <Empty><h2>Nothing in the stash</h2><p>What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page.</p></Empty> : (
         <Columns $widths={chosenPiece || chosenLot ? '1fr 312px' : '1fr'}>
           <Stack $gap={16} data-testid="scraps">
-            <Ruler length={inches(Math.max(12, Math.min(48, Math.floor(740 / scale))))} scale={scale} axis="x" system={system} />
+            <Edge><Ruler length={inches(Math.max(12, Math.min(48, Math.floor(740 / scale))))} scale={scale} axis="x" system={system} /></Edge>
             {total === 0 && <Empty><p>Nothing here is like that.</p><Button onPress={clear}>Show all</Button></Empty>}
             {FAMILIES.map((family) => {
               const own = pieces.filter((shown) => shown.family === family);
@@ -121,5 +121,6 @@ const Filters = styled.div`
   display: grid; grid-template-columns: 1.4fr 1.2fr 1fr 1fr 104px 104px 92px; gap: 10px; align-items: end; padding-bottom: 10px; flex: none;
   > span:last-child { padding-bottom: 4px; }
 `;
+const Edge = styled.div`position: sticky; top: -4px; z-index: 2; background: ${({ theme }) => theme.ground}; padding-top: 2px; flex: none;`;
 const Scraps = styled.ul`display: flex; flex-wrap: wrap; gap: 12px 14px; align-items: flex-start; padding-top: 8px;`;
 const Counted = styled.ul`display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 6px 14px; padding-top: 8px;`;

@@ -22,7 +22,7 @@ export function WrapUpScreen() {
   const system = useSettings((s) => s.system);
   const inOrder = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
   const kit = kits.get(id ?? '');
-  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === id).map((lot) => ({ lot, ...balanceOf(ledger, lot.id) })), [lots, ledger, id]);
+  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === id).sort((a, b) => a.line - b.line).map((lot) => ({ lot, ...balanceOf(ledger, lot.id) })), [lots, ledger, id]);
   const made = useMemo(() => {
     const mine = new Set(own.map(({ lot }) => lot.id));
     const used = new Set([...ledger.pieces.values()].filter(({ where, lot }) => where === 'used' && mine.has(lot)).map(({ page }) => page));
@@ -47,7 +47,7 @@ export function WrapUpScreen() {
             <Head parts={PARTS} first="Paper" />
             <tbody>
               {own.filter(({ lot }) => lot.measure === 'sheets').map(({ lot, area }) => <Line key={lot.id} name={lot.name} balance={area} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} />)}
-              <Line name={`All paper, ${system === 'in' ? 'sq in' : 'sq cm'}`} balance={paper} say={(n) => formatArea(n, system).replace(/ sq.*/, '')} isSum />
+              <Line name={`All paper, ${system === 'in' ? 'sq in' : 'sq cm'}`} balance={paper} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} isSum />
             </tbody>
           </Account>
           {counted.length > 0 && (

@@ -1,0 +1,50 @@
+// Takes a picture of each main view from the demo data into docs/screenshots/ (or the folder given).
+import { chromium, type Page } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { makeApp } from '../server/app';
+
+const to = process.argv[2] ?? 'docs/screenshots';
+const only = process.argv[3];
+mkdirSync(to, { recursive: true });
+const server = makeApp().listen(0);
+const address = `http://localhost:${(server.address() as AddressInfo).port}`;
+const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+const page = await context.newPage();
+page.on('pageerror', (error) => console.error(String(error)));
+
+const LIST = '2 x 12x12 heron reeds / ripple scallops, pond + celadon + cream, upright\n1 x 12x12 lock gate wood / plain cream, wood + brown\n2 x 12x12 cardstock slate\n1 x 6x12 sticker sheet\nalpha puffy: A3 E4 N2 R2 S3 T2\nwahsi 10 yd, pond\nenamel dots 24, pond + celadon\n3 glassine bags 4x6';
+
+async function startPage(p: Page): Promise<void> {
+  await p.goto(`${address}/pages`);
+  await p.getByRole('button', { name: 'New page' }).click();
+  await p.getByRole('radio', { name: 'Box stack' }).click({ force: true });
+  await p.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await p.getByLabel('Title').fill('Neighbours by torch');
+  await p.getByLabel('Date').click();
+}
+
+const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
+  ['stash', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: /^foxglove blooms|^radish dots/ }).last().click(); }],
+  ['parcels', (p) => p.goto(`${address}/parcels`)],
+  ['photos', (p) => p.goto(`${address}/photos`)],
+  ['pages', (p) => p.goto(`${address}/pages`)],
+  ['busters', async (p) => { await p.goto(`${address}/busters`); await p.getByText('Looking through').waitFor(); await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 }); }],
+  ['wrap-up', async (p) => { await p.goto(`${address}/wrap-up`); await p.getByRole('link', { name: 'Kiln Weather' }).click(); }],
+  ['settings', (p) => p.goto(`${address}/settings`)],
+  ['page-bench', startPage],
+  ['plan', async (p) => { await p.getByRole('button', { name: 'To the cuts' }).click(); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 60_000 }); }],
+  ['cuts', async (p) => { await p.getByRole('button', { name: 'Take these papers out' }).click(); await p.getByText('Set the trimmer to').waitFor(); await p.keyboard.press('Space'); await p.getByText('✓').first().waitFor(); }],
+  ['unpacking', async (p) => { await p.goto(`${address}/parcels`); await p.getByRole('button', { name: 'Unpack a parcel' }).click(); await p.getByLabel('Kit', { exact: true }).fill('Heron Lock'); await p.getByLabel('The list').fill(LIST); await p.getByRole('checkbox').first().focus(); for (const key of [' ', ' ', '1']) await p.keyboard.press(key); }],
+];
+
+await page.goto(address);
+await page.getByRole('heading', { name: 'Stash', exact: true }).waitFor();
+for (const [name, show] of VIEWS) {
+  await show(page);
+  await page.waitForTimeout(500);
+  if (only === undefined || only.split(',').includes(name)) await page.screenshot({ path: `${to}/${name}.png` });
+}
+await browser.close();
+server.close();
