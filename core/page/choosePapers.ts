@@ -1,9 +1,9 @@
 import { affinity, differenceCiede2000, hexToLab, type ColourShare } from '../colour';
-import type { CutStock } from '../cutting';
+import { planCuts, type CutStock } from '../cutting';
 import type { Size } from '../geometry';
 import type { Face } from '../things';
-import { cutListOf, type WantedPiece } from './cutList';
-import type { Layout, Slot } from './design';
+import { cutJobFor, cutListOf, type WantedPiece } from './cutList';
+import type { Layout } from './design';
 import { rankFaces } from './rankFaces';
 
 /** A face already chosen elsewhere on the page counts as so much further off, in CIEDE2000. */
@@ -29,9 +29,14 @@ export interface Choosing {
 const needOf = (list: readonly WantedPiece[], slot: string): WantedPiece[] => list.filter((piece) => piece.slot === slot);
 const largest = (list: readonly WantedPiece[], slot: string): number => Math.max(0, ...needOf(list, slot).map(({ w, h }) => w * h));
 
-/** Area on hand that carries a face. */
-const areaOf = (stock: readonly CutStock[], face: string): number =>
-  stock.filter(({ front, back }) => front === face || back === face).reduce((sum, { w, h, count }) => sum + w * h * count, 0);
+/** Whether all pieces with a face can be cut together: two faces of one sheet cannot both be had from the same place. */
+function canBeCut(list: readonly WantedPiece[], papers: Readonly<Record<string, string>>, stock: readonly CutStock[]): boolean {
+  const wanted = list.filter(({ slot }) => papers[slot] !== undefined).map((piece) => ({ ...piece, face: papers[piece.slot]! }));
+  const faces = new Set(wanted.map(({ face }) => face));
+  const carrying = stock.filter(({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)));
+  // The first constructions only: what they cannot place is too tight to propose.
+  return planCuts(cutJobFor(wanted, carrying), 1).notCut.length === 0;
+}
 
 /** How much a face's main colour melts into those already on the page. */
 function likeness(face: Face, others: readonly (Face | undefined)[]): number {
@@ -45,35 +50,31 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
 }
 
 /**
- * A face for each slot that pieces are cut for, the slot with the largest piece first: of those with paper enough, the
- * nearest to the photos' colours, rather one not yet on the page. A slot that nothing can serve is left out.
+ * A face for each slot that pieces are cut for, the slot with the largest piece first: of those that can be cut along
+ * with what is chosen already, the nearest to the photos' colours, rather one that does not look like another on the
+ * page. A slot that nothing can serve is left out.
  */
 export function choosePapers(layout: Layout, { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing): Record<string, string> {
   const list = cutListOf(layout, {});
   const slots = layout.slots.filter(({ id }) => needOf(list, id).length > 0).sort((a, b) => largest(list, b.id) - largest(list, a.id));
-  const chosen: Record<string, string> = {};
-  const taken = new Map<string, number>();
   const byId = new Map(faces.map((face) => [face.id, face]));
-  const settle = (slot: Slot, face: string): void => {
-    chosen[slot.id] = face;
-    taken.set(face, (taken.get(face) ?? 0) + needOf(list, slot.id).reduce((sum, { count, w, h }) => sum + count * w * h, 0));
-  };
-  for (const slot of slots) if (settled[slot.id] !== undefined) settle(slot, settled[slot.id]!);
+  const chosen: Record<string, string> = Object.fromEntries(slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])));
   let anchor = colours;
   for (const slot of slots) {
     if (chosen[slot.id] !== undefined) continue;
-    const need = needOf(list, slot.id);
-    const area = need.reduce((sum, { count, w, h }) => sum + count * w * h, 0);
+    const biggest = needOf(list, slot.id)[0]!;
+    const taken = Object.values(chosen);
     const distance = (face: Face): number => {
       const difference = affinity(anchor, face.colours);
-      return (Number.isFinite(difference) ? difference : UNKNOWN) - favour(face, need[0]!) + (taken.has(face.id) ? AGAIN : 0) + likeness(face, [...taken.keys()].map((id) => byId.get(id)));
+      return (Number.isFinite(difference) ? difference : UNKNOWN) - favour(face, biggest) + (taken.includes(face.id) ? AGAIN : 0) + likeness(face, taken.map((id) => byId.get(id)));
     };
-    const [best] = rankFaces(faces, anchor, slot, need[0]!, stock)
-      .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id) && areaOf(stock, face.id) - (taken.get(face.id) ?? 0) >= area)
+    const best = rankFaces(faces, anchor, slot, biggest, stock)
+      .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))
       .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
-      .sort((a, b) => a.distance - b.distance);
+      .sort((a, b) => a.distance - b.distance)
+      .find(({ face }) => canBeCut(list, { ...chosen, [slot.id]: face.id }, stock));
     if (!best) continue;
-    settle(slot, best.face.id);
+    chosen[slot.id] = best.face.id;
     if (anchor.length === 0) anchor = best.face.colours;
   }
   return chosen;

@@ -4,7 +4,7 @@ import { planCuts, type CutStock } from '../cutting';
 import { contains, overlaps } from '../geometry';
 import { inches, mm } from '../length';
 import type { Face, PageFormat } from '../things';
-import { coverOf, cutJobFor, cutListOf, DESIGNS, designOf, layOut, matOf, rankFaces, type DesignInput, type Layout } from '.';
+import { choosePapers, coverOf, cutJobFor, cutListOf, DESIGNS, designOf, layOut, matOf, rankFaces, type DesignInput, type Layout } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 const photo = (w: number, h: number) => ({ photo: null, ...size(w, h) });
@@ -93,5 +93,24 @@ describe('which papers come first', () => {
     const [first] = rankFaces([face('busy', '#22314f', 'plaid'), face('calm', '#22314f')].map((f) => ({ ...f, colours: [...f.colours, { hex: '#f6d27a', share: 0.3 }] })), [], { suits: 'quiet' }, size(1, 1), []);
     expect(first!.face.id).toBe('calm');
     expect(first!.difference).toBe(Infinity);
+  });
+});
+
+describe('papers chosen for a page', () => {
+  const face = (id: string, hex: string): Face => ({ id, name: id, pattern: 'plain', colours: [{ hex, share: 1 }] });
+  const sheet = (id: string, front: string, back: string): CutStock => ({ id, ...size(12, 12), count: 1, front, back, upright: false, fresh: false, since: null, missing: [] });
+  const layout = layoutOf('framed-ground', twelve, [photo(6, 4)]);
+  const night = [{ hex: '#22314f', share: 1 }];
+
+  test('two faces of one sheet are not both asked for whole', () => {
+    const faces = [face('ink', '#22314f'), face('slate', '#56606b'), face('pink', '#e6a7be')];
+    const papers = choosePapers(layout, { faces, stock: [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')], colours: night });
+    expect(papers['frame'] === 'pink' || papers['ground'] === 'pink').toBe(true);
+    expect(planCuts(cutJobFor(cutListOf(layout, papers), [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')])).notCut.length).toBe(papers['mat'] === undefined ? 1 : 0);
+  });
+  test('a slot that nothing can serve is left out, and one that is settled stays', () => {
+    const papers = choosePapers(layout, { faces: [face('ink', '#22314f')], stock: [sheet('a', 'ink', 'ink')], colours: night, settled: { mat: 'ink' } });
+    expect(papers['mat']).toBe('ink');
+    expect(Object.keys(papers).length).toBe(1);
   });
 });

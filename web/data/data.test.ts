@@ -79,3 +79,12 @@ describe('the file', () => {
     expect(readBenchFile(text)).toMatchObject({ ok: false, error: { kind, at } });
   });
 });
+
+test('two changes of one record that cross each other both stand', async () => {
+  await commitAct(db, { label: 'Kit', changes: [{ table: 'kits', key: 'k', after: kit }] }, DAY);
+  await Promise.all([
+    commitAct(db, { label: 'Month', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, month: '2026-12' }) }] }, DAY),
+    commitAct(db, { label: 'Club', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, club: 'Another' }) }] }, DAY),
+  ]);
+  expect(await db.kits.get('k')).toEqual({ ...kit, month: '2026-12', club: 'Another' });
+});

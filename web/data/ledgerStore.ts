@@ -13,8 +13,8 @@ export class LedgerRefusal extends Error {
 /** A ledger entry without what the store gives it. */
 export type NewEvent = LedgerEvent extends infer E ? (E extends LedgerEvent ? Omit<E, 'id' | 'day'> : never) : never;
 
-/** A record to write; `after` null takes it away. */
-export type NewChange = { [K in TableName]: { table: K; key: string; after: Records[K] | null } }[TableName];
+/** A record to write (`after` null takes it away), or a change to whatever it is by then. */
+export type NewChange = { [K in TableName]: { table: K; key: string } & ({ after: Records[K] | null } | { change: (now: Records[K]) => Records[K] }) }[TableName];
 
 export interface NewAct { readonly label: string; readonly events?: readonly NewEvent[]; readonly changes?: readonly NewChange[] }
 
@@ -64,7 +64,12 @@ export async function commitAct(db: StockDb, { label, events = [], changes = [] 
     const entries = events.map((event) => ({ ...event, id: nanoid(10), day }) as LedgerEvent);
     await appendEvents(db, entries);
     const full: Change[] = [];
-    for (const { table, key, after } of changes) full.push({ table, key, before: (await db.table(table).get(key) as unknown) ?? null, after });
+    for (const change of changes) {
+      const { table, key } = change;
+      const before = (await db.table(table).get(key) as object | undefined) ?? null;
+      if ('after' in change) full.push({ table, key, before, after: change.after });
+      else if (before !== null) full.push({ table, key, before, after: change.change(before as never) });
+    }
     await writeRecords(db, full, 'after');
     await db.acts.filter((act) => act.undone).delete();
     await db.acts.add({ label, events: entries.map(({ id }) => id), changes: full, undone: false });

@@ -9,15 +9,18 @@ import { today } from './today';
 
 export const pageName = (page: Pick<Page, 'title'>): string => (page.title.trim() === '' ? 'Page without a title' : page.title);
 
-const put = (page: Page) => ({ table: 'pages', key: page.id, after: page }) as const;
+/** Some of a page's fields, told or worked out from what it is by then: two quick changes must both stand. */
+type Some = Partial<Page> | ((now: Page) => Partial<Page>);
+
+const patch = (page: Page, some: Some) => ({ table: 'pages', key: page.id, change: (now: Page): Page => ({ ...now, ...(typeof some === 'function' ? some(now) : some) }) }) as const;
 
 /** Begins a page; its id, or null where that failed. */
 export async function startPage(fields: Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> & Partial<Pick<Page, 'title' | 'place' | 'date'>>): Promise<string | null> {
   const page: Page = { title: '', date: '', place: '', journaling: '', ...fields, id: nanoid(8), state: 'idea', plan: null, started: today(), finished: null };
-  return (await act({ label: `Started ${pageName(page) === 'Page without a title' ? 'a page' : page.title}`, changes: [put(page)] })) ? page.id : null;
+  return (await act({ label: `Started ${pageName(page) === 'Page without a title' ? 'a page' : page.title}`, changes: [{ table: 'pages', key: page.id, after: page }] })) ? page.id : null;
 }
 
-export const changePage = (page: Page, some: Partial<Page>, label: string): Promise<boolean> => act({ label, changes: [put({ ...page, ...some })] }, true);
+export const changePage = (page: Page, some: Some, label: string): Promise<boolean> => act({ label, changes: [patch(page, some)] }, true);
 
 /** Everything out on the bench for a page. */
 export interface OnBench { readonly pieces: readonly PieceState[]; readonly amounts: readonly { lot: string; amounts: Amounts }[] }
@@ -37,7 +40,7 @@ export function acceptPlan(page: Page, plan: CutPlan, ledger: Ledger): Promise<b
   return act({
     label: `Took out the papers for ${pageName(page)}`,
     events: wanted.map((piece): NewEvent => ({ type: 'claimed', piece, page: page.id })),
-    changes: [put({ ...page, plan, state })],
+    changes: [patch(page, { plan, state })],
   });
 }
 
@@ -47,7 +50,7 @@ const slotOf = (wanted: string): string => wanted.slice(0, wanted.lastIndexOf(':
 export function makeCut(page: Page, step: CutStep, ledger: Ledger): Promise<boolean> {
   const { id: _, day: __, ...event } = cutEvent(step, ledger, page.id, slotOf, '', '');
   const left = cutSteps(page.plan!, ledger).filter((other) => !isMade(other, ledger)).length;
-  return act({ label: `Made a cut for ${pageName(page)}`, events: [event as NewEvent], changes: left === 1 ? [put({ ...page, state: 'cut' })] : [] });
+  return act({ label: `Made a cut for ${pageName(page)}`, events: [event as NewEvent], changes: left === 1 ? [patch(page, { state: 'cut' })] : [] });
 }
 
 /** Sets a plan aside: what is not yet cut goes back, what is cut stays on the bench. */
@@ -56,7 +59,7 @@ export function dropPlan(page: Page, ledger: Ledger): Promise<boolean> {
   return act({
     label: `Put the plan for ${pageName(page)} aside`,
     events: back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id })),
-    changes: [put({ ...page, plan: null, state: 'idea' })],
+    changes: [patch(page, { plan: null, state: 'idea' })],
   });
 }
 
@@ -70,12 +73,12 @@ export function gluePage(page: Page, ledger: Ledger, used: OnBench['amounts']): 
       ...pieces.map(({ id }): NewEvent => ({ type: 'used', piece: id, page: page.id })),
       ...used.map(({ lot, amounts }): NewEvent => ({ type: 'used', lot, amounts, page: page.id })),
     ],
-    changes: [put({ ...page, state: 'glued' })],
+    changes: [patch(page, { state: 'glued' })],
   });
 }
 
 export const finishPage = (page: Page): Promise<boolean> =>
-  act({ label: `${pageName(page)} is done`, changes: [put({ ...page, state: 'done', finished: today() })] });
+  act({ label: `${pageName(page)} is done`, changes: [patch(page, { state: 'done', finished: today() })] });
 
 /** Puts back what lies on the bench and was not used. */
 export function putAway(page: Page, things: OnBench): Promise<boolean> {

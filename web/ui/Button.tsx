@@ -40,5 +40,5 @@ const LOOKS = { main: Main, plain: Plain, quiet: Quiet };
 
 /** A key of the keyboard. */
 export const Key = styled.kbd`
-  font: 500 12px/1 ${mono}; border: 1px solid currentColor; border-radius: 4px; padding: 3px 6px; opacity: 0.85;
+  font: 500 12px/1 ${mono}; border: 1px solid currentColor; border-radius: 4px; padding: 3px 6px;
 `;

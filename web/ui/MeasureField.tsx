@@ -12,17 +12,18 @@ export interface MeasureFieldProps {
   onChange: (length: number | null) => void;
   /** Empty is fine. @default false */
   isOptional?: boolean;
+  /** Called only when the field is left or Enter pressed: for what is written down. @default false */
+  isKeptOnLeaving?: boolean;
 }
 
 const shown = (value: number | null, system: MeasureSystem): string => (value === null ? '' : formatLength(value, system).replace('″', ''));
 
 /** Takes `3 1/4`, `3.25`, `3-1/4"` or `83mm`; what cannot be read stays as typed, with what is wrong below it. */
-export function MeasureField({ label, value, system, onChange, isOptional = false }: MeasureFieldProps) {
+export function MeasureField({ label, value, system, onChange, isOptional = false, isKeptOnLeaving = false }: MeasureFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const read = typed === null ? null : parseLength(typed, system);
   const isEmpty = typed !== null && typed.trim() === '' && isOptional;
-  const type = (text: string): void => {
-    setTyped(text);
+  const tell = (text: string): void => {
     const length = parseLength(text, system);
     if (text.trim() === '' && isOptional) onChange(null);
     else if (length.ok && length.value > 0) onChange(length.value);
@@ -31,8 +32,10 @@ export function MeasureField({ label, value, system, onChange, isOptional = fals
   const error = isEmpty || read === null ? null : isNothing ? 'A measure of nothing will not do.' : read.ok ? null : measureWords(read.error);
   return (
     <TextField
-      label={label} value={typed ?? shown(value, system)} onChange={type} error={error} isMeasure
-      onBlur={() => { if (error === null) setTyped(null); }}
+      label={label} value={typed ?? shown(value, system)} error={error} isMeasure
+      onChange={(text) => { setTyped(text); if (!isKeptOnLeaving) tell(text); }}
+      onKeyDown={(event) => { if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed); }}
+      onBlur={() => { if (typed !== null && isKeptOnLeaving) tell(typed); if (error === null) setTyped(null); }}
     />
   );
 }

@@ -47,4 +47,4 @@ const Scrap = ({ hex, at, isBag }: { hex: string; at: number; isBag: boolean }) 
 );
 
 const Run = styled.span`display: flex; gap: 6px; align-items: center; flex-wrap: wrap;`;
-const Letters = styled.span`font: 700 15px/1.15 ${heading}; letter-spacing: 0.02em; color: ${({ theme }) => theme.beet}; max-width: 200px; display: inline-block;`;
+const Letters = styled.span`font: 700 15px/1.15 ${heading}; letter-spacing: 0.02em; color: ${({ theme }) => theme.beetInk}; max-width: 200px; display: inline-block;`;

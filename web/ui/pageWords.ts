@@ -1,4 +1,4 @@
-import { formatSize, inches, mm, type MeasureSystem } from '../../core/length';
+import { formatSize, inches, type MeasureSystem } from '../../core/length';
 import type { DesignError } from '../../core/page';
 import type { PageFormat, PageState } from '../../core/things';
 
@@ -11,7 +11,7 @@ export const FORMATS: readonly (readonly [string, string, PageFormat])[] = [
 ];
 
 /** A notebook to start from; makers differ, so she enters the size of hers. */
-export const NOTEBOOK: PageFormat = { w: mm(110), h: mm(210), spread: false };
+export const NOTEBOOK: PageFormat = { w: inches(4.5), h: inches(7.875), spread: false };
 
 export const formatWords = (format: PageFormat, system: MeasureSystem): string => `${formatSize(format, system)}${format.spread ? ' spread' : ''}`;
 

@@ -87,7 +87,7 @@ const Bench = styled.div`
   aside { display: flex; flex-direction: column; gap: 10px; }
 `;
 const Fresh = styled.p`color: ${({ theme }) => theme.pond}; font-weight: 700;`;
-const Big = styled.div`font: 800 clamp(72px, 9vw, 118px)/1 ${heading}; color: ${({ theme }) => theme.beet}; letter-spacing: -0.02em; white-space: nowrap;`;
+const Big = styled.div`font: 800 clamp(72px, 9vw, 118px)/1 ${heading}; color: ${({ theme }) => theme.beetInk}; letter-spacing: -0.02em; white-space: nowrap;`;
 const Doing = styled.div`display: flex; gap: 14px; margin: 16px 0 10px; > button:last-child { font-size: 18px; padding: 0 24px; }`;
 const Cut = styled(Button)`flex: 1; max-width: 320px; min-height: 76px; font-size: 26px; padding: 0 24px;`;
 const Care = styled.p`&& { font-size: 15px; color: ${({ theme }) => theme.brick}; }`;

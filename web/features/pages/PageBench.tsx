@@ -70,7 +70,7 @@ function Bench({ page }: { page: Page }) {
         </Stack>
         <Middle>
           {work.error && <Wrong role="alert">{designWords(work.error, system)}</Wrong>}
-          {short && <Wrong role="alert">No paper here is large enough for the {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}: it needs one piece of {work.list.length > 0 && formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more paper.</Wrong>}
+          {short && <Wrong role="alert">The papers are too few: none is left for the {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}, which needs a piece of {formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more paper.</Wrong>}
           {layout && (
             <Drawn>
               <span /><Ruler length={layout.size.w} scale={scale} axis="x" system={system} />

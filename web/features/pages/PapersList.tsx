@@ -34,7 +34,7 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
               <Paper size={{ w: inches(2.6), h: inches(2.6) }} face={face ?? null} scale={16} />
               <div>
                 {isOpen
-                  ? <Choice label={slot.name} options={ranked.map((r): [string, string] => [r.face.id, `${r.face.name}${nearWords(r.difference)}`])} value={face ?? ''} onChange={(to) => { void changePage(page, { papers: { ...papers, [slot.id]: to } }, `Chose ${faces.get(to)?.name ?? 'a paper'}`); }} />
+                  ? <Choice label={slot.name} options={ranked.map((r): [string, string] => [r.face.id, `${r.face.name}${nearWords(r.difference)}`])} value={face ?? ''} onChange={(to) => { void changePage(page, (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }), `Chose ${faces.get(to)?.name ?? 'a paper'}`); }} />
                   : <><Soft>{slot.name}</Soft><br />{faces.get(face ?? '')?.name}</>}
                 <ul>{pieces.map((piece) => <li key={piece.id} className="measure">{piece.count} × {formatSize(piece, system)}</li>)}</ul>
               </div>

@@ -20,10 +20,10 @@ export function PhotoPicker({ page }: { page: Page }) {
   const waiting = useMemo(() => [...photos.values()].filter(({ id }) => !elsewhere.has(id)).sort((a, b) => (stories.get(b.story)?.date ?? '').localeCompare(stories.get(a.story)?.date ?? '')), [photos, stories, elsewhere]);
   const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
   const kept = page.photos.filter(({ photo }) => photo === null).length;
-  const set = (list: readonly PagePhoto[], label: string): void => { void changePage(page, { photos: list }, label); };
+  const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => { void changePage(page, (now) => ({ photos: change(now.photos) }), label); };
   const toggle = (id: string, size: { w: number; h: number }): void => {
     const isPicked = page.photos.some(({ photo }) => photo === id);
-    set(isPicked ? page.photos.filter(({ photo }) => photo !== id) : [...page.photos, { photo: id, w: size.w, h: size.h }], isPicked ? 'Left a photo out' : 'Picked a photo');
+    set((now) => (isPicked ? now.filter(({ photo }) => photo !== id) : [...now, { photo: id, w: size.w, h: size.h }]), isPicked ? 'Left a photo out' : 'Picked a photo');
   };
   return (
     <Stack $gap={6}>
@@ -44,8 +44,8 @@ export function PhotoPicker({ page }: { page: Page }) {
         })}
       </Prints>
       <Row>
-        <Button look="quiet" onPress={() => set([...page.photos, KEPT], 'Kept a place for a photo')}>Keep a place for a photo</Button>
-        {kept > 0 && <><Soft>{kept} kept</Soft><Button look="quiet" onPress={() => set(page.photos.filter((p, i) => p.photo !== null || page.photos.findIndex((o) => o.photo === null) !== i), 'Gave a kept place up')}>one fewer</Button></>}
+        <Button look="quiet" onPress={() => set((now) => [...now, KEPT], 'Kept a place for a photo')}>Keep a place for a photo</Button>
+        {kept > 0 && <><Soft>{kept} kept</Soft><Button look="quiet" onPress={() => set((now) => now.filter((p, i) => p.photo !== null || now.findIndex((o) => o.photo === null) !== i), 'Gave a kept place up')}>one fewer</Button></>}
       </Row>
     </Stack>
   );

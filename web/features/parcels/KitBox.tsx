@@ -42,7 +42,7 @@ export function KitBox({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNe
           </Slip>
           <Slip><Soft>The list as it came</Soft><List>{kit.list}</List></Slip>
         </Stack>
-        <ul aria-label="What was in the box">
+        <ul aria-label="What was in the box" tabIndex={0}>
           {own.map((lot) => {
             const state = ledger.lots.get(lot.id);
             const missing = state?.owed ?? {};

@@ -36,7 +36,7 @@ export function WrapUpScreen() {
     <Screen title="Wrap-up" about={`${kit.name} · ${monthWords(kit.month)}`}>
       <Shelf aria-label="Kits">{inOrder.map((k) => <Link key={k.id} to={`/wrap-up/${k.id}`} aria-current={k.id === id ? 'page' : undefined}>{k.name}</Link>)}</Shelf>
       <Columns $widths="1fr">
-        <Stack $gap={20}>
+        <Stack $gap={20} tabIndex={0} aria-label="The account">
           <section aria-label="Paper">
             <h2>Paper</h2>
             {paper.received > 0 && <PaperBand balance={paper} parts={PARTS} system={system} />}

@@ -1,0 +1,48 @@
+import { expect, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+
+const demo = JSON.parse(readFileSync(new URL('../demo/bench.json', import.meta.url), 'utf8')) as { images: { id: string; data: string }[] };
+
+/** A picture of the demo as a file to choose. */
+export const pictureFile = (id: string, name: string) => ({ name, mimeType: 'image/jpeg', buffer: Buffer.from(demo.images.find((image) => image.id === `image-${id}`)!.data, 'base64') });
+
+/** Opens the application as on a first visit: the demo is there. */
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Stash', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
+}
+
+/** Clears everything away from Settings. */
+export async function startEmpty(page: Page): Promise<void> {
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Start an empty bench' }).click();
+  await page.getByRole('button', { name: 'Yes, clear it' }).click();
+  await expect(page.getByRole('heading', { name: 'No parcel yet' })).toBeVisible();
+}
+
+/** Goes to a screen by its mark on the ruler. */
+export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
+
+/** Waits until the planner has ended and takes the papers out. */
+export async function takePapersOut(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take these papers out' }).click();
+}
+
+/** Makes every cut that is left, by `press`. */
+export async function cutAll(page: Page, press: () => Promise<void>): Promise<void> {
+  const allCut = page.getByRole('heading', { name: 'All cut' });
+  const setting = page.getByText('Set the trimmer to');
+  await expect(allCut.or(setting)).toBeVisible();
+  for (let n = 0; n < 60 && !(await allCut.isVisible()); n++) {
+    const before = await page.locator('ol[aria-label="All cuts"] li[data-done]').count();
+    await press();
+    await expect(async () => {
+      if (await allCut.isVisible()) return;
+      expect(await page.locator('ol[aria-label="All cuts"] li[data-done]').count()).toBe(before + 1);
+    }).toPass();
+  }
+  await expect(allCut).toBeVisible();
+}

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4189;
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results/e2e',
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: { command: 'npx --no-install tsx server/main.ts', cwd: '..', env: { PORT: String(PORT) }, url: `http://localhost:${PORT}`, reuseExistingServer: false },
+});
