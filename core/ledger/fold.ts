@@ -40,13 +40,14 @@ function partFrom(child: CutChild, parent: PieceState, page: string | null): Pie
 
 const lotOf = (draft: Draft, lot: string): LotState => draft.lots.get(lot) ?? emptyLot(lot);
 
-/** A lot with some of its amounts changed, refused when one falls below zero or is no whole number. */
-function changeLot(draft: Draft, lot: string, change: Amounts, apply: (state: LotState) => Partial<LotState>, refuse: Refuse): Checked {
+/** A lot with some of its amounts changed, refused when one falls below zero or is no whole number. @param page whose claims or uses change */
+function changeLot(draft: Draft, lot: string, change: Amounts, apply: (state: LotState) => Partial<LotState>, refuse: Refuse, page: string | null = null): Checked {
   const broken = Object.entries(change).find(([, n]) => !Number.isSafeInteger(n));
   if (broken) return refuse('not-whole', lot, broken[1]);
   const before = lotOf(draft, lot);
   const after = { ...before, ...apply(before) };
-  for (const amounts of [after.received, after.owed, after.here, after.given, after.recycled, ...Object.values(after.claimed), ...Object.values(after.used)]) {
+  const ofPage = page === null ? [] : [after.claimed[page] ?? {}, after.used[page] ?? {}];
+  for (const amounts of [after.received, after.owed, after.here, after.given, after.recycled, ...ofPage]) {
     const part = partBelowZero(amounts);
     if (part !== null) return refuse('below-zero', part === '' ? lot : `${lot}: ${part}`, before.here[part] ?? 0, change[part]);
   }
@@ -90,7 +91,7 @@ function actOnStock(draft: Draft, stock: Stock, act: Act, page: string | null, b
   const { from, to } = STEPS[act];
   const sign = back ? -1 : 1;
   return changeLot(draft, stock.lot, stock.amounts, (state) =>
-    ({ ...shift(state, from, page, stock.amounts, sign === 1 ? -1 : 1), ...shift(state, to, page, stock.amounts, sign) }), refuse);
+    ({ ...shift(state, from, page, stock.amounts, sign === 1 ? -1 : 1), ...shift(state, to, page, stock.amounts, sign) }), refuse, page);
 }
 
 function receive(draft: Draft, event: LedgerEvent & { type: 'received' | 'arrived' }, back: boolean, refuse: Refuse): Checked {
