@@ -9,10 +9,10 @@ export function familyOf(hex: string): Family {
   const { l, a, b } = hexToLab(hex);
   const chroma = Math.hypot(a, b);
   const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
-  const isBlue = hue >= 195 && hue < 290;
+  const isBlue = hue >= 195 && hue < 305;
   if (chroma < (isBlue && l < 45 ? 6 : 12)) return 'neutrals';
   if (isBlue) return 'blues';
-  if (hue >= 290 && hue < 335) return 'violets';
+  if (hue >= 305 && hue < 335) return 'violets';
   if (hue >= 335 || hue < 38) return 'pinks';
   return hue < 100 ? 'ambers' : 'greens';
 }
