@@ -128,3 +128,10 @@ test('dissections made by random guillotine cuts are put together again without 
   const all = job([sheet('s')], parts.map(({ w, h }, i) => piece(`p${i}`, w, h, 1, { turn: false })));
   expect(planCuts(all, 400_000).stats).toMatchObject({ pieces: parts.length, wasteArea: 0, optimal: true });
 }), { numRuns: 25 }));
+
+test('a larger stock never gives a worse plan', () => fc.assert(fc.property(anyJob, fc.integer({ min: 4, max: 12 }), (any, n) => {
+  const more = { ...any, stock: [...any.stock, sheet('more', n, n)] };
+  const [before, after] = [planCuts(any, 60_000).stats, planCuts(more, 60_000).stats];
+  const worse = after.pieces < before.pieces || (after.pieces === before.pieces && (after.value < before.value || (after.value === before.value && after.fresh > before.fresh)));
+  expect(worse).toBe(false);
+}), { numRuns: 40 }));

@@ -28,9 +28,9 @@ export function Notice() {
   );
 }
 
-const Place = styled.div`position: fixed; right: 20px; bottom: 12px; z-index: 20;`;
+const Place = styled.div`position: fixed; right: 20px; bottom: 6px; z-index: 20;`;
 const Card = styled.div<{ $isWrong: boolean }>`
-  display: flex; gap: 14px; align-items: center; max-width: 520px; padding: 8px 14px; border-radius: 5px; box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
+  display: flex; gap: 14px; align-items: center; max-width: 520px; padding: 2px 14px; min-height: 38px; border-radius: 5px; box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
   background: ${({ theme, $isWrong }) => ($isWrong ? theme.brickWash : theme.sheet)}; color: ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.ink)};
   border-left: 6px solid ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.pond)};
 `;

@@ -21,6 +21,9 @@ export interface PageDrawingProps {
   label: string;
 }
 
+/** What layers without a paper yet are drawn in, so that a design can be told from its parts. */
+const TINTS: Record<PageLayer['role'], string> = { frame: '#c3ad84', ground: '#f3ead8', band: '#d9c7a2', strip: '#b8a074', box: '#d3bf97', card: '#fbf6ea', mat: '#8f7a55', photo: '#fffefa' };
+
 const inch = (length: number): number => length / TICKS_PER_INCH;
 
 /** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
@@ -35,7 +38,7 @@ export function PageDrawing({ layout, papers, pictures, scale, title = '', journ
         <g key={layer.id} transform={turnOf(layer)} onClick={onChoose && (() => onChoose(layer.id))} style={onChoose && { cursor: 'pointer' }}>
           {layer.role === 'photo'
             ? <PhotoLayer layer={layer} picture={pictures[layer.photo!]} clip={`${clip}-${layer.id}`} />
-            : <rect x={inch(layer.x)} y={inch(layer.y)} width={inch(layer.w)} height={inch(layer.h)} fill={fillOf(papers[layer.slot!] ?? null)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
+            : <rect x={inch(layer.x)} y={inch(layer.y)} width={inch(layer.w)} height={inch(layer.h)} fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
         </g>
       ))}
       <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />

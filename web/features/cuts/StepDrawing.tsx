@@ -25,6 +25,7 @@ export function StepDrawing({ step, face, words, system }: StepDrawingProps) {
         <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} style={{ overflow: 'visible' }} role="img" aria-label={`A part of ${formatSize(part, system)}, cut ${axis === 'x' ? 'top to bottom' : 'left to right'}`}>
           <rect width={w} height={h} fill={fillOf(face)} />
           <rect {...far} fill={theme.ground} opacity={0.55} />
+          <rect width={w} height={h} fill="none" stroke={theme.woodInk} strokeWidth={1 / scale} />
           <line {...line} stroke={theme.beet} strokeWidth={4 / scale} />
         </svg>
       </Laid>

@@ -10,6 +10,7 @@ import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { BoxLine } from './BoxLine';
 import { ListEditor } from './ListEditor';
+import { moveTicks } from './moveTicks';
 import { putParcelAway } from './putParcelAway';
 
 /** A parcel being unpacked: the list as it is typed, and what of it is in the box. Every stroke is kept. */
@@ -75,20 +76,6 @@ const sketchAll = (lines: readonly ReadLine[]) => lines.map((line, i) => {
 });
 
 const replaceLine = (list: string, at: number, text: string): string => list.split('\n').map((line, i) => (i === at ? text : line)).join('\n');
-
-/** Ticks stay with their lines when lines are put in or taken out above them. */
-function moveTicks({ list, here }: Draft, next: string): Draft['here'] {
-  const [before, after] = [list.split('\n'), next.split('\n')];
-  let head = 0;
-  while (head < before.length && head < after.length && before[head] === after[head]) head++;
-  const shift = after.length - before.length;
-  return Object.fromEntries(Object.entries(here).flatMap(([line, n]) => {
-    const at = Number(line);
-    if (at < head) return [[line, n]];
-    if (shift === 0) return at === head ? [] : [[line, n]];
-    return at + shift > head ? [[String(at + shift), n]] : [];
-  }));
-}
 
 const Lines = styled.ul`display: flex; flex-direction: column;`;
 const Count = styled.strong`color: ${({ theme }) => theme.pond};`;

@@ -1,0 +1,150 @@
+import 'fake-indexeddb/auto';
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import type { Subscription } from 'dexie';
+import { planCuts } from '../../core/cutting';
+import { balanceOf } from '../../core/ledger';
+import { inches } from '../../core/length';
+import { choosePapers, cutJobFor, cutListOf, cutSteps, designOf, isMade, layOut, stillWanted, stockOnHand } from '../../core/page';
+import type { Page } from '../../core/things';
+import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
+import { shelfOf, type Bench } from './bench';
+import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
+import { benchStore, followBench } from './benchStore';
+import { acceptPlan, changePage, dropPlan, finishPage, gluePage, makeCut, onBench, pageName, putAway, removePage, startPage } from './pageActs';
+
+const DAY = '2026-11-05';
+const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
+const lot = (id: string, front: string, line: number) => ({ id, kit: 'k', kind: 'paper' as const, name: id, measure: 'sheets' as const, size: { w: inches(12), h: inches(12) }, front, back: null, upright: false, note: '', line });
+const file: BenchFile = {
+  ...EMPTY_FILE,
+  kits: [{ id: 'k', club: 'The Oddment Post', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }],
+  faces: [face('ink', '#22314f'), face('lamp', '#f6d27a'), face('blush', '#f0cfcb')],
+  lots: [
+    lot('inks', 'ink', 1), lot('lamps', 'lamp', 2), lot('blushes', 'blush', 3),
+    { ...lot('dots', 'lamp', 4), kind: 'dots', measure: 'count', size: null, front: null },
+  ],
+  events: [
+    ...['inks', 'lamps', 'blushes'].map((id, i) => ({ id: `e${i}`, day: DAY, type: 'received' as const, lot: id, pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })) })),
+    { id: 'e9', day: DAY, type: 'received', lot: 'dots', amounts: { '': 24 } },
+  ],
+};
+
+let following: Subscription;
+const bench = (): Bench => benchStore.getState().bench;
+const pageOf = (id: string): Page => bench().pages.get(id)!;
+const notice = (): string => noticeStore.getState().notice?.text ?? '';
+
+beforeAll(() => { following = followBench(db); });
+afterAll(() => following.unsubscribe());
+beforeEach(async () => {
+  await replaceBench(db, file);
+  await expect.poll(() => bench().kits.size === 1 && bench().pages.size === 0 && bench().ledger.events.size === 4).toBe(true);
+});
+
+async function begin(): Promise<string> {
+  const id = await startPage({ format: { w: inches(12), h: inches(12), spread: false }, design: 'framed-ground', mat: inches(1 / 8), photos: [{ photo: null, w: inches(6), h: inches(4) }], papers: {} });
+  return id!;
+}
+
+async function planned(): Promise<string> {
+  const id = await begin();
+  const page = pageOf(id);
+  const layout = layOut(designOf(page.design)!, page).value!;
+  const stock = stockOnHand(shelfOf(bench()), id);
+  const papers = choosePapers(layout, { faces: [...bench().faces.values()], stock, colours: [] });
+  await changePage(page, { papers }, 'Chose papers');
+  await acceptPlan(pageOf(id), planCuts(cutJobFor(cutListOf(layout, papers), stock), 5_000), bench().ledger);
+  return id;
+}
+
+async function cutUp(id: string): Promise<number> {
+  let made = 0;
+  for (;;) {
+    const page = pageOf(id);
+    const step = cutSteps(page.plan!, bench().ledger).find((s) => !isMade(s, bench().ledger));
+    if (!step) return made;
+    expect(await makeCut(page, step, bench().ledger)).toBe(true);
+    made++;
+  }
+}
+
+describe('a page from idea to done', () => {
+  test('papers are claimed, cut, glued; the rest is in the stash; everything adds up', async () => {
+    const id = await planned();
+    expect(pageOf(id).state).toBe('planned');
+    expect(onBench(bench().ledger, id).pieces.length).toBe(pageOf(id).plan!.sheets.length);
+    expect(await cutUp(id)).toBe(pageOf(id).plan!.stats.cuts);
+    expect(pageOf(id).state).toBe('cut');
+    const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
+    expect(stillWanted(cutListOf(layout, pageOf(id).papers), bench().ledger, id).every(({ slot }) => onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'))).toBe(true);
+
+    await act({ label: 'Took dots', events: [{ type: 'claimed', lot: 'dots', amounts: { '': 5 }, page: id }] });
+    await gluePage(pageOf(id), bench().ledger, [{ lot: 'dots', amounts: { '': 3 } }]);
+    expect(pageOf(id).state).toBe('glued');
+    expect(onBench(bench().ledger, id)).toEqual({ pieces: [], amounts: [{ lot: 'dots', amounts: { '': 2 } }] });
+    await putAway(pageOf(id), onBench(bench().ledger, id));
+    await finishPage(pageOf(id));
+    expect(pageOf(id)).toMatchObject({ state: 'done' });
+    expect(pageOf(id).finished).not.toBeNull();
+
+    for (const name of ['inks', 'lamps', 'blushes']) {
+      const { area } = balanceOf(bench().ledger, name);
+      expect(area.received).toBe(area.onPages + area.left + area.wasted);
+      expect(area.onBench).toBe(0);
+    }
+    expect(balanceOf(bench().ledger, 'dots').count).toMatchObject({ received: 24, onPages: 3, left: 21 });
+  });
+
+  test('all of it can be undone, act by act, and done again', async () => {
+    const id = await planned();
+    await cutUp(id);
+    await gluePage(pageOf(id), bench().ledger, []);
+    let acts = 0;
+    while (bench().canUndo !== null) { await undo(); acts++; }
+    expect(bench().pages.size).toBe(0);
+    expect([...bench().ledger.pieces.values()].every(({ where, from }) => where === 'here' && from === null)).toBe(true);
+    for (let n = 0; n < acts; n++) await redo();
+    expect(pageOf(id).state).toBe('glued');
+    expect(bench().canRedo).toBeNull();
+    await redo();
+    expect(notice()).toBe('There is nothing to do again.');
+  });
+
+  test('a plan set aside gives back what is not cut and keeps what is', async () => {
+    const id = await planned();
+    const [step] = cutSteps(pageOf(id).plan!, bench().ledger);
+    await makeCut(pageOf(id), step!, bench().ledger);
+    await dropPlan(pageOf(id), bench().ledger);
+    expect(pageOf(id)).toMatchObject({ state: 'idea', plan: null });
+    expect(onBench(bench().ledger, id).pieces.every(({ slot }) => slot !== null)).toBe(true);
+  });
+
+  test('a dropped page gives everything back', async () => {
+    const id = await planned();
+    await removePage(pageOf(id), bench().ledger);
+    expect(bench().pages.has(id)).toBe(false);
+    expect([...bench().ledger.pieces.values()].every(({ where }) => where === 'here')).toBe(true);
+  });
+});
+
+describe('what is said', () => {
+  test('an act says what it was, a refused one why, and nothing is changed', async () => {
+    expect(await act({ label: 'Recycled a sheet', events: [{ type: 'recycled', piece: 'inks-1' }] })).toBe(true);
+    expect(notice()).toBe('Recycled a sheet');
+    const before = bench().events.length;
+    expect(await act({ label: 'Again', events: [{ type: 'recycled', piece: 'inks-1' }] })).toBe(false);
+    expect(notice()).toMatch(/^That cannot be: it is no longer where it was \(inks-1\)\. Nothing was changed\.$/);
+    expect(await act({ label: 'Too many', events: [{ type: 'given', lot: 'dots', amounts: { '': 99 } }] })).toBe(false);
+    expect(notice()).toMatch(/there are not so many/);
+    expect(bench().events.length).toBe(before);
+  });
+  test('a page without a title is called so', () => {
+    expect(pageName({ title: '  ' })).toBe('Page without a title');
+    expect(pageName({ title: 'Stand' })).toBe('Stand');
+  });
+  test('a list being typed is kept and is no act', async () => {
+    await keepDraft({ id: 'd', club: '', name: 'Heron Lock', month: '2026-12', list: '2 x', here: {} });
+    expect(bench().drafts.get('d')?.list).toBe('2 x');
+    expect(bench().canUndo).toBeNull();
+  });
+});

@@ -1,0 +1,17 @@
+import type { Draft } from '../../data/bench';
+
+/** Ticks stay with their lines when lines are put in, taken out or typed anew: what is alike at head and foot keeps its own. */
+export function moveTicks({ list, here }: Pick<Draft, 'list' | 'here'>, next: string): Draft['here'] {
+  const [before, after] = [list.split('\n'), next.split('\n')];
+  const most = Math.min(before.length, after.length);
+  let head = 0;
+  while (head < most && before[head] === after[head]) head++;
+  let foot = 0;
+  while (foot < most - head && before[before.length - 1 - foot] === after[after.length - 1 - foot]) foot++;
+  const shift = after.length - before.length;
+  return Object.fromEntries(Object.entries(here).flatMap(([line, n]) => {
+    const at = Number(line);
+    if (at < head) return [[line, n]];
+    return at >= before.length - foot ? [[String(at + shift), n]] : [];
+  }));
+}

@@ -1,0 +1,66 @@
+import { describe, expect, test } from 'vitest';
+import { inches, mm, parseLength } from '../../core/length';
+import { designOf, layOut } from '../../core/page';
+import { amountWords, rollWords } from './amountWords';
+import { lotWords, monthWords } from './lotWords';
+import { measureWords } from './measureWords';
+import { designWords, FORMATS, formatWords, NOTEBOOK, stateWords } from './pageWords';
+
+describe('amounts', () => {
+  test('counts, letters and rolls are told each in its way', () => {
+    expect(amountWords({ measure: 'count' }, { '': 24 }, 'in')).toBe('24');
+    expect(amountWords({ measure: 'count' }, {}, 'in')).toBe('0');
+    expect(amountWords({ measure: 'letters' }, { A: 3, N: 1 }, 'in')).toBe('A3 N');
+    expect(amountWords({ measure: 'letters' }, {}, 'in')).toBe('none');
+    expect(amountWords({ measure: 'length' }, { '': inches(360) }, 'in')).toBe('10 yd');
+  });
+  test('less than a yard is told in inches, and metres where she reads centimetres', () => {
+    expect(rollWords(inches(20.5), 'in')).toBe('20 1/2″');
+    expect(rollWords(inches(54), 'in')).toBe('1.5 yd');
+    expect(rollWords(mm(2500), 'cm')).toBe('2.5 m');
+  });
+});
+
+describe('lots and months', () => {
+  test('what a lot is', () => {
+    expect(lotWords({ kind: 'paper', size: { w: inches(12), h: inches(12) }, upright: true, note: '' }, 'in')).toBe('12 × 12 · patterned paper · one way up');
+    expect(lotWords({ kind: 'ephemera', size: null, upright: false, note: 'moths and jars' }, 'in')).toBe('ephemera · moths and jars');
+    expect(lotWords({ kind: 'card', size: { w: inches(3), h: inches(4) }, upright: false, note: '' }, 'cm')).toBe('7.62 × 10.16 cm · cards');
+  });
+  test('a month by its name, anything else as it stands', () => {
+    expect(monthWords('2026-11')).toBe('November 2026');
+    expect(monthWords('2026')).toBe('2026');
+  });
+});
+
+describe('measures that cannot be read', () => {
+  test.each([
+    ['3 1/', /not finished/], ['-2in', /leave the minus out/], ['three', /not a measure/], ['', /missing/], ['1/0', /divided by 0/], ['9999999999999999', /longer than any paper/],
+  ])('%s', (text, expected) => {
+    const length = parseLength(text);
+    expect(length.ok ? '' : measureWords(length.error)).toMatch(expected);
+  });
+});
+
+describe('pages', () => {
+  const words = (design: string, format = FORMATS[0]![2], photos = [{ photo: null, w: inches(4), h: inches(6) }], mat = inches(1 / 8)): string => {
+    const layout = layOut(designOf(design)!, { format, photos, mat });
+    return layout.ok ? 'fine' : designWords(layout.error, 'in');
+  };
+  const photo = (w: number, h: number) => ({ photo: null, w: inches(w), h: inches(h) });
+
+  test('every format of the list is told, spreads as such', () => {
+    expect(FORMATS.map(([, , format]) => formatWords(format, 'in'))).toEqual(['12 × 12', '12 × 12 spread', '8 1/2 × 11', '6 × 8']);
+    expect(formatWords(NOTEBOOK, 'in')).toBe('4 1/2 × 7 7/8');
+    expect(stateWords('idea')).toBe('an idea');
+  });
+  test('why photos cannot be laid out, and what would help', () => {
+    expect(words('framed-ground')).toBe('fine');
+    expect(words('framed-ground', FORMATS[0]![2], [])).toMatch(/Pick at least one photo/);
+    expect(words('framed-ground', NOTEBOOK)).toMatch(/^Photo 1, with its mat 4 1\/4 × 6 1\/4, is larger than the 3 1\/2 × .* there is for it\. Choose a larger page/);
+    expect(words('box-stack', FORMATS[0]![2], [photo(4, 6), photo(4, 6)])).toMatch(/takes one photo at the most/);
+    expect(words('framed-ground', FORMATS[0]![2], Array.from({ length: 9 }, () => photo(2, 2)))).toMatch(/takes 6 photos at the most/);
+    expect(words('framed-ground', FORMATS[0]![2], Array.from({ length: 6 }, () => photo(6, 4)))).toMatch(/The photos need .* together and there is/);
+    expect(words('framed-ground', { w: inches(1), h: inches(1), spread: false })).toMatch(/too small for this design/);
+  });
+});
