@@ -15,6 +15,13 @@ interface Division { readonly part: Part; readonly kept: number }
 
 const canCut = (problem: Problem, part: Part, axis: 'x' | 'y'): boolean => (axis === 'x' ? part.h : part.w) <= problem.longestCut;
 
+/** Positions, from the part's own edge, where a cut may help: at edges of its holes, and where a side comes within the trimmer's reach. */
+function cutPositions({ longestCut }: Problem, part: Part, axis: 'x' | 'y'): number[] {
+  const size = axis === 'x' ? part.w : part.h;
+  const reach = size > longestCut ? [longestCut, size - longestCut] : [];
+  return [...new Set([...holeEdges(part, axis), ...reach.filter((at) => at > 0 && at < size)])];
+}
+
 /** Positions, from the part's own edge, of the edges of its holes. */
 function holeEdges(part: Part, axis: 'x' | 'y'): number[] {
   const [start, size] = axis === 'x' ? [part.x, part.w] : [part.y, part.h];
@@ -44,7 +51,7 @@ function divideExactly(problem: Problem, part: Part): Division {
   let best: Division = { part, kept: 0 };
   for (const axis of ['x', 'y'] as const) {
     if (!canCut(problem, part, axis)) continue;
-    for (const at of holeEdges(part, axis)) {
+    for (const at of cutPositions(problem, part, axis)) {
       const [near, far] = halves(part, axis, at).map((half) => divideLeftOver(problem, half)) as [Division, Division];
       const kept = near.kept + far.kept;
       if (kept > best.kept) best = { part: joined(part, axis, near.part, far.part), kept };

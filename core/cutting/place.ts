@@ -13,7 +13,7 @@ interface Block { readonly item: number; readonly lie: Lie; readonly across: num
 /** A block put at a spot, cut free with its upright cuts first ('x') or its level ones ('y'). */
 interface Spot { readonly part: Part; readonly at: Rect; readonly first: 'x' | 'y'; readonly block: Block }
 
-interface Choice extends Spot { readonly sheet: number | null; readonly kind: number; readonly badness: number }
+interface Choice extends Spot { readonly sheet: number | null; readonly kind: number }
 
 export interface PlaceOptions {
   readonly rule: Rule;
@@ -57,30 +57,28 @@ function cutFree(problem: Problem, { part, at, first, block }: Spot): Part | nul
   return freeAlong(problem, part, at, first, (rest) => freeAlong(problem, rest, at, second, (own) => cutBlock(problem, own, block)));
 }
 
-/** What is lost of the sum of squares when the block is cut from the part; Infinity where it cannot be. */
-function lossOf(problem: Problem, spot: Spot): number {
-  const { part, at, first } = spot;
-  if (part.holes.length > 0 || Math.max(part.w, part.h) > problem.longestCut) {
-    const cut = cutFree(problem, spot);
-    if (!cut) return Infinity;
-    const left = leaves(cut).filter((leaf) => !leaf.use).reduce((sum, leaf) => sum + divideLeftOver(problem, leaf).kept, 0);
-    return divideLeftOver(problem, part).kept - left;
-  }
+/** What is lost of the sum of squares when a block is cut from the corner of a whole part. */
+function lossOfWhole(problem: Problem, part: Part, w: number, h: number, first: 'x' | 'y'): number {
   const [beside, below] = first === 'x'
-    ? [squareKept(problem, part.w - at.w, part.h), squareKept(problem, at.w, part.h - at.h)]
-    : [squareKept(problem, part.w - at.w, at.h), squareKept(problem, part.w, part.h - at.h)];
+    ? [squareKept(problem, part.w - w, part.h), squareKept(problem, w, part.h - h)]
+    : [squareKept(problem, part.w - w, h), squareKept(problem, part.w, part.h - h)];
   return (part.w * part.h) ** 2 - beside - below;
 }
 
-function badness(problem: Problem, rule: Rule, spot: Spot): number {
-  const loss = lossOf(problem, spot);
-  if (loss === Infinity) return Infinity;
-  const { part, at } = spot;
-  const area = at.w * at.h;
+/** The same of a part with gaps, or where the trimmer may be too short; Infinity where it cannot be cut. */
+function lossOfAny(problem: Problem, spot: Spot): number {
+  const cut = cutFree(problem, spot);
+  if (!cut) return Infinity;
+  const left = leaves(cut).filter((leaf) => !leaf.use).reduce((sum, leaf) => sum + divideLeftOver(problem, leaf).kept, 0);
+  return divideLeftOver(problem, spot.part).kept - left;
+}
+
+function badness(rule: Rule, part: Part, w: number, h: number, loss: number): number {
+  const area = w * h;
+  if (rule === 'keep' || loss === Infinity) return loss / area;
   const share = loss / area / (1 + part.w * part.h);
-  if (rule === 'keep') return loss / area;
   if (rule === 'snug') return part.w * part.h - area + share / 1e3;
-  return Math.min(part.w - at.w, part.h - at.h) + share / 1e6;
+  return Math.min(part.w - w, part.h - h) + share / 1e6;
 }
 
 function corners(part: Part, w: number, h: number): Rect[] {
@@ -93,18 +91,20 @@ function corners(part: Part, w: number, h: number): Rect[] {
   });
 }
 
-/** One copy, and with `blocks` as long a row and a column as the part and the copies left allow. */
-function blocksFor(part: Part, item: number, lie: Lie, left: number, blocks: boolean): Block[] {
-  const found: Block[] = [{ item, lie, across: 1, down: 1 }];
-  if (!blocks || left < 2) return found;
+/** One copy as [across, down]; with `blocks` also as long a row, a column and a field as the part and the copies left allow. */
+function blockSizes(part: Part, lie: Lie, left: number, blocks: boolean): readonly (readonly [number, number])[] {
+  if (!blocks || left < 2) return SINGLE;
   const across = Math.min(left, Math.floor(part.w / lie.w));
   const down = Math.min(left, Math.floor(part.h / lie.h));
-  if (across > 1) found.push({ item, lie, across, down: 1 });
-  if (down > 1) found.push({ item, lie, across: 1, down });
   const rows = Math.min(down, Math.floor(left / Math.max(1, across)));
-  if (across > 1 && rows > 1) found.push({ item, lie, across, down: rows });
-  return found;
+  const sizes: [number, number][] = [[1, 1]];
+  if (across > 1) sizes.push([across, 1]);
+  if (down > 1) sizes.push([1, down]);
+  if (across > 1 && rows > 1) sizes.push([across, rows]);
+  return sizes;
 }
+
+const SINGLE = [[1, 1]] as const;
 
 const wholes = new WeakMap<Problem, Part[]>();
 
@@ -115,34 +115,72 @@ function wholeSheets(problem: Problem): Part[] {
   return known;
 }
 
-/** Puts one block of the item where it does least harm. Mutates `state`; false where nothing has room for a single copy. */
-export function place(problem: Problem, state: State, item: number, options: PlaceOptions): boolean {
-  let best: Choice | null = null;
-  const left = state.left[item]!;
-  const tryPart = (part: Part, sheet: number | null, kind: number): void => {
-    const serving = problem.servings[kind]![item];
+/** Looks for the place where one item does least harm. A class, since this is where the planner spends its time. */
+class Chooser {
+  best: Choice | null = null;
+  private least = Infinity;
+
+  constructor(private readonly problem: Problem, private readonly item: number, private readonly left: number, private readonly options: PlaceOptions) {}
+
+  /** @param sheet its place among the opened ones; null: not opened yet */
+  tryPart(part: Part, sheet: number | null, kind: number): void {
+    const serving = this.problem.servings[kind]![this.item];
     if (!serving) return;
+    const { longestCut } = this.problem;
+    const isPlain = part.holes.length === 0 && part.w <= longestCut && part.h <= longestCut;
     for (const lie of serving.lies) {
       if (lie.w > part.w || lie.h > part.h) continue;
-      for (const block of blocksFor(part, item, lie, left, options.blocks)) {
-        for (const at of corners(part, block.across * lie.w, block.down * lie.h)) {
-          for (const first of ['x', 'y'] as const) {
-            options.spend(part.holes.length > 0 ? 8 : 1);
-            const spot = { part, at, first, block };
-            const bad = badness(problem, options.rule, spot) * options.noise();
-            if (bad < (best?.badness ?? Infinity)) best = { ...spot, sheet, kind, badness: bad };
-          }
-        }
+      for (const [across, down] of blockSizes(part, lie, this.left, this.options.blocks)) {
+        if (isPlain) this.tryWhole(part, sheet, kind, lie, across, down);
+        else this.tryAny(part, sheet, kind, lie, across, down);
       }
     }
-  };
-  const tryUnopened = (fresh: boolean): void => problem.kinds.forEach((kind, k) => {
-    if (kind.stock.fresh === fresh && state.opened[k]! < kind.stock.count) tryPart(wholeSheets(problem)[k]!, null, k);
-  });
-  state.sheets.forEach((sheet, s) => sheet.free.forEach((part) => tryPart(part, s, sheet.kind)));
-  tryUnopened(false);
-  if (!best) tryUnopened(true);
-  return best !== null && carryOut(problem, state, best);
+  }
+
+  /** A whole part within the trimmer's reach: all by figures, nothing is made before it is the best. */
+  private tryWhole(part: Part, sheet: number | null, kind: number, lie: Lie, across: number, down: number): void {
+    const [w, h] = [across * lie.w, down * lie.h];
+    const { rule, noise, spend } = this.options;
+    for (let n = 0; n < 2; n++) {
+      const first = n === 0 ? 'x' : 'y';
+      const bad = badness(rule, part, w, h, lossOfWhole(this.problem, part, w, h, first)) * noise();
+      if (bad >= this.least) continue;
+      this.least = bad;
+      this.best = { part, at: { x: part.x, y: part.y, w, h }, first, block: { item: this.item, lie, across, down }, sheet, kind };
+    }
+    spend(2);
+  }
+
+  private tryAny(part: Part, sheet: number | null, kind: number, lie: Lie, across: number, down: number): void {
+    const { rule, noise, spend } = this.options;
+    for (const at of corners(part, across * lie.w, down * lie.h)) for (const first of ['x', 'y'] as const) {
+      spend(8);
+      const spot = { part, at, first, block: { item: this.item, lie, across, down } };
+      const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
+      if (bad >= this.least) continue;
+      this.least = bad;
+      this.best = { ...spot, sheet, kind };
+    }
+  }
+
+  tryUnopened(state: State, fresh: boolean): void {
+    for (const k of this.problem.givers[this.item]!) {
+      const { stock } = this.problem.kinds[k]!;
+      if (stock.fresh === fresh && state.opened[k]! < stock.count) this.tryPart(wholeSheets(this.problem)[k]!, null, k);
+    }
+  }
+}
+
+/** Puts one block of the item where it does least harm. Mutates `state`; false where nothing has room for a single copy. */
+export function place(problem: Problem, state: State, item: number, options: PlaceOptions): boolean {
+  const chooser = new Chooser(problem, item, state.left[item]!, options);
+  for (let s = 0; s < state.sheets.length; s++) {
+    const { kind, free } = state.sheets[s]!;
+    if (problem.servings[kind]![item]) for (const part of free) chooser.tryPart(part, s, kind);
+  }
+  chooser.tryUnopened(state, false);
+  if (!chooser.best) chooser.tryUnopened(state, true);
+  return chooser.best !== null && carryOut(problem, state, chooser.best);
 }
 
 function carryOut(problem: Problem, state: State, choice: Choice): boolean {

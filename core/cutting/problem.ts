@@ -25,6 +25,10 @@ export interface Problem {
   readonly items: readonly CutPiece[];
   /** Per stock kind and item; null where the stock cannot give the piece. */
   readonly servings: readonly (readonly (Serving | null)[])[];
+  /** Per item the stock kinds that can give it. */
+  readonly givers: readonly (readonly number[])[];
+  /** Sum of the squares of what is there of all stock, were none of it opened. */
+  readonly keptUnopened: number;
   readonly keep: Size;
   readonly longestCut: number;
 }
@@ -63,9 +67,11 @@ export function readProblem(job: CutJob): Problem {
     return { stock, w: sheet.w, h: sheet.h, holes, solid: sheet.w * sheet.h - unionArea(sheet, holes) };
   });
   const items = job.pieces.map((piece) => scaled(piece, grain));
+  const servings = kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item)));
   return {
-    job, grain, kinds, items,
-    servings: kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item))),
+    job, grain, kinds, items, servings,
+    givers: items.map((_, i) => kinds.map((__, k) => k).filter((k) => servings[k]![i] !== null)),
+    keptUnopened: kinds.reduce((sum, { stock, solid }) => sum + stock.count * solid ** 2, 0),
     keep: scaled(job.keepAtLeast, grain),
     longestCut: job.longestCut === null ? Infinity : job.longestCut / grain,
   };

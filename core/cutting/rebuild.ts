@@ -10,7 +10,7 @@ const ORDERS: readonly ((problem: Problem, item: number) => number)[] = [
   ({ items }, i) => items[i]!.w * items[i]!.h,
   ({ items }, i) => Math.max(items[i]!.w, items[i]!.h),
   ({ items }, i) => Math.min(items[i]!.w, items[i]!.h),
-  (problem, i) => (problem.items[i]!.w * problem.items[i]!.h) / (1 + problem.servings.filter((row) => row[i]).length),
+  (problem, i) => (problem.items[i]!.w * problem.items[i]!.h) / (1 + problem.givers[i]!.length),
 ];
 
 export type Random = () => number;
@@ -20,12 +20,10 @@ const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(rando
 export function fill(problem: Problem, state: State, options: PlaceOptions, orderBy: number, random: Random | null): void {
   const weight = ORDERS[orderBy]!;
   const shuffle = (): number => (random ? 0.75 + 0.5 * random() : 1);
-  const rank = problem.items.map((item, i) => ({
-    i, optional: item.optional,
-    by: (item.optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle(),
-  }));
-  const wanted = rank
-    .filter(({ i }) => state.left[i]! > 0 && (!problem.items[i]!.optional || problem.items[i]!.value > 0))
+  const wanted = problem.items
+    .map((item, i) => ({ item, i, optional: item.optional }))
+    .filter(({ item, i }) => state.left[i]! > 0 && (!item.optional || item.value > 0))
+    .map(({ item, i, optional }) => ({ i, optional, by: (optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle() }))
     .sort((a, b) => Number(a.optional) - Number(b.optional) || b.by - a.by || a.i - b.i);
   for (const { i } of wanted) while (state.left[i]! > 0 && place(problem, state, i, options));
 }

@@ -1,7 +1,12 @@
 import { seededRandom } from '../random';
+import { layBuild } from './build';
+import { boundsOf, type Bounds } from './bounds';
+import { exactSheet } from './exactSheet';
+import { wholeSheet } from './part';
+import { perfectSheets, type Filled } from './perfectSheets';
 import { readProblem, type Problem } from './problem';
-import { firstPlan, rebuild, type Random } from './rebuild';
-import { compareScores, emptyState, scoreOf, type Score, type State } from './state';
+import { fill, firstPlan, rebuild, type Random } from './rebuild';
+import { compareScores, copyState, emptyState, makeSheet, scoreOf, type Score, type State } from './state';
 import type { CutJob, CutPlan } from './types';
 import { writePlan } from './writePlan';
 
@@ -17,6 +22,15 @@ const WORK = 2_000_000;
 /** Work between two reports. */
 const REPORT = 10_000;
 const FIRST_PLANS = 12;
+/** Work before the exact searches are tried: what they must beat is then good. */
+const WARM_UP = 60_000;
+/** Joins of builds that cost as much as one judgement. */
+const JOINS = 20;
+/** Joins the exact searches may try in all. */
+const MOST_JOINS = 25_000_000;
+
+/** Kinds of pieces past which builds, which count each kind, grow too large. */
+const MOST_ITEMS = 150;
 
 interface Held { readonly state: State; readonly score: Score }
 
@@ -28,17 +42,70 @@ function isNearEnough(score: Score, than: Score, slack: number, random: Random):
   return score[3] >= than[3] * (1 - slack / 4);
 }
 
+const better = (a: Held, b: Held): Held => (compareScores(b.score, a.score) > 0 ? b : a);
+const held = (problem: Problem, state: State): Held => ({ state, score: scoreOf(problem, state) });
+
 function firstOf(problem: Problem, spend: (work: number) => void, variants: number): Held {
-  return Array.from({ length: variants }, (_, variant) => {
-    const state = firstPlan(problem, emptyState(problem), spend, variant);
-    return { state, score: scoreOf(problem, state) };
-  }).reduce((best, held) => (compareScores(held.score, best.score) > 0 ? held : best));
+  return Array.from({ length: variants }, (_, variant) => held(problem, firstPlan(problem, emptyState(problem), spend, variant))).reduce(better);
+}
+
+/** A plan with these sheets, and whatever else then still has room. */
+function planWith(problem: Problem, filled: readonly Filled[], spend: (work: number) => void): Held {
+  const state = emptyState(problem);
+  for (const { kind, build } of filled) {
+    state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(problem.kinds[kind]!), build)));
+    state.opened[kind]!++;
+    build.counts.forEach((n, i) => { state.left[i]! -= n; });
+  }
+  const rest = copyState(state);
+  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, spend }, 0, null);
+  return held(problem, rest);
+}
+
+interface Proof { readonly plan: Held | null; readonly bounds: Partial<Bounds> }
+
+/** One whole sheet: the exact search, with a piece that must be cut worth more than all optional ones together. */
+function proveOneSheet(problem: Problem, best: Held, spend: (work: number) => void): Proof {
+  const [kind] = problem.kinds;
+  const isOne = problem.kinds.length === 1 && kind!.stock.count === 1 && kind!.holes.length === 0 && Math.max(kind!.w, kind!.h) <= problem.longestCut;
+  if (!isOne) return { plan: null, bounds: {} };
+  const optional = problem.items.reduce((sum, item) => sum + (item.optional ? item.count * item.value : 0), 0);
+  const must = problem.items.every((item) => item.optional) ? 0 : Math.floor(optional) + 1;
+  const worth = problem.items.map((item) => (item.optional ? item.value : must));
+  let joins = 0;
+  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, must * best.score[0] + best.score[1], (n) => (joins += n) < MOST_JOINS);
+  spend(Math.ceil(joins / JOINS));
+  if (!answer) return { plan: null, bounds: {} };
+  const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);
+  const plan = answer.build ? planWith(problem, [{ kind: 0, build: answer.build }], spend) : null;
+  const reached = plan?.score[0] ?? best.score[0];
+  return { plan, bounds: { pieces, ...(pieces === reached ? { value: answer.bound - pieces * must } : {}) } };
+}
+
+/** Several sheets: those that can be filled without waste. */
+function fillPerfectly(problem: Problem, random: Random, spend: (work: number) => void): Held | null {
+  let joins = 0;
+  const filled = perfectSheets(problem, random, (n) => (joins += n) < MOST_JOINS);
+  spend(Math.ceil(joins / JOINS));
+  return filled.length === 0 ? null : planWith(problem, filled, spend);
+}
+
+/** The bounds by area, sharpened by what was proved. */
+function sharpened(problem: Problem, { score }: Held, proof: Proof | null): Bounds {
+  const plain = boundsOf(problem, score[0]);
+  const value = proof?.bounds.value;
+  return {
+    pieces: Math.min(plain.pieces, proof?.bounds.pieces ?? Infinity),
+    value: value === undefined ? plain.value : Math.min(plain.value, Math.max(value, score[1])),
+    fresh: plain.fresh,
+  };
 }
 
 /**
- * Searches for ever better plans: several constructions, largest pieces first, then parts are taken back and cut anew
- * (ruin and recreate, after G. Schrimpf and others, "Record breaking optimization results using the ruin and recreate
- * principle", Journal of Computational Physics 159, 2000). Deterministic: the same job and work give the same plans.
+ * Searches for ever better plans: several constructions, largest pieces first; exact searches from below, for one sheet
+ * and for sheets that are filled without waste; then parts are taken back and cut anew (ruin and recreate, after
+ * G. Schrimpf and others, "Record breaking optimization results using the ruin and recreate principle", Journal of
+ * Computational Physics 159, 2000). Deterministic: the same job and work give the same plans.
  * @param work how many judgements may be made
  * @yields the first plan at once, then the best so far at even steps of work; it can be left at any of them
  */
@@ -49,27 +116,32 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
   let quiet = 0;
   const spend = (n: number): void => { spent += n; };
   let best = firstOf(problem, spend, 1);
-  let plan = writePlan(problem, best.state);
-  yield { plan, done: spent / work };
-  best = [best, firstOf(problem, spend, FIRST_PLANS)].reduce((a, b) => (compareScores(b.score, a.score) > 0 ? b : a));
+  let proof: Proof | null = null;
+  const write = (): CutPlan => writePlan(problem, best.state, sharpened(problem, best, proof));
+  yield { plan: write(), done: spent / work };
+  // A very large job leaves time for few constructions.
+  const variants = Math.min(FIRST_PLANS, Math.floor(Math.min(work, WORK) / 8 / Math.max(1, spent)));
+  if (variants > 1) best = better(best, firstOf(problem, spend, variants));
   let current = best;
   let reported = 0;
   const copies = job.pieces.reduce((sum, piece) => sum + piece.count, 0);
   const patience = 300 + 20 * Math.min(copies, 100);
   for (let round = 0; spent < work && quiet < patience + round / 2 && copies > 0; round++) {
-    spend(1);
+    spend(1 + Math.floor((best.state.sheets.length + problem.items.length) / 12));
     quiet++;
-    const state = rebuild(problem, current.state, random, spend);
-    const held = { state, score: scoreOf(problem, state) };
-    if (compareScores(held.score, best.score) > 0) { best = current = held; quiet = 0; }
-    else if (compareScores(held.score, current.score) >= 0 || isNearEnough(held.score, current.score, 0.06 * (1 - spent / work), random)) current = held;
+    if (proof === null && job.pieces.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
+      proof = proveOneSheet(problem, best, spend);
+      for (const plan of [proof.plan, fillPerfectly(problem, random, spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+    }
+    const next = held(problem, rebuild(problem, current.state, random, spend));
+    if (compareScores(next.score, best.score) > 0) { best = current = next; quiet = 0; }
+    else if (compareScores(next.score, current.score) >= 0 || isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)) current = next;
     if (quiet % 200 === 199) current = best;
     if (spent - reported < REPORT) continue;
     reported = spent;
-    plan = writePlan(problem, best.state);
-    yield { plan, done: Math.min(1, spent / work) };
+    yield { plan: write(), done: Math.min(1, spent / work) };
   }
-  plan = writePlan(problem, best.state);
+  const plan = write();
   yield { plan, done: 1 };
   return plan;
 }

@@ -39,9 +39,6 @@ export function makeSheet(problem: Problem, kind: number, tree: Part): Sheet {
   return { kind, tree, free: parts.filter((part) => !part.use), tally: tally(problem, kind, tree, parts) };
 }
 
-/** Square of what is there of all stock, were none of it opened. */
-export const keptUnopened = ({ kinds }: Problem): number => kinds.reduce((sum, kind) => sum + kind.stock.count * kind.solid ** 2, 0);
-
 export function scoreOf(problem: Problem, state: State): Score {
   let [pieces, value, fresh, waste, cuts] = [0, 0, 0, 0, 0];
   problem.items.forEach((item, i) => {
@@ -49,7 +46,7 @@ export function scoreOf(problem: Problem, state: State): Score {
     if (item.optional) value += cut * item.value;
     else pieces += cut;
   });
-  let kept = keptUnopened(problem);
+  let kept = problem.keptUnopened;
   const older: number[] = [];
   for (const sheet of state.sheets) {
     const { stock, solid } = problem.kinds[sheet.kind]!;

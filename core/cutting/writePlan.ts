@@ -1,4 +1,4 @@
-import { boundsOf } from './bounds';
+import type { Bounds } from './bounds';
 import { divideLeftOver } from './leftOver';
 import type { Part } from './part';
 import { isNubbin, type Problem } from './problem';
@@ -51,7 +51,7 @@ const solidArea = (part: PlannedPart, holes: { x: number; y: number; w: number; 
   solidRects(part, holes).reduce((sum, r) => sum + r.w * r.h, 0);
 
 /** Sheets in the order of the job's stock, copies numbered from 1, everything back in ticks. */
-export function writePlan(problem: Problem, state: State): CutPlan {
+export function writePlan(problem: Problem, state: State, bound: Bounds): CutPlan {
   const copies: Copies = problem.items.map(() => 0);
   const copyOf = problem.kinds.map(() => 0);
   const sheets = [...state.sheets].sort((a, b) => a.kind - b.kind).map((sheet): PlannedSheet => {
@@ -62,15 +62,14 @@ export function writePlan(problem: Problem, state: State): CutPlan {
   });
   const notCut = problem.items.flatMap((item, i) =>
     Array.from({ length: state.left[i]! }, (_, n): NotCut => ({ id: item.id, copy: copies[i]! + n + 1, why: why(problem, i) })));
-  return { sheets, notCut, stats: statsOf(problem, state, sheets) };
+  return { sheets, notCut, stats: statsOf(problem, state, sheets, bound) };
 }
 
-function statsOf(problem: Problem, state: State, sheets: readonly PlannedSheet[]): CutPlan['stats'] {
+function statsOf(problem: Problem, state: State, sheets: readonly PlannedSheet[], bound: Bounds): CutPlan['stats'] {
   const [pieces, value, unopenedFresh, kept] = scoreOf(problem, state);
   const sum = (parts: readonly { w: number; h: number }[]): number => parts.reduce((total, part) => total + part.w * part.h, 0);
   const nubbins = sheets.flatMap((sheet) => sheet.nubbins);
   const missing = new Map(problem.job.stock.map((stock) => [stock.id, [...stock.missing]]));
-  const bound = boundsOf(problem, pieces);
   const fresh = -unopenedFresh;
   return {
     pieces, value, fresh,

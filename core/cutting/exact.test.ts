@@ -1,0 +1,103 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { seededRandom } from '../random';
+import { planCuts, type CutJob } from '.';
+import { outsideBound } from './outsideBound';
+import { replay } from './test/replay';
+
+type Row = readonly [w: number, h: number, count: number, value: number];
+
+const sheets = (w: number, h: number, count: number, fresh = false): CutJob['stock'] =>
+  [{ id: 's', w, h, count, front: null, back: null, upright: false, fresh, since: null, missing: [] }];
+const plain = { keepAtLeast: { w: 1, h: 1 }, longestCut: null };
+const knapsack = (w: number, h: number, rows: readonly Row[], turn = false): CutJob => ({
+  ...plain, stock: sheets(w, h, 1),
+  pieces: rows.map(([pw, ph, count, value], i) => ({ id: `p${i}`, w: pw, h: ph, count, of: null, turn, optional: true, value })),
+});
+
+describe('published constrained instances, pieces not turned', () => {
+  // Source: N. Christofides, C. Whitlock, "An algorithm for two-dimensional cutting problems", Operations Research 25 (1),
+  // 1977, 30-44, instances 1 and 2 with their optima. The figures of the pieces are from memory; the optima agree.
+  const FIRST: Row[] = [[8, 4, 2, 66], [3, 7, 1, 35], [8, 2, 3, 24], [3, 4, 5, 17], [3, 3, 2, 11], [3, 2, 2, 8], [2, 1, 1, 2]];
+  const SECOND: Row[] = [
+    [21, 22, 1, 582], [31, 13, 1, 403], [9, 35, 3, 315], [9, 24, 3, 216], [30, 7, 2, 210], [11, 13, 3, 143], [10, 14, 1, 140], [14, 8, 3, 110], [12, 8, 3, 94], [13, 7, 3, 90],
+  ];
+  test.each([['the first', 15, 10, FIRST, 244], ['the second', 40, 70, SECOND, 2892]] as const)('%s is proved', (_, w, h, rows, optimum) => {
+    const job = knapsack(w, h, rows);
+    const plan = planCuts(job);
+    expect(plan.stats).toMatchObject({ value: optimum, bound: { value: optimum }, optimal: true });
+    expect(replay(job, plan)).toEqual([]);
+  });
+});
+
+/** The dearest that a small sheet gives, by trying every cut and every piece: slow, plain, and apart from the planner. */
+function bruteForce(w: number, h: number, rows: readonly Row[], turn: boolean): number {
+  const memo = new Map<string, Map<string, number>>();
+  const lies = rows.flatMap(([pw, ph], i) => (turn && pw !== ph ? [[pw, ph, i], [ph, pw, i]] : [[pw, ph, i]]) as [number, number, number][]);
+  /** Every set of counts that a w x h part can give, with its worth. */
+  const sets = (pw: number, ph: number): Map<string, number> => {
+    const key = `${Math.min(pw, turn ? ph : pw)}x${turn ? Math.max(pw, ph) : ph}`;
+    const known = memo.get(key);
+    if (known) return known;
+    const found = new Map<string, number>([[rows.map(() => 0).join(), 0]]);
+    memo.set(key, found);
+    for (const [lw, lh, i] of lies) if (lw <= pw && lh <= ph) found.set(rows.map((_, j) => (j === i ? 1 : 0)).join(), rows[i]![3]);
+    const both = (a: Map<string, number>, b: Map<string, number>): void => {
+      for (const [ka, va] of a) for (const [kb, vb] of b) {
+        const counts = ka.split(',').map((n, i) => Number(n) + Number(kb.split(',')[i]));
+        if (counts.every((n, i) => n <= rows[i]![2])) found.set(counts.join(), va + vb);
+      }
+    };
+    for (let at = 1; at <= pw / 2; at++) both(sets(at, ph), sets(pw - at, ph));
+    for (let at = 1; at <= ph / 2; at++) both(sets(pw, at), sets(pw, ph - at));
+    return found;
+  };
+  return Math.max(...sets(w, h).values());
+}
+
+const row = fc.record({ w: fc.integer({ min: 1, max: 4 }), h: fc.integer({ min: 1, max: 4 }), count: fc.integer({ min: 1, max: 2 }), value: fc.integer({ min: 1, max: 9 }) })
+  .map(({ w, h, count, value }): Row => [w, h, count, value]);
+
+test('on tiny sheets the plan is as dear as the dearest, is proved, and the bound is met', () => fc.assert(fc.property(
+  fc.integer({ min: 2, max: 5 }), fc.integer({ min: 2, max: 5 }), fc.array(row, { minLength: 1, maxLength: 4 }), fc.boolean(), (w, h, rows, turn) => {
+    const best = bruteForce(w, h, rows, turn);
+    const { stats } = planCuts(knapsack(w, h, rows, turn), 200_000);
+    expect(stats.value).toBe(best);
+    expect(stats.bound.value).toBe(best);
+  }), { numRuns: 40 }));
+
+test('what is outside a build is never worth less than it can be: the bound holds on tiny sheets', () => fc.assert(fc.property(fc.array(row, { minLength: 1, maxLength: 3 }), (rows) => {
+  const [W, H] = [5, 4];
+  const outside = outsideBound(W, H, rows.map(([w, h, , worth]) => ({ w, h, worth })))!;
+  expect(outside(0, 0)).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false));
+  expect(outside(W, H)).toBe(0);
+}), { numRuns: 30 }));
+
+/** Whole sheets cut up by guillotine cuts drawn by lot: their pieces fill so many sheets again, and no fewer. */
+function dissection(count: number, pieces: number, side: number, seed: number): CutJob {
+  const random = seededRandom(seed);
+  const parts: { w: number; h: number }[] = [];
+  for (let s = 0; s < count; s++) {
+    const own = [{ w: side, h: side }];
+    for (let tries = 0; own.length < pieces && tries < 200; tries++) {
+      own.sort((a, b) => b.w * b.h - a.w * a.h);
+      const at = Math.floor(random() * Math.min(3, own.length));
+      const { w, h } = own[at]!;
+      const upright = random() < 0.5;
+      const length = upright ? w : h;
+      if (length < 4) continue;
+      const cut = 2 + Math.floor(random() * (length - 3));
+      own.splice(at, 1, ...(upright ? [{ w: cut, h }, { w: w - cut, h }] : [{ w, h: cut }, { w, h: h - cut }]));
+    }
+    parts.push(...own);
+  }
+  return { ...plain, stock: sheets(side, side, count + 2, true), pieces: parts.map((p, i) => ({ id: `p${i}`, ...p, count: 1, of: null, turn: null, optional: false, value: 0 })) };
+}
+
+test.each([[1, 12, 48, 1], [2, 8, 48, 2], [2, 8, 12, 3], [3, 8, 48, 4], [3, 9, 48, 5], [4, 8, 48, 6]])('%d sheets cut into %d pieces each (side %d) are filled again without waste', (count, pieces, side, seed) => {
+  const job = dissection(count, pieces, side, seed);
+  const plan = planCuts(job);
+  expect(plan.stats).toMatchObject({ fresh: count, wasteArea: 0, nubbinArea: 0, optimal: true });
+  expect(plan.notCut).toEqual([]);
+  expect(replay(job, plan)).toEqual([]);
+});
