@@ -119,3 +119,19 @@ describe('the command itself', () => {
     expect(command([]).stdout).toContain('nubbin VERB [FILE]');
   });
 });
+
+describe('join', () => {
+  const strips = (more: object): object => ({ need: { length: 11, width: 2 }, repeat: 1.5, strips: [{ id: 'a', length: 6, width: 2, count: 3, ...more }] });
+
+  test('the published example', () => {
+    expect(run('join', format('join.example')).value).toEqual({
+      ok: true, parts: [{ strip: 'a', copy: 1, from: 0, to: 6 }, { strip: 'a', copy: 2, from: 0, to: 5 }], joins: 1, length: 11, longest: 18,
+    });
+  });
+  test.each([[{ phase: 1.5 }, '/strips/0/phase'], [{ phase: -1 }, '/strips/0/phase'], [{ count: 20_000 }, '/strips/0/count'], [{ width: 0 }, '/strips/0/width']])('%j is refused', (more, at) => {
+    expect(run('join', strips(more))).toMatchObject({ ok: false, error: { at } });
+  });
+  test('without a repeat a phase says nothing', () => {
+    expect(run('join', { need: { length: 1, width: 1 }, strips: [{ id: 'a', length: 1, width: 1, phase: 1 }] }).value).toMatchObject({ ok: true, joins: 0 });
+  });
+});

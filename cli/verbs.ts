@@ -1,5 +1,5 @@
 import { searchPlans, type CutPlan } from '../core/cutting';
-import { differences, gut, palette, readCutJob, writeCutResult, type JobError } from '../core/jobs';
+import { differences, gut, join, palette, readCutJob, writeCutResult, type JobError } from '../core/jobs';
 import { ok, type Result } from '../core/result';
 import { schemaCheck } from './matchSchema';
 
@@ -29,6 +29,7 @@ function cut(job: Job<typeof readCutJob>): Result<unknown, JobError> {
 
 export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb('cut', cut),
+  verb<Job<typeof join>>('join', join),
   verb<Job<typeof gut>>('gut', gut),
   verb<Job<typeof differences>>('difference', (job) => ok(differences(job))),
   verb<Job<typeof palette>>('palette', palette),

@@ -3,4 +3,5 @@ export { readCutJob, writeCutResult } from './cutJob';
 export { differences } from './differenceJob';
 export { schemaProblem } from './schemaProblem';
 export { palette } from './paletteJob';
+export { join } from './joinJob';
 export { gut } from './gutJob';

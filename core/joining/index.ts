@@ -1,0 +1,2 @@
+export { joinStrips } from './joinStrips';
+export type { JoinJob, JoinedPart, JoinPlan, Strip } from './types';
