@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { formatSize } from '../../core/length';
 import type { Lot } from '../../core/things';
 import { useBench } from '../data/benchStore';
-import { onBench, pageName, putAway } from '../data/pageActs';
+import { looseOn, onBench, pageName, putAway } from '../data/pageActs';
 import { useSettings } from '../data/settings';
 import { Button } from '../ui/Button';
 import { Paper } from '../ui/Paper';
@@ -21,6 +21,8 @@ export function BenchTray() {
   if (!page) return <Tray aria-label="Bench tray"><p>The bench is clear. Things taken out for a page lie here until they are used or put away.</p></Tray>;
   const things = onBench(ledger, page.id);
   const count = things.pieces.length + things.amounts.length;
+  const loose = looseOn(page, ledger);
+  const spare = loose.pieces.length + loose.amounts.length;
   return (
     <Tray aria-label="Bench tray">
       <Things>
@@ -33,7 +35,7 @@ export function BenchTray() {
       </Things>
       <Side>
         <strong>On the bench for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link></strong>
-        <span>{count === 0 ? 'nothing out' : count === 1 ? '1 thing out' : `${count} things out`}{count > 0 && <Button look="quiet" onPress={() => { void putAway(page, things); }}>put all away</Button>}</span>
+        <span>{count === 0 ? 'nothing out' : count === 1 ? '1 thing out' : `${count} things out`}{spare > 0 && <Button look="quiet" onPress={() => { void putAway(page, loose); }}>{spare === count ? 'put all away' : 'put the rest away'}</Button>}</span>
       </Side>
     </Tray>
   );

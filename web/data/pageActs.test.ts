@@ -10,7 +10,7 @@ import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
 import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
-import { acceptPlan, changePage, dropPlan, finishPage, gluePage, makeCut, onBench, pageName, putAway, removePage, startPage } from './pageActs';
+import { acceptPlan, changePage, dropPlan, finishPage, gluePage, makeCut, looseOn, onBench, pageName, putAway, removePage, startPage } from './pageActs';
 
 const DAY = '2026-11-05';
 const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
@@ -78,7 +78,9 @@ describe('a page from idea to done', () => {
     const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
     expect(stillWanted(cutListOf(layout, pageOf(id).papers), bench().ledger, id).every(({ slot }) => onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'))).toBe(true);
 
+    expect(looseOn(pageOf(id), bench().ledger)).toEqual({ pieces: [], amounts: [] });
     await act({ label: 'Took dots', events: [{ type: 'claimed', lot: 'dots', amounts: { '': 5 }, page: id }] });
+    expect(looseOn(pageOf(id), bench().ledger)).toEqual({ pieces: [], amounts: [{ lot: 'dots', amounts: { '': 5 } }] });
     await gluePage(pageOf(id), bench().ledger, [{ lot: 'dots', amounts: { '': 3 } }]);
     expect(pageOf(id).state).toBe('glued');
     expect(onBench(bench().ledger, id)).toEqual({ pieces: [], amounts: [{ lot: 'dots', amounts: { '': 2 } }] });

@@ -32,6 +32,14 @@ export function onBench(ledger: Ledger, page: string): OnBench {
   };
 }
 
+/** Of what is out for a page, what is not needed for its plan: this can be put away. */
+export function looseOn(page: Page, ledger: Ledger): OnBench {
+  const { pieces, amounts } = onBench(ledger, page.id);
+  const planned = new Set(page.plan?.sheets.map(({ stock }) => stock));
+  const isPlanned = (piece: PieceState | undefined): boolean => piece !== undefined && (planned.has(piece.id) || isPlanned(ledger.pieces.get(piece.from ?? '')));
+  return { pieces: page.state === 'glued' || page.state === 'done' ? pieces : pieces.filter((piece) => !isPlanned(piece)), amounts };
+}
+
 /** Takes the plan's papers out of the stash for the page; from now on the cuts can be made. */
 export function acceptPlan(page: Page, plan: CutPlan, ledger: Ledger): Promise<boolean> {
   const wanted = plan.sheets.map(({ stock }) => stock).filter((id) => ledger.pieces.get(id)?.where === 'here');

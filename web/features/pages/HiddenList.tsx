@@ -4,6 +4,7 @@ import { formatArea, formatSize, inches } from '../../../core/length';
 import type { Layout } from '../../../core/page';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
+import { layerName } from './layerName';
 
 /** A middle smaller than this is not worth the knife. */
 const WORTH = inches(1.5);
@@ -24,11 +25,10 @@ export function HiddenList({ layout, covers, chosen, onChoose }: HiddenListProps
       <ul>
         {hidden.map(({ id, hidden: area, window }) => {
           const layer = layout.layers.find((l) => l.id === id)!;
-          const name = layout.slots.find(({ id: slot }) => slot === layer.slot)?.name ?? layer.role;
           return (
             <li key={id}>
               <Line type="button" aria-pressed={chosen === id} onClick={() => onChoose(id)}>
-                <strong>{name}</strong> <span className="measure">{formatSize(window!, system)}</span>
+                <strong>{layerName(layout, layer)}</strong> <span className="measure">{formatSize(window!, system)}</span>
                 <small>{formatSize({ w: window!.x - layer.x, h: window!.y - layer.y }, system)} from its left and head; {formatArea(area, system)} of it is covered</small>
               </Line>
             </li>

@@ -1,14 +1,12 @@
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import type { Layout, PageLayer } from '../../../core/page';
+import type { Layout } from '../../../core/page';
 import { useSettings } from '../../data/settings';
 import { Paper } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';
+import { layerName } from './layerName';
 
 export interface LayerListProps { layout: Layout; papers: Readonly<Record<string, string>>; chosen: string | null; onChoose: (layer: string) => void }
-
-const nameOf = (layout: Layout, layer: PageLayer): string =>
-  `${layer.role === 'photo' ? `Photo ${layer.photo! + 1}` : layout.slots.find(({ id }) => id === layer.slot)!.name}${layer.turn === 0 ? '' : `, turned ${layer.turn}°`}`;
 
 /** What lies on what, the top first. */
 export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) {
@@ -22,7 +20,7 @@ export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) 
           <li key={layer.id}>
             <Line type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
               <Paper size={{ w: inches(2), h: inches(2) }} face={layer.slot === null ? null : papers[layer.slot] ?? null} scale={15} />
-              <span>{nameOf(layout, layer)}<br /><span className="measure">{formatSize(layer, system)}</span> <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft></span>
+              <span>{layerName(layout, layer)}{layer.turn === 0 ? '' : `, turned ${layer.turn}°`}<br /><span className="measure">{formatSize(layer, system)}</span> <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft></span>
             </Line>
           </li>
         ))}

@@ -13,6 +13,7 @@ import { designWords, formatWords, stateWords } from '../../ui/pageWords';
 import { Ruler } from '../../ui/Ruler';
 import { Columns, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { useWidth } from '../../ui/useWidth';
 import { GlueSlip } from './GlueSlip';
 import { HiddenList } from './HiddenList';
 import { LayerList } from './LayerList';
@@ -49,7 +50,8 @@ function Bench({ page }: { page: Page }) {
   };
   useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
-  const scale = Math.min(480 / (width / 8128), 470 / (page.format.h / 8128));
+  const [middle, room] = useWidth<HTMLDivElement>();
+  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), 470 / (page.format.h / 8128)));
   const cover = chosen === null ? undefined : work.covers.find((c) => c.id === chosen);
 
   return (
@@ -61,14 +63,14 @@ function Bench({ page }: { page: Page }) {
         {page.state === 'glued' && <Button look="main" onPress={() => { void finishPage(page); }}>It is done</Button>}
       </>}
     >
-      <Columns $widths="264px minmax(0, 1fr) 288px">
+      <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
         <Stack $gap={14}>
           {isOpen && <PageMaking page={page} />}
           {page.state === 'cut' && <GlueSlip page={page} />}
           {layout && !isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
           <PageWords page={page} layout={layout} />
         </Stack>
-        <Middle>
+        <Middle ref={middle}>
           {work.error && <Wrong role="alert">{designWords(work.error, system)}</Wrong>}
           {short && <Wrong role="alert">The papers are too few: none is left for the {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}, which needs a piece of {formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more paper.</Wrong>}
           {layout && (
@@ -94,4 +96,4 @@ function Bench({ page }: { page: Page }) {
 }
 
 const Middle = styled.div`display: flex; flex-direction: column; gap: 10px; align-items: center;`;
-const Drawn = styled.div`display: grid; grid-template-columns: 26px auto; gap: 4px; justify-content: center;`;
+const Drawn = styled.div`display: grid; grid-template-columns: 30px auto; gap: 4px; justify-content: center;`;
