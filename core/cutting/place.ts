@@ -21,6 +21,8 @@ export interface PlaceOptions {
   readonly blocks: boolean;
   /** A factor near 1 on each judgement, so that searches differ. */
   readonly noise: () => number;
+  /** A kind of stock of which no more is opened; null: all may be. */
+  readonly shut: number | null;
   /** Counts the judgements made. */
   readonly spend: (work: number) => void;
 }
@@ -166,7 +168,7 @@ class Chooser {
   tryUnopened(state: State, fresh: boolean): void {
     for (const k of this.problem.givers[this.item]!) {
       const { stock } = this.problem.kinds[k]!;
-      if (stock.fresh === fresh && state.opened[k]! < stock.count) this.tryPart(wholeSheets(this.problem)[k]!, null, k);
+      if (k !== this.options.shut && stock.fresh === fresh && state.opened[k]! < stock.count) this.tryPart(wholeSheets(this.problem)[k]!, null, k);
     }
   }
 }

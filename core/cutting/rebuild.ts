@@ -30,7 +30,7 @@ export function fill(problem: Problem, state: State, options: PlaceOptions, orde
 
 /** A first plan: largest pieces first, each where it costs the least. */
 export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
-  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, spend }, variant % ORDERS.length, null);
+  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, shut: null, spend }, variant % ORDERS.length, null);
   return state;
 }
 
@@ -60,13 +60,22 @@ function takeBackSome(problem: Problem, state: State, random: Random): void {
   }
 }
 
+/** Takes all sheets of a kind drawn by lot back; it then stays shut, so that others must serve. Mutates `state`. */
+function shutOne(problem: Problem, state: State, random: Random): number | null {
+  if (state.sheets.length === 0) return null;
+  const { kind } = pick(state.sheets, random);
+  for (let at = state.sheets.length - 1; at >= 0; at--) if (state.sheets[at]!.kind === kind) takeBack(problem, state, at, state.sheets[at]!.tree);
+  return kind;
+}
+
 /** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */
 export function rebuild(problem: Problem, from: State, random: Random, spend: PlaceOptions['spend']): State {
   const state = copyState(from);
-  takeBackSome(problem, state, random);
+  const shut = random() < 0.2 ? shutOne(problem, state, random) : null;
+  if (shut === null || random() < 0.5) takeBackSome(problem, state, random);
   const noisy = random() < 0.7;
   fill(problem, state, {
-    rule: pick(RULES, random), blocks: random() < 0.4, spend,
+    rule: pick(RULES, random), blocks: random() < 0.4, shut, spend,
     noise: noisy ? () => 0.9 + 0.2 * random() : () => 1,
   }, Math.floor(random() * ORDERS.length), random);
   return state;

@@ -1,11 +1,13 @@
 import { seededRandom } from '../random';
 import { layBuild } from './build';
 import { boundsOf, type Bounds } from './bounds';
+import { exactPlan } from './exactPlan';
 import { exactSheet } from './exactSheet';
 import { wholeSheet } from './part';
 import { perfectSheets, type Filled } from './perfectSheets';
 import { readProblem, type Problem } from './problem';
 import { fill, firstPlan, rebuild, type Random } from './rebuild';
+import { recut } from './recut';
 import { compareScores, copyState, emptyState, makeSheet, scoreOf, type Score, type State } from './state';
 import type { CutJob, CutPlan } from './types';
 import { writePlan } from './writePlan';
@@ -26,9 +28,11 @@ const FIRST_PLANS = 12;
 const WARM_UP = 60_000;
 /** Joins of builds that cost as much as one judgement. */
 const JOINS = 20;
-/** Joins the exact searches may try in all. */
-const MOST_JOINS = 25_000_000;
+/** Share of all work that each of the exact searches may take. */
+const EXACT_SHARE = 1 / 3;
 
+/** Up to so many pieces every plan that is tried is cut anew as well as can be; beyond, only those that are better. */
+const FEW = 6;
 /** Kinds of pieces past which builds, which count each kind, grow too large. */
 const MOST_ITEMS = 150;
 
@@ -58,23 +62,42 @@ function planWith(problem: Problem, filled: readonly Filled[], spend: (work: num
     build.counts.forEach((n, i) => { state.left[i]! -= n; });
   }
   const rest = copyState(state);
-  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, spend }, 0, null);
+  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, spend }, 0, null);
   return held(problem, rest);
+}
+
+/** A limit on joins: counts them, and says whether more may be tried. */
+class Joins {
+  private tried = 0;
+
+  constructor(private readonly most: number) {}
+
+  readonly spend = (n: number): boolean => (this.tried += n) < this.most;
+
+  /** What they cost, in judgements. */
+  get work(): number { return Math.ceil(this.tried / JOINS); }
 }
 
 interface Proof { readonly plan: Held | null; readonly bounds: Partial<Bounds> }
 
+/** Very small jobs are tried out whole; of others, a single sheet is proved. */
+function prove(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
+  const state = exactPlan(problem);
+  if (!state) return proveOneSheet(problem, best, joins, spend);
+  const plan = held(problem, state);
+  return { plan, bounds: { pieces: plan.score[0], value: plan.score[1], fresh: -plan.score[2] } };
+}
+
 /** One whole sheet: the exact search, with a piece that must be cut worth more than all optional ones together. */
-function proveOneSheet(problem: Problem, best: Held, spend: (work: number) => void): Proof {
+function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
   const [kind] = problem.kinds;
   const isOne = problem.kinds.length === 1 && kind!.stock.count === 1 && kind!.holes.length === 0 && Math.max(kind!.w, kind!.h) <= problem.longestCut;
   if (!isOne) return { plan: null, bounds: {} };
   const optional = problem.items.reduce((sum, item) => sum + (item.optional ? item.count * item.value : 0), 0);
   const must = problem.items.every((item) => item.optional) ? 0 : Math.floor(optional) + 1;
   const worth = problem.items.map((item) => (item.optional ? item.value : must));
-  let joins = 0;
-  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, must * best.score[0] + best.score[1], (n) => (joins += n) < MOST_JOINS);
-  spend(Math.ceil(joins / JOINS));
+  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, must * best.score[0] + best.score[1], joins.spend);
+  spend(joins.work);
   if (!answer) return { plan: null, bounds: {} };
   const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);
   const plan = answer.build ? planWith(problem, [{ kind: 0, build: answer.build }], spend) : null;
@@ -83,10 +106,9 @@ function proveOneSheet(problem: Problem, best: Held, spend: (work: number) => vo
 }
 
 /** Several sheets: those that can be filled without waste. */
-function fillPerfectly(problem: Problem, random: Random, spend: (work: number) => void): Held | null {
-  let joins = 0;
-  const filled = perfectSheets(problem, random, (n) => (joins += n) < MOST_JOINS);
-  spend(Math.ceil(joins / JOINS));
+function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (work: number) => void): Held | null {
+  const filled = perfectSheets(problem, random, joins.spend);
+  spend(joins.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
 }
 
@@ -97,7 +119,7 @@ function sharpened(problem: Problem, { score }: Held, proof: Proof | null): Boun
   return {
     pieces: Math.min(plain.pieces, proof?.bounds.pieces ?? Infinity),
     value: value === undefined ? plain.value : Math.min(plain.value, Math.max(value, score[1])),
-    fresh: plain.fresh,
+    fresh: Math.max(plain.fresh, proof?.bounds.fresh ?? 0),
   };
 }
 
@@ -130,17 +152,20 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
     spend(1 + Math.floor((best.state.sheets.length + problem.items.length) / 12));
     quiet++;
     if (proof === null && job.pieces.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
-      proof = proveOneSheet(problem, best, spend);
-      for (const plan of [proof.plan, fillPerfectly(problem, random, spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+      const most = Math.min(work, WORK) * JOINS * EXACT_SHARE;
+      proof = prove(problem, best, new Joins(most), spend);
+      for (const plan of [proof.plan, fillPerfectly(problem, random, new Joins(most), spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
     }
-    const next = held(problem, rebuild(problem, current.state, random, spend));
-    if (compareScores(next.score, best.score) > 0) { best = current = next; quiet = 0; }
+    const tried = rebuild(problem, current.state, random, spend);
+    const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);
+    if (compareScores(next.score, best.score) > 0) { best = current = better(next, held(problem, recut(problem, next.state))); quiet = 0; }
     else if (compareScores(next.score, current.score) >= 0 || isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)) current = next;
     if (quiet % 200 === 199) current = best;
     if (spent - reported < REPORT) continue;
     reported = spent;
     yield { plan: write(), done: Math.min(1, spent / work) };
   }
+  best = better(best, held(problem, recut(problem, best.state)));
   const plan = write();
   yield { plan, done: 1 };
   return plan;
