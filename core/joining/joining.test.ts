@@ -105,4 +105,11 @@ describe('examples', () => {
     expect(plan.ok).toBe(true);
     expect(complaints(wanted, plan)).toEqual([]);
   });
+  test('the longest run of strips that are long against the repeat is exact', () => {
+    const long = fc.integer({ min: 1, max: 12 }).chain((repeat) => fc.tuple(fc.constant(repeat), fc.nat(2), fc.array(fc.tuple(fc.integer({ min: 1, max: 15 }), fc.nat(repeat - 1)), { minLength: 1, maxLength: 4 })));
+    fc.assert(fc.property(long, ([repeat, lap, sizes]) => {
+      const wanted = job(1, repeat, sizes.map(([more, phase], i) => strip(`s${i}`, 2 * repeat + lap + more, phase)), lap);
+      expect(joinStrips(wanted).longest).toBe(bruteForce(wanted).longest);
+    }), { numRuns: 150 });
+  });
 });

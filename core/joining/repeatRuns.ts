@@ -1,43 +1,79 @@
+import { allJoined } from './allJoined';
 import { lossAt, type Kind, type Run } from './kind';
 import type { JoinJob } from './types';
 
 /** A run in the making. `head` is what its last strip has lost at its start: the less, the more is left for the next join. */
 interface Growing {
-  readonly used: readonly number[];
   readonly last: number;
   readonly length: number;
   readonly touched: number;
   readonly head: number;
   readonly before: Growing | null;
+  /** The same for the same strips, in whatever order. */
+  readonly strips: number;
 }
 
-/** Steps of growing in all. Where they do not reach, only the longest runs go on, and the answer is near rather than exact. */
-const MOST_STEPS = 12_000_000;
-const LEAST_RUNS = 300;
-const MOST_RUNS = 60_000;
+/** Steps of growing in all, and those of one layer, past which only the longest runs go on: near then, rather than exact. */
+const MOST_STEPS = 10_000_000;
+const MOST_IN_LAYER = 1_500_000;
+const HASH_SIZE = 2 ** 45;
 
-const kindsIn = (run: Growing | null, kinds: readonly Kind[]): Kind[] => (run === null ? [] : [...kindsIn(run.before, kinds), kinds[run.last]!]);
+/** A number for each kind, spread widely, so that their sums tell sets of strips apart (Zobrist's hashing). */
+const marksOf = (count: number): number[] => {
+  let seed = 1;
+  const next = (): number => (seed = Math.imul(seed ^ (seed >>> 15), 0x2c1b3c6d) + 0x9e3779b9 | 0) >>> 0;
+  return Array.from({ length: count }, () => next() * 8192 + (next() % 8192));
+};
 
-/** Of runs of the same strips with the same last one, only those that none other beats in both length and head are kept. */
-function keep(layer: Map<string, Growing[]>, run: Growing): void {
-  const key = `${run.last}|${run.used.join()}`;
-  const alike = layer.get(key) ?? [];
-  if (alike.some((other) => other.length >= run.length && other.head <= run.head)) return;
-  layer.set(key, [...alike.filter((other) => !(run.length >= other.length && run.head <= other.head)), run]);
+const kindsIn = (run: Growing | null, kinds: readonly Kind[]): Kind[] => {
+  const inOrder: Kind[] = [];
+  for (let at = run; at !== null; at = at.before) inOrder.push(kinds[at.last]!);
+  return inOrder.reverse();
+};
+
+function usedBy(run: Growing, into: Uint16Array): void {
+  into.fill(0);
+  for (let at: Growing | null = run; at !== null; at = at.before) into[at.last]!++;
 }
 
-function grow(run: Growing, next: number, kinds: readonly Kind[], { repeat, lap }: JoinJob): Growing | null {
-  const kind = kinds[next]!;
-  if (run.used[next]! >= kind.strips.length) return null;
-  const left = kinds[run.last]!;
-  const loss = lossAt(left, kind, repeat, lap);
-  // Every part stays longer than the lap.
+/** The runs of so many strips: of those of the same strips with the same last one, only those that none other beats in both length and head. */
+class Layer {
+  private readonly alike = new Map<number, Growing[]>();
+
+  constructor(private readonly marks: readonly number[]) {}
+
+  keep(run: Growing): void {
+    const key = (run.strips * 31 + this.marks[run.last]!) % HASH_SIZE;
+    const others = this.alike.get(key);
+    if (!others) this.alike.set(key, [run]);
+    else if (!others.some((other) => other.length >= run.length && other.head <= run.head)) {
+      this.alike.set(key, [...others.filter((other) => !(run.length >= other.length && run.head <= other.head)), run]);
+    }
+  }
+
+  runs(): Growing[] {
+    return [...this.alike.values()].flat();
+  }
+}
+
+/** The run with one strip more, or null where a part would be no longer than the lap. */
+function grow(run: Growing, next: number, kinds: readonly Kind[], marks: readonly number[], { repeat, lap }: JoinJob): Growing | null {
+  const [left, right] = [kinds[run.last]!, kinds[next]!];
+  const loss = lossAt(left, right, repeat, lap);
   const spare = left.length - run.head - lap - 1;
   const head = loss - Math.min(loss, spare);
-  if (spare < 0 || kind.length - head <= lap) return null;
+  if (spare < 0 || right.length - head <= lap) return null;
   return {
-    used: run.used.map((n, i) => (i === next ? n + 1 : n)), last: next, length: run.length + kind.length - loss - lap, touched: run.touched + kind.length, head, before: run,
+    last: next, length: run.length + right.length - loss - lap, touched: run.touched + right.length, head, before: run, strips: (run.strips + marks[next]!) % HASH_SIZE,
   };
+}
+
+/** The fewest strips from a run's start that reach the length. */
+function startOf({ kinds }: Run, { need, repeat, lap }: JoinJob): Run {
+  let length = kinds[0]!.length;
+  let count = 1;
+  for (; length < need.length; count++) length += kinds[count]!.length - lossAt(kinds[count - 1]!, kinds[count]!, repeat, lap) - lap;
+  return { kinds: kinds.slice(0, count), length };
 }
 
 /**
@@ -46,24 +82,30 @@ function grow(run: Growing, next: number, kinds: readonly Kind[], { repeat, lap 
  * and the same end only the best go on.
  */
 export function repeatRuns(kinds: readonly Kind[], job: JoinJob): { best: Run | null; longest: number } {
+  const all = allJoined(kinds, job);
+  if (all && all.length < job.need.length) return { best: null, longest: all.length };
   const copies = kinds.reduce((total, kind) => total + kind.strips.length, 0);
-  const most = Math.max(LEAST_RUNS, Math.min(MOST_RUNS, Math.floor(MOST_STEPS / Math.max(1, kinds.length * Math.min(copies, 200)))));
-  let layer = new Map<string, Growing[]>();
-  kinds.forEach((kind, i) => keep(layer, { used: kinds.map((_, j) => (j === i ? 1 : 0)), last: i, length: kind.length, touched: kind.length, head: 0, before: null }));
+  const marks = marksOf(kinds.length);
+  const most = Math.ceil(Math.min(MOST_IN_LAYER, MOST_STEPS / Math.max(1, copies)) / Math.max(1, kinds.length));
+  const used = new Uint16Array(kinds.length);
+  let runs = kinds.map((kind, i): Growing => ({ last: i, length: kind.length, touched: kind.length, head: 0, before: null, strips: marks[i]! }));
   let best: Growing | null = null;
   let longest = 0;
-  for (let steps = 0; layer.size > 0 && steps < 4 * MOST_STEPS;) {
-    let runs = [...layer.values()].flat();
+  while (runs.length > 0 && !(all && best)) {
     const reaching = runs.filter(({ length }) => length >= job.need.length);
     if (!best && reaching.length > 0) best = reaching.reduce((a, b) => (b.touched < a.touched ? b : a));
     longest = runs.reduce((top, { length }) => Math.max(top, length), longest);
     if (runs.length > most) runs = runs.sort((a, b) => b.length - a.length).slice(0, most);
-    layer = new Map();
-    for (const run of runs) for (let next = 0; next < kinds.length; next++) {
-      const grown = grow(run, next, kinds, job);
-      if (grown) keep(layer, grown);
+    const layer = new Layer(marks);
+    for (const run of runs) {
+      usedBy(run, used);
+      for (let next = 0; next < kinds.length; next++) {
+        const grown = used[next]! < kinds[next]!.strips.length && grow(run, next, kinds, marks, job);
+        if (grown) layer.keep(grown);
+      }
     }
-    steps += runs.length * kinds.length;
+    runs = layer.runs();
   }
-  return { best: best && { kinds: kindsIn(best, kinds), length: best.length }, longest };
+  if (best) return { best: { kinds: kindsIn(best, kinds), length: best.length }, longest: all?.length ?? longest };
+  return { best: all && startOf(all, job), longest: all?.length ?? longest };
 }

@@ -1,6 +1,5 @@
 import { memo, useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
@@ -15,6 +14,7 @@ import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, NOTEBOOK } from '../../ui/pageWords';
 import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
+import { Working } from '../../ui/Working';
 import { reasonWords } from './reasonWords';
 
 /** Busters: pages that can really be made from what is left. */
@@ -36,11 +36,7 @@ export function BustersScreen() {
   const { proposals, done } = found;
   return (
     <Screen title="Busters" about="pages that can be made from what is left">
-      {done !== null && (
-        <Going aria-label="Looking through the leftovers" value={done * 100}>
-          {({ percentage }) => <Row><Soft>Looking through the leftovers</Soft><i><b style={{ width: `${percentage ?? 0}%` }} /></i><Button look="quiet" onPress={stopPlanning}>Stop</Button></Row>}
-        </Going>
-      )}
+      {done !== null && <Working done={done} onStop={stopPlanning}>Looking through the leftovers</Working>}
       {done === null && proposals.length === 0 && <Empty><h2>Nothing to bust yet</h2><p>When pages have been cut, or older kits lie in the stash, pages out of their leftovers are proposed here. Each is planned to the last cut before it is shown.</p></Empty>}
       <List aria-label="Proposed pages">{proposals.map((proposal) => <Proposed key={proposal.id} proposal={proposal} />)}</List>
     </Screen>
@@ -86,11 +82,6 @@ const Proposed = memo(function Proposed({ proposal }: { proposal: Proposal }) {
   );
 }, (before, now) => before.proposal.id === now.proposal.id);
 
-const Going = styled(ProgressBar)`
-  flex: none; padding-bottom: 8px;
-  i { display: block; width: 240px; height: 8px; background: ${({ theme }) => theme.line}; }
-  b { display: block; height: 100%; background: ${({ theme }) => theme.pond}; }
-`;
 const List = styled.ul`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(480px, 1fr)); gap: 24px 32px; overflow: auto; padding: 6px; align-content: start;
   > li { display: grid; grid-template-columns: 236px 1fr; gap: 20px; align-items: start; }

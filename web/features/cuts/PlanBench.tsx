@@ -1,5 +1,4 @@
 import { Link } from 'react-router';
-import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
 import { designOf } from '../../../core/page';
@@ -10,6 +9,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { Working } from '../../ui/Working';
 import { PlanSheet, WastePattern } from './PlanSheet';
 import { usePlan } from './usePlan';
 
@@ -41,11 +41,7 @@ export function PlanBench({ page }: { page: Page }) {
             {list.length === 0 && <Soft>Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.</Soft>}
             <List>{list.map((piece) => <li key={piece.id}><span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span></li>)}</List>
           </section>
-          {done !== null && (
-            <Going aria-label="Looking for a better plan" value={done * 100}>
-              {({ percentage }) => <><Soft>{plan ? 'A plan is there; looking for a better one' : 'Planning'} …</Soft><i><b style={{ width: `${percentage ?? 0}%` }} /></i><Button look="quiet" onPress={stop}>Stop, it is good enough</Button></>}
-            </Going>
-          )}
+          {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A plan is there; looking for a better one …' : 'Planning …'}</Working>}
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What the plan takes">
@@ -92,8 +88,3 @@ export function PlanBench({ page }: { page: Page }) {
 }
 
 const List = styled.ul`li { display: flex; justify-content: space-between; gap: 12px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;
-const Going = styled(ProgressBar)`
-  display: flex; flex-direction: column; gap: 4px; align-items: flex-start;
-  i { display: block; width: 100%; height: 8px; background: ${({ theme }) => theme.line}; }
-  b { display: block; height: 100%; background: ${({ theme }) => theme.pond}; }
-`;
