@@ -39,6 +39,9 @@ export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => (
   counts: near.counts.map((n, i) => n + far.counts[i]!), has: [near.has[0] | far.has[0], near.has[1] | far.has[1]], from: { axis, near, far },
 });
 
+/** Whether its parts lie beside one another along the axis. */
+export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean => 'axis' in from && from.axis === axis;
+
 /** The part with the build in its corner, cut as the build was put together; what is over is cut off, the longer rest whole. */
 export function layBuild(part: Part, build: Build): Part {
   const over = { w: part.w - build.w, h: part.h - build.h };

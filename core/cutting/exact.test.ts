@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { seededRandom } from '../random';
 import { planCuts, type CutJob } from '.';
-import { outsideBound } from './outsideBound';
+import { OutsideBound } from './outsideBound';
+import { patternsOf } from './patterns';
+import { priceOut } from './prices';
 import { replay } from './test/replay';
 
 type Row = readonly [w: number, h: number, count: number, value: number];
@@ -66,12 +68,27 @@ test('on tiny sheets the plan is as dear as the dearest, is proved, and the boun
     expect(stats.bound.value).toBe(best);
   }), { numRuns: 40 }));
 
-test('what is outside a build is never worth less than it can be: the bound holds on tiny sheets', () => fc.assert(fc.property(fc.array(row, { minLength: 1, maxLength: 3 }), (rows) => {
+describe('bounds hold on tiny sheets', () => {
   const [W, H] = [5, 4];
-  const outside = outsideBound(W, H, rows.map(([w, h, , worth]) => ({ w, h, worth })))!;
-  expect(outside(0, 0)).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false));
-  expect(outside(W, H)).toBe(0);
-}), { numRuns: 30 }));
+  const boundsOf = (rows: readonly Row[]) => {
+    const laid = rows.map(([w, h], item) => ({ w, h, item, turned: false }));
+    const [left, worth] = [rows.map(([, , count]) => count), rows.map(([, , , one]) => one)];
+    const patterns = patternsOf(W, H, laid, left)!;
+    return { patterns, priced: priceOut(patterns, laid, left, worth, 0, () => true, () => 0) };
+  };
+  const fewRows = fc.array(row, { minLength: 1, maxLength: 3 });
+  test('what is outside a build is never worth less than it can be', () => fc.assert(fc.property(fewRows, (rows) => {
+    const { patterns, priced } = boundsOf(rows);
+    const outside = new OutsideBound(patterns, priced[0]!.table);
+    expect(outside.at(0, 0)).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false));
+    expect(outside.at(W, H)).toBe(0);
+  }), { numRuns: 30 }));
+  test('prices lower the bound, and never below the best plan', () => fc.assert(fc.property(fewRows, (rows) => {
+    const bounds = boundsOf(rows).priced.map(({ bound }) => bound);
+    expect([...bounds].sort((a, b) => b - a)).toEqual(bounds);
+    expect(bounds.at(-1)!).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false) - 1e-6);
+  }), { numRuns: 60 }));
+});
 
 /** Whole sheets cut up by guillotine cuts drawn by lot: their pieces fill so many sheets again, and no fewer. */
 function dissection(count: number, pieces: number, side: number, seed: number): CutJob {

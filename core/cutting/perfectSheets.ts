@@ -1,4 +1,4 @@
-import { clash, fitsCounts, joinBuilds, pieceBuilds, singlesOf, type Build } from './build';
+import { clash, fitsCounts, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from './build';
 import { Heap } from './heap';
 import type { Problem } from './problem';
 
@@ -22,10 +22,8 @@ class Edges {
 
   private edge({ w, h }: Build): number { return this.axis === 'x' ? h : w; }
 
-  private isRow({ from }: Build): boolean { return 'axis' in from && from.axis === this.axis; }
-
   add(build: Build): void {
-    const index = this.isRow(build) ? this.rows : this.others;
+    const index = isRow(build, this.axis) ? this.rows : this.others;
     const list = index.get(this.edge(build));
     if (list) list.push(build);
     else index.set(this.edge(build), [build]);
@@ -34,7 +32,7 @@ class Edges {
   /** What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried. */
   meeting(build: Build): Build[] {
     const others = this.others.get(this.edge(build)) ?? [];
-    return this.isRow(build) ? [...others] : [...others, ...this.rows.get(this.edge(build)) ?? []];
+    return isRow(build, this.axis) ? [...others] : [...others, ...this.rows.get(this.edge(build)) ?? []];
   }
 }
 

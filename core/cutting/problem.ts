@@ -1,4 +1,5 @@
 import { intersect, unionArea, type Rect, type Size } from '../geometry';
+import { groupAlike, type Alike } from './alike';
 import type { CutJob, CutPiece, CutStock } from './types';
 
 /** A way in which a piece may lie in a stock. */
@@ -8,11 +9,16 @@ export interface Lie extends Size { readonly turned: boolean }
 export interface Serving { readonly face: 'front' | 'back'; readonly lies: readonly Lie[] }
 
 export interface StockKind extends Size {
+  /** The first of its stock; `count` is that of all. */
   readonly stock: CutStock;
+  readonly copyAt: Alike<CutStock>['copyAt'];
   readonly holes: readonly Rect[];
   /** What is there of it, in the square of the grain. */
   readonly solid: number;
 }
+
+/** Pieces alike; `id` is that of the first, `count` that of all. Which one the nth is may lie on its side. */
+export interface Item extends CutPiece { readonly copyAt: Alike<CutPiece>['copyAt'] }
 
 /**
  * A cut job made ready for the search. All lengths are divided by their greatest common divisor, the grain: areas and
@@ -21,8 +27,9 @@ export interface StockKind extends Size {
 export interface Problem {
   readonly job: CutJob;
   readonly grain: number;
+  /** Stock alike is one kind, pieces alike are one item, whatever they are called. */
   readonly kinds: readonly StockKind[];
-  readonly items: readonly CutPiece[];
+  readonly items: readonly Item[];
   /** Per stock kind and item; null where the stock cannot give the piece. */
   readonly servings: readonly (readonly (Serving | null)[])[];
   /** Per item the stock kinds that can give it. */
@@ -56,17 +63,30 @@ function serving(stock: CutStock, size: Size, item: CutPiece): Serving | null {
   return lies.length === 0 ? null : { face, lies };
 }
 
+const stockKind = (stock: CutStock) => {
+  const { w, h, front, back, upright, fresh, since, missing } = stock;
+  return { key: JSON.stringify([w, h, front, back, upright, fresh, since, missing.map((r) => [r.x, r.y, r.w, r.h])]), lying: false, as: stock };
+};
+
+/** Where every paper lets it be turned, a piece is alike with one of its sides exchanged. */
+const pieceKind = (anyUpright: boolean) => (piece: CutPiece) => {
+  const { w, h, of, turn, optional, value } = piece;
+  const lying = w < h && (turn ?? !anyUpright);
+  const as = lying ? { ...piece, w: h, h: w } : piece;
+  return { key: JSON.stringify([as.w, as.h, of && [...of].sort(), turn, optional, value]), lying, as };
+};
+
 /** Prepares a job; see {@link Problem}. */
 export function readProblem(job: CutJob): Problem {
   const grain = grainOf(job);
-  const kinds = job.stock.map((stock): StockKind => {
-    const sheet: Rect = { x: 0, y: 0, w: stock.w / grain, h: stock.h / grain };
-    const holes = stock.missing
+  const kinds = groupAlike(job.stock, stockKind).map(({ one, count, copyAt }): StockKind => {
+    const sheet: Rect = { x: 0, y: 0, w: one.w / grain, h: one.h / grain };
+    const holes = one.missing
       .map(({ x, y, w, h }) => intersect(sheet, { x: x / grain, y: y / grain, w: w / grain, h: h / grain }))
       .filter((hole) => hole !== null);
-    return { stock, w: sheet.w, h: sheet.h, holes, solid: sheet.w * sheet.h - unionArea(sheet, holes) };
+    return { stock: { ...one, count }, copyAt, w: sheet.w, h: sheet.h, holes, solid: sheet.w * sheet.h - unionArea(sheet, holes) };
   });
-  const items = job.pieces.map((piece) => scaled(piece, grain));
+  const items = groupAlike(job.pieces, pieceKind(job.stock.some(({ upright }) => upright))).map(({ one, count, copyAt }): Item => ({ ...scaled(one, grain), count, copyAt }));
   const servings = kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item)));
   return {
     job, grain, kinds, items, servings,

@@ -3,13 +3,14 @@ import { layBuild } from './build';
 import { boundsOf, type Bounds } from './bounds';
 import { exactPlan } from './exactPlan';
 import { exactSheet } from './exactSheet';
-import { wholeSheet } from './part';
+import { wholeSheet, withoutIdleCuts } from './part';
 import { perfectSheets, type Filled } from './perfectSheets';
 import { readProblem, type Problem } from './problem';
 import { fill, firstPlan, rebuild, type Random } from './rebuild';
 import { recut } from './recut';
 import { compareScores, copyState, emptyState, makeSheet, scoreOf, type Score, type State } from './state';
 import type { CutJob, CutPlan } from './types';
+import type { Unlimited } from './unlimited';
 import { writePlan } from './writePlan';
 
 export interface PlanProgress {
@@ -28,8 +29,9 @@ const FIRST_PLANS = 12;
 const WARM_UP = 60_000;
 /** Joins of builds that cost as much as one judgement. */
 const JOINS = 20;
-/** Share of all work that each of the exact searches may take. */
-const EXACT_SHARE = 1 / 3;
+/** Shares of all work that the exact searches may take. */
+const PROOF_SHARE = 3 / 4;
+const PERFECT_SHARE = 1 / 3;
 
 /** Up to so many pieces every plan that is tried is cut anew as well as can be; beyond, only those that are better. */
 const FEW = 6;
@@ -53,6 +55,13 @@ function firstOf(problem: Problem, spend: (work: number) => void, variants: numb
   return Array.from({ length: variants }, (_, variant) => held(problem, firstPlan(problem, emptyState(problem), spend, variant))).reduce(better);
 }
 
+/** The plan with whatever else still has room. */
+function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
+  const rest = copyState(state);
+  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, spend }, 0, null);
+  return held(problem, rest);
+}
+
 /** A plan with these sheets, and whatever else then still has room. */
 function planWith(problem: Problem, filled: readonly Filled[], spend: (work: number) => void): Held {
   const state = emptyState(problem);
@@ -61,9 +70,7 @@ function planWith(problem: Problem, filled: readonly Filled[], spend: (work: num
     state.opened[kind]!++;
     build.counts.forEach((n, i) => { state.left[i]! -= n; });
   }
-  const rest = copyState(state);
-  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, spend }, 0, null);
-  return held(problem, rest);
+  return filledUp(problem, state, spend);
 }
 
 /** A limit on joins: counts them, and says whether more may be tried. */
@@ -96,12 +103,20 @@ function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work:
   const optional = problem.items.reduce((sum, item) => sum + (item.optional ? item.count * item.value : 0), 0);
   const must = problem.items.every((item) => item.optional) ? 0 : Math.floor(optional) + 1;
   const worth = problem.items.map((item) => (item.optional ? item.value : must));
-  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, must * best.score[0] + best.score[1], joins.spend);
+  let plan = best;
+  const reachedBy = ({ score }: Held): number => must * score[0] + score[1];
+  const onTable = (table: Unlimited): number => {
+    const left = problem.items.map(({ count }) => count);
+    const tree = withoutIdleCuts(table.lay(wholeSheet(kind!), left));
+    plan = better(plan, filledUp(problem, { sheets: tree.cut || tree.use ? [makeSheet(problem, 0, tree)] : [], left, opened: [tree.cut || tree.use ? 1 : 0] }, spend));
+    return reachedBy(plan);
+  };
+  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, reachedBy(best), joins.spend, onTable);
   spend(joins.work);
   if (!answer) return { plan: null, bounds: {} };
   const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);
-  const plan = answer.build ? planWith(problem, [{ kind: 0, build: answer.build }], spend) : null;
-  const reached = plan?.score[0] ?? best.score[0];
+  if (answer.build) plan = better(plan, planWith(problem, [{ kind: 0, build: answer.build }], spend));
+  const reached = plan.score[0];
   return { plan, bounds: { pieces, ...(pieces === reached ? { value: answer.bound - pieces * must } : {}) } };
 }
 
@@ -151,10 +166,10 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
   for (let round = 0; spent < work && quiet < patience + round / 2 && copies > 0; round++) {
     spend(1 + Math.floor((best.state.sheets.length + problem.items.length) / 12));
     quiet++;
-    if (proof === null && job.pieces.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
-      const most = Math.min(work, WORK) * JOINS * EXACT_SHARE;
-      proof = prove(problem, best, new Joins(most), spend);
-      for (const plan of [proof.plan, fillPerfectly(problem, random, new Joins(most), spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+    if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
+      const most = Math.min(work, WORK) * JOINS;
+      proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
+      for (const plan of [proof.plan, fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
     }
     const tried = rebuild(problem, current.state, random, spend);
     const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);

@@ -30,8 +30,8 @@ function writePart(problem: Problem, sheet: Sheet, part: Part, name: string, cop
   const place = { part: name, x: part.x * grain, y: part.y * grain, w: part.w * grain, h: part.h * grain };
   if (part.use) {
     const { item, turned } = part.use;
-    copies[item]!++;
-    out.pieces.push({ id: problem.items[item]!.id, copy: copies[item]!, ...place, turned, face: problem.servings[sheet.kind]![item]!.face });
+    const { id, copy, lying } = problem.items[item]!.copyAt(++copies[item]!);
+    out.pieces.push({ id, copy, ...place, turned: turned !== lying, face: problem.servings[sheet.kind]![item]!.face });
   } else if (part.holes.length === 0 && isNubbin(problem, part.w, part.h)) out.nubbins.push(place);
   else {
     const division = divideLeftOver(problem, part);
@@ -58,10 +58,14 @@ export function writePlan(problem: Problem, state: State, bound: Bounds): CutPla
     const out: Writing = { cuts: [], pieces: [], nubbins: [], waste: [], names: 1 };
     writePart(problem, sheet, sheet.tree, 'A', copies, out);
     const { cuts, pieces, nubbins, waste } = out;
-    return { stock: problem.kinds[sheet.kind]!.stock.id, copy: ++copyOf[sheet.kind]!, cuts, pieces, nubbins, waste };
+    const { id, copy } = problem.kinds[sheet.kind]!.copyAt(++copyOf[sheet.kind]!);
+    return { stock: id, copy, cuts, pieces, nubbins, waste };
   });
   const notCut = problem.items.flatMap((item, i) =>
-    Array.from({ length: state.left[i]! }, (_, n): NotCut => ({ id: item.id, copy: copies[i]! + n + 1, why: why(problem, i) })));
+    Array.from({ length: state.left[i]! }, (_, n): NotCut => {
+      const { id, copy } = item.copyAt(copies[i]! + n + 1);
+      return { id, copy, why: why(problem, i) };
+    }));
   return { sheets, notCut, stats: statsOf(problem, state, sheets, bound) };
 }
 
