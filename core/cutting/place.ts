@@ -2,7 +2,7 @@ import type { Rect } from '../geometry';
 import { divideLeftOver, squareKept, wholeSpots } from './leftOver';
 import { halves, joined, leaves, replacePart, wholeSheet, type Part } from './part';
 import type { Lie, Problem } from './problem';
-import { makeSheet, type State } from './state';
+import { freshOpened, makeSheet, type State } from './state';
 
 /** How a free part is judged for a piece; each favours another kind of plan. */
 export type Rule = 'keep' | 'snug' | 'edge';
@@ -23,6 +23,8 @@ export interface PlaceOptions {
   readonly noise: () => number;
   /** A kind of stock of which no more is opened; null: all may be. */
   readonly shut: number | null;
+  /** No more fresh sheets than these are opened. */
+  readonly mostFresh: number;
   /** Counts the judgements made. */
   readonly spend: (work: number) => void;
 }
@@ -181,7 +183,7 @@ export function place(problem: Problem, state: State, item: number, options: Pla
     if (problem.servings[kind]![item]) for (const part of free) chooser.tryPart(part, s, kind);
   }
   chooser.tryUnopened(state, false);
-  if (!chooser.best) chooser.tryUnopened(state, true);
+  if (!chooser.best && freshOpened(problem, state) < options.mostFresh) chooser.tryUnopened(state, true);
   return chooser.best !== null && carryOut(problem, state, chooser.best);
 }
 

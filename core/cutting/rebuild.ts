@@ -16,9 +16,12 @@ const ORDERS: readonly ((problem: Problem, item: number) => number)[] = [
 export type Random = () => number;
 const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
 
-/** Cuts what is left to cut: pieces that must be, then optional ones by value, in a shuffled order. Mutates `state`. */
-export function fill(problem: Problem, state: State, options: PlaceOptions, orderBy: number, random: Random | null): void {
-  const weight = ORDERS[orderBy]!;
+/**
+ * Cuts what is left to cut: pieces that must be, then optional ones by value, in a shuffled order. Mutates `state`.
+ * @param urgent by item, how much sooner than its size says
+ */
+export function fill(problem: Problem, state: State, options: PlaceOptions, orderBy: number, random: Random | null, urgent?: readonly number[]): void {
+  const weight = (of: Problem, item: number): number => ORDERS[orderBy]!(of, item) * (urgent?.[item] ?? 1);
   const shuffle = (): number => (random ? 0.75 + 0.5 * random() : 1);
   const wanted = problem.items
     .map((item, i) => ({ item, i, optional: item.optional }))
@@ -30,7 +33,7 @@ export function fill(problem: Problem, state: State, options: PlaceOptions, orde
 
 /** A first plan: largest pieces first, each where it costs the least. */
 export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
-  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, shut: null, spend }, variant % ORDERS.length, null);
+  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, shut: null, mostFresh: Infinity, spend }, variant % ORDERS.length, null);
   return state;
 }
 
@@ -68,15 +71,38 @@ function shutOne(problem: Problem, state: State, random: Random): number | null 
   return kind;
 }
 
+/** How to fill again, drawn by lot. */
+function fillSomehow(problem: Problem, state: State, random: Random, options: Pick<PlaceOptions, 'shut' | 'mostFresh' | 'spend'>, urgent?: readonly number[]): void {
+  const noisy = random() < 0.7;
+  fill(problem, state, { ...options, rule: pick(RULES, random), blocks: random() < 0.4, noise: noisy ? () => 0.9 + 0.2 * random() : () => 1 }, Math.floor(random() * ORDERS.length), random, urgent);
+}
+
 /** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */
 export function rebuild(problem: Problem, from: State, random: Random, spend: PlaceOptions['spend']): State {
   const state = copyState(from);
   const shut = random() < 0.2 ? shutOne(problem, state, random) : null;
   if (shut === null || random() < 0.5) takeBackSome(problem, state, random);
-  const noisy = random() < 0.7;
-  fill(problem, state, {
-    rule: pick(RULES, random), blocks: random() < 0.4, shut, spend,
-    noise: noisy ? () => 0.9 + 0.2 * random() : () => 1,
-  }, Math.floor(random() * ORDERS.length), random);
+  fillSomehow(problem, state, random, { shut, mostFresh: Infinity, spend });
+  return state;
+}
+
+/** The plan with one of its fresh sheets, drawn by lot, closed again; its pieces are still to be cut. */
+export function closeOne(problem: Problem, from: State, random: Random): State {
+  const state = copyState(from);
+  const fresh = state.sheets.filter(({ kind }) => problem.kinds[kind]!.stock.fresh);
+  if (fresh.length > 0) {
+    const at = state.sheets.indexOf(pick(fresh, random));
+    takeBack(problem, state, at, state.sheets[at]!.tree);
+  }
+  return state;
+}
+
+/** Another plan near this one that opens no more fresh sheets; pieces that found no room before often go first. */
+export function squeeze(problem: Problem, from: State, mostFresh: number, random: Random, spend: PlaceOptions['spend']): State {
+  const state = copyState(from);
+  const urgency = 1 + 3 * random();
+  const urgent = from.left.map((n) => (n > 0 ? urgency : 1));
+  takeBackSome(problem, state, random);
+  fillSomehow(problem, state, random, { shut: null, mostFresh, spend }, urgent);
   return state;
 }

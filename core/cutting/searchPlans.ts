@@ -6,9 +6,9 @@ import { exactSheet } from './exactSheet';
 import { wholeSheet, withoutIdleCuts } from './part';
 import { perfectSheets, type Filled } from './perfectSheets';
 import { readProblem, type Problem } from './problem';
-import { fill, firstPlan, rebuild, type Random } from './rebuild';
+import { closeOne, fill, firstPlan, rebuild, squeeze, type Random } from './rebuild';
 import { recut } from './recut';
-import { compareScores, copyState, emptyState, makeSheet, scoreOf, type Score, type State } from './state';
+import { compareScores, copyState, emptyState, makeSheet, mustArea, scoreOf, type Score, type State } from './state';
 import type { CutJob, CutPlan } from './types';
 import type { Unlimited } from './unlimited';
 import { writePlan } from './writePlan';
@@ -31,7 +31,14 @@ const WARM_UP = 60_000;
 const JOINS = 20;
 /** Shares of all work that the exact searches may take. */
 const PROOF_SHARE = 3 / 4;
-const PERFECT_SHARE = 1 / 3;
+const PERFECT_SHARE = 3 / 5;
+
+/** After so many rounds a fresh sheet is closed, and so many rounds are then spent on doing without it. */
+const SQUEEZES = 60;
+const SQUEEZE_ROUNDS = 120;
+
+/** Share of the paper that pieces take, past which sheets filled without waste are looked for. */
+const TIGHT = 0.97;
 
 /** Up to so many pieces every plan that is tried is cut anew as well as can be; beyond, only those that are better. */
 const FEW = 6;
@@ -58,7 +65,7 @@ function firstOf(problem: Problem, spend: (work: number) => void, variants: numb
 /** The plan with whatever else still has room. */
 function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
   const rest = copyState(state);
-  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, spend }, 0, null);
+  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, mostFresh: Infinity, spend }, 0, null);
   return held(problem, rest);
 }
 
@@ -120,11 +127,41 @@ function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work:
   return { plan, bounds: { pieces, ...(pieces === reached ? { value: answer.bound - pieces * must } : {}) } };
 }
 
+/** Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled to the edges. */
+function isTight(problem: Problem, { fresh }: Bounds): boolean {
+  const sheets = problem.kinds.flatMap(({ stock, solid }) => Array.from({ length: Math.min(stock.count, fresh) }, () => (stock.fresh ? solid : 0))).sort((a, b) => b - a);
+  const opened = problem.kinds.reduce((sum, { stock, solid }) => sum + (stock.fresh ? 0 : stock.count * solid), 0);
+  const room = sheets.slice(0, fresh).reduce((sum, area) => sum + area, opened);
+  const wanted = problem.items.reduce((sum, { w, h, count, optional }) => sum + (optional ? 0 : count * w * h), 0);
+  return wanted >= TIGHT * room;
+}
+
 /** Several sheets: those that can be filled without waste. */
 function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (work: number) => void): Held | null {
   const filled = perfectSheets(problem, random, joins.spend);
   spend(joins.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
+}
+
+/**
+ * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
+ * uncut on the way; nearer is what cuts more area.
+ */
+function squeezed(problem: Problem, from: Held, random: Random, spend: (work: number) => void): Held {
+  const mostFresh = -from.score[2] - 1;
+  let state = closeOne(problem, from.state, random);
+  let area = mustArea(problem, state);
+  for (let round = 0; round < SQUEEZE_ROUNDS; round++) {
+    spend(1);
+    const next = squeeze(problem, state, mostFresh, random, spend);
+    const own = mustArea(problem, next);
+    if (own < area * (1 - 0.01 * random() * (1 - round / SQUEEZE_ROUNDS))) continue;
+    state = next;
+    area = own;
+    const now = held(problem, state);
+    if (compareScores(now.score, from.score) > 0) return now;
+  }
+  return from;
 }
 
 /** The bounds by area, sharpened by what was proved. */
@@ -154,7 +191,8 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
   const spend = (n: number): void => { spent += n; };
   let best = firstOf(problem, spend, 1);
   let proof: Proof | null = null;
-  const write = (): CutPlan => writePlan(problem, best.state, sharpened(problem, best, proof));
+  const bounds = (): Bounds => sharpened(problem, best, proof);
+  const write = (): CutPlan => writePlan(problem, best.state, bounds());
   yield { plan: write(), done: spent / work };
   // A very large job leaves time for few constructions.
   const variants = Math.min(FIRST_PLANS, Math.floor(Math.min(work, WORK) / 8 / Math.max(1, spent)));
@@ -169,7 +207,12 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
       const most = Math.min(work, WORK) * JOINS;
       proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
-      for (const plan of [proof.plan, fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend)]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+      const filled = isTight(problem, bounds()) ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend) : null;
+      for (const plan of [proof.plan, filled]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+    }
+    if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
+      const fewer = squeezed(problem, best, random, spend);
+      if (compareScores(fewer.score, best.score) > 0) { best = current = fewer; quiet = 0; }
     }
     const tried = rebuild(problem, current.state, random, spend);
     const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);

@@ -19,6 +19,11 @@ export const emptyState = ({ items, kinds }: Problem): State =>
 
 export const copyState = ({ sheets, left, opened }: State): State => ({ sheets: [...sheets], left: [...left], opened: [...opened] });
 
+export const freshOpened = ({ kinds }: Problem, { opened }: State): number => opened.reduce((sum, n, k) => (kinds[k]!.stock.fresh ? sum + n : sum), 0);
+
+/** Area of the pieces that must be cut and are. */
+export const mustArea = ({ items }: Problem, { left }: State): number => items.reduce((sum, { w, h, count, optional }, i) => (optional ? sum : sum + (count - left[i]!) * w * h), 0);
+
 const countCuts = (part: Part): number => (part.cut ? 1 + countCuts(part.cut.near) + countCuts(part.cut.far) : 0);
 
 function tally(problem: Problem, kind: number, tree: Part, parts: readonly Part[]): Tally {
