@@ -1,6 +1,6 @@
 import { expect, test, type Download, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { cutAll, goTo, openDemo, pictureFile, startEmpty, takePapersOut } from './bench';
+import { cutAll, goTo, openDemo, paperFigures, pictureFile, startEmpty, takePapersOut } from './bench';
 
 const LIST = [
   '2 x 12x12 moths / lamplight, ink + amber, upright',
@@ -102,12 +102,9 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
   await page.getByRole('button', { name: 'It is done' }).click();
   await expect(page.getByText(/· done$/)).toBeVisible();
 
-  await goTo(page, 'Wrap-up');
-  const rows = page.getByRole('row').filter({ hasText: 'All paper' });
-  const cells = (await rows.getByRole('cell').allTextContents()).map((text) => Number(text.replaceAll(',', '').replace('·', '0')));
-  const [came, corrected, ...became] = cells as [number, number, ...number[]];
+  const { came, corrected, became } = await paperFigures(page);
   expect(came).toBe(144 * 7);
-  expect(came + corrected).toBeCloseTo(became.reduce((a, b) => a + b, 0), 0);
+  expect(came + corrected).toBeCloseTo(became, 0);
 
   const first = await exported(page);
   await startEmpty(page);

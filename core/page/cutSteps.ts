@@ -1,6 +1,7 @@
 import type { CutPlan, PlannedCut, PlannedSheet } from '../cutting';
-import { intersect, type Rect } from '../geometry';
-import type { CutChild, Ledger, LedgerEvent, PieceState } from '../ledger';
+import type { Rect } from '../geometry';
+import type { CutChild, Ledger, LedgerEvent } from '../ledger';
+import { missingIn } from './missingIn';
 
 /** A part that a step gives, on its sheet. */
 export interface StepPart extends Rect {
@@ -53,12 +54,6 @@ export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] => plan.sheet
 
 /** Whether a step's cut has been made. */
 export const isMade = (step: CutStep, ledger: Ledger): boolean => ledger.pieces.get(step.piece)?.where === 'cut';
-
-/** Areas already gone that reach into a part, told from its corner. */
-function missingIn(parent: PieceState, part: Rect): Rect[] {
-  return parent.missing.map((gone) => intersect(gone, part)).filter((gone) => gone !== null)
-    .map((gone) => ({ ...gone, x: gone.x - part.x, y: gone.y - part.y }));
-}
 
 /** The ledger's event for a step. @param slotOf the slot that a wanted piece is for */
 export function cutEvent(step: CutStep, ledger: Ledger, page: string, slotOf: (wanted: string) => string, id: string, day: string): LedgerEvent {

@@ -3,6 +3,8 @@ export { layOut } from './layOut';
 export { matOf } from './mat';
 export { cutEvent, cutSteps, isMade, planPieces } from './cutSteps';
 export type { CutStep, StepPart } from './cutSteps';
+export { isOnPart, mishapEvent } from './mishap';
+export type { Mishap } from './mishap';
 export { coverOf, HOLD } from './coverOf';
 export { cutJobFor, cutListOf } from './cutList';
 export type { WantedPiece } from './cutList';

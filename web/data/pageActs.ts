@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import type { CutPlan } from '../../core/cutting';
 import type { Amounts, Ledger, PieceState } from '../../core/ledger';
-import { cutEvent, cutSteps, isMade, planPieces, type CutStep } from '../../core/page';
+import { cutEvent, cutSteps, isMade, mishapEvent, planPieces, type CutStep, type Mishap } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act } from './acts';
 import type { NewEvent } from './ledgerStore';
@@ -67,6 +67,19 @@ export function dropPlan(page: Page, ledger: Ledger): Promise<boolean> {
   return act({
     label: `Put the plan for ${pageName(page)} aside`,
     events: back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id })),
+    changes: [patch(page, { plan: null, state: 'idea' })],
+  });
+}
+
+const MISHAPS: Record<Mishap['kind'], string> = { 'other-measure': 'Noted a cut at another measure', spoilt: 'Noted a spoilt piece', lost: 'Noted a lost piece' };
+
+/** Something went wrong with the part in hand: the ledger takes it, and the rest is planned again on what is really there. */
+export function noteMishap(page: Page, step: CutStep, mishap: Mishap, ledger: Ledger): Promise<boolean> {
+  const { id: _, day: __, ...event } = mishapEvent(step, mishap, ledger, page.id, '', '');
+  const back = onBench(ledger, page.id).pieces.filter(({ id, slot }) => slot === null && id !== step.piece);
+  return act({
+    label: MISHAPS[mishap.kind],
+    events: [event as NewEvent, ...back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id }))],
     changes: [patch(page, { plan: null, state: 'idea' })],
   });
 }

@@ -6,12 +6,13 @@ import { designOf, type CutStep, type StepPart } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { undo } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import { dropPlan, makeCut, pageName } from '../../data/pageActs';
+import { dropPlan, makeCut, noteMishap, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
 import { Screen, Soft } from '../../ui/Screen';
 import { heading, mono } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
+import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from './PlanSheet';
 import { StepDrawing } from './StepDrawing';
 
@@ -44,7 +45,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   return (
     <Screen
       title="Cuts" about={<>for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link> · {lot.name}, {formatSize(whole, system)} · {isBack ? `turned over: ${lot.name.split('/')[1]?.trim() ?? 'the back'} face up` : 'front face up'}{lot.upright ? ', right way up ↑' : ''}</>}
-      actions={<Button onPress={() => { void dropPlan(page, ledger); }}>Plan the rest again</Button>}
+      actions={<><MishapSlip step={step} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} /><Button onPress={() => { void dropPlan(page, ledger); }}>Plan the rest again</Button></>}
     >
       <WastePattern />
       <Tape aria-label="All cuts">

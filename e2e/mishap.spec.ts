@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { cutAll, goTo, openDemo, paperFigures, takePapersOut } from './bench';
+
+test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Pages');
+  await page.getByRole('button', { name: 'New page' }).click();
+  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
+  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await takePapersOut(page);
+  const setting = page.getByText('Set the trimmer to');
+  await expect(setting).toBeVisible();
+
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  await page.getByLabel(/^I cut it at/).fill('99');
+  await expect(page.getByRole('alert')).toHaveText(/That is beyond the part/);
+  await expect(page.getByRole('button', { name: 'That was the cut' })).toBeDisabled();
+  await page.getByLabel(/^I cut it at/).fill('3');
+  await page.getByRole('button', { name: 'That was the cut' }).click();
+  await expect(page.getByText('Noted a cut at another measure')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take these papers out' }).click();
+
+  await expect(setting).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  await page.getByRole('button', { name: 'The part is spoilt' }).click();
+  await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Take these papers out' }).click();
+  await cutAll(page, () => page.keyboard.press('Space'));
+
+  const { came, corrected, became } = await paperFigures(page);
+  expect(came + corrected).toBeCloseTo(became, 0);
+});

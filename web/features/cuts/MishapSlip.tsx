@@ -1,0 +1,42 @@
+import { useState } from 'react';
+import { DialogTrigger } from 'react-aria-components';
+import { formatLength } from '../../../core/length';
+import { isOnPart, type CutStep, type Mishap } from '../../../core/page';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { MeasureField } from '../../ui/MeasureField';
+import { Row, Soft, Wrong } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+
+export interface MishapSlipProps { step: CutStep; onMishap: (mishap: Mishap) => void }
+
+/** Life goes wrong: another measure, spoilt, lost. The rest is then planned again from what is really there. */
+export function MishapSlip({ step, onMishap }: MishapSlipProps) {
+  const system = useSettings((s) => s.system);
+  const [at, setAt] = useState<number | null>(null);
+  const isWrong = at !== null && !isOnPart(step, at);
+  return (
+    <DialogTrigger>
+      <Button>Something went wrong</Button>
+      <SlipOver title="What went wrong?">
+        {(close) => {
+          const note = (mishap: Mishap): void => { close(); onMishap(mishap); };
+          return (
+            <>
+              <Soft>The cut was to be at {formatLength(step.at, system)}. What can still be used is kept, and the rest is planned again from what is there.</Soft>
+              <form onSubmit={(event) => { event.preventDefault(); if (at !== null && !isWrong) note({ kind: 'other-measure', at }); }}>
+                <Row $gap={14} style={{ alignItems: 'flex-end' }}>
+                  <MeasureField label={`I cut it at, from the ${step.axis === 'x' ? 'left' : 'head'}`} value={at} system={system} onChange={setAt} isOptional />
+                  <Button look="main" type="submit" isDisabled={at === null || isWrong}>That was the cut</Button>
+                </Row>
+                {isWrong && <Wrong role="alert">That is beyond the part, which is {formatLength(step.axis === 'x' ? step.part.w : step.part.h, system)}.</Wrong>}
+              </form>
+              <Row><Button onPress={() => note({ kind: 'spoilt' })}>The part is spoilt</Button><Button onPress={() => note({ kind: 'lost' })}>I cannot find it</Button></Row>
+              <Button slot="close" look="quiet">Nothing, go on</Button>
+            </>
+          );
+        }}
+      </SlipOver>
+    </DialogTrigger>
+  );
+}
