@@ -45,7 +45,7 @@ export function exactPlan(problem: Problem): State | null {
     const state = { ...emptyState(problem), sheets: [...sheets] };
     for (const { kind, tree } of sheets) { state.opened[kind]!++; countUses(tree, state.left); }
     const score = scoreOf(problem, state);
-    if (!best || compareScores(score, best.score) > 0) best = { state, score };
+    if (!best || compareScores(score, best.score, problem.job.prefer) > 0) best = { state, score };
   };
   /** Copies of one kind take no larger sets than those before, so that fewer are tried in another order. */
   const share = (kind: number, copy: number, left: number, most: number): void => {

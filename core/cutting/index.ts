@@ -1,5 +1,5 @@
 export { planCuts, searchPlans } from './searchPlans';
 export type { PlanProgress } from './searchPlans';
 export type {
-  CutJob, CutPiece, CutPlan, CutStats, CutStock, NotCut, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet,
+  CutJob, CutPiece, CutPlan, CutStats, CutStock, NotCut, Preference, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet,
 } from './types';

@@ -54,6 +54,7 @@ function grainOf(job: CutJob): number {
 const scaled = <T extends Size>(size: T, grain: number): T => ({ ...size, w: size.w / grain, h: size.h / grain });
 
 function serving(stock: CutStock, size: Size, item: CutPiece): Serving | null {
+  if (item.pinnedTo !== undefined && item.pinnedTo !== stock.id) return null;
   const face = item.of === null || (stock.front !== null && item.of.includes(stock.front)) ? 'front'
     : stock.back !== null && item.of.includes(stock.back) ? 'back' : null;
   if (face === null) return null;
@@ -63,23 +64,24 @@ function serving(stock: CutStock, size: Size, item: CutPiece): Serving | null {
   return lies.length === 0 ? null : { face, lies };
 }
 
-const stockKind = (stock: CutStock) => {
-  const { w, h, front, back, upright, fresh, since, missing } = stock;
-  return { key: JSON.stringify([w, h, front, back, upright, fresh, since, missing.map((r) => [r.x, r.y, r.w, r.h])]), lying: false, as: stock };
+/** Stock that a piece is pinned to is a kind of its own. */
+const stockKind = (pinned: ReadonlySet<string | undefined>) => (stock: CutStock) => {
+  const { id, w, h, front, back, upright, fresh, since, missing } = stock;
+  return { key: JSON.stringify([pinned.has(id) ? id : null, w, h, front, back, upright, fresh, since, missing.map((r) => [r.x, r.y, r.w, r.h])]), lying: false, as: stock };
 };
 
 /** Where every paper lets it be turned, a piece is alike with one of its sides exchanged. */
 const pieceKind = (anyUpright: boolean) => (piece: CutPiece) => {
-  const { w, h, of, turn, optional, value } = piece;
+  const { w, h, of, turn, optional, value, pinnedTo } = piece;
   const lying = w < h && (turn ?? !anyUpright);
   const as = lying ? { ...piece, w: h, h: w } : piece;
-  return { key: JSON.stringify([as.w, as.h, of && [...of].sort(), turn, optional, value]), lying, as };
+  return { key: JSON.stringify([as.w, as.h, of && [...of].sort(), turn, optional, value, pinnedTo]), lying, as };
 };
 
 /** Prepares a job; see {@link Problem}. */
 export function readProblem(job: CutJob): Problem {
   const grain = grainOf(job);
-  const kinds = groupAlike(job.stock, stockKind).map(({ one, count, copyAt }): StockKind => {
+  const kinds = groupAlike(job.stock, stockKind(new Set(job.pieces.map(({ pinnedTo }) => pinnedTo)))).map(({ one, count, copyAt }): StockKind => {
     const sheet: Rect = { x: 0, y: 0, w: one.w / grain, h: one.h / grain };
     const holes = one.missing
       .map(({ x, y, w, h }) => intersect(sheet, { x: x / grain, y: y / grain, w: w / grain, h: h / grain }))

@@ -9,7 +9,7 @@ import { readProblem, type Problem } from './problem';
 import { closeOne, fill, firstPlan, rebuild, squeeze, type Random } from './rebuild';
 import { recut } from './recut';
 import { compareScores, copyState, emptyState, makeSheet, mustArea, scoreOf, type Score, type State } from './state';
-import type { CutJob, CutPlan } from './types';
+import type { CutJob, CutPlan, Preference } from './types';
 import type { Unlimited } from './unlimited';
 import { writePlan } from './writePlan';
 
@@ -45,7 +45,7 @@ const FEW = 6;
 /** Kinds of pieces past which builds, which count each kind, grow too large. */
 const MOST_ITEMS = 150;
 
-interface Held { readonly state: State; readonly score: Score }
+interface Held { readonly state: State; readonly score: Score; readonly prefer: Preference | undefined }
 
 /** How much worse a neighbouring plan may be and still be gone on from; falls as the work is done. */
 function isNearEnough(score: Score, than: Score, slack: number, random: Random): boolean {
@@ -55,8 +55,10 @@ function isNearEnough(score: Score, than: Score, slack: number, random: Random):
   return score[3] >= than[3] * (1 - slack / 4);
 }
 
-const better = (a: Held, b: Held): Held => (compareScores(b.score, a.score) > 0 ? b : a);
-const held = (problem: Problem, state: State): Held => ({ state, score: scoreOf(problem, state) });
+/** Over 0 where `a` is the better plan. */
+const compare = (a: Held, b: Held): number => compareScores(a.score, b.score, a.prefer);
+const better = (a: Held, b: Held): Held => (compare(b, a) > 0 ? b : a);
+const held = (problem: Problem, state: State): Held => ({ state, score: scoreOf(problem, state), prefer: problem.job.prefer });
 
 function firstOf(problem: Problem, spend: (work: number) => void, variants: number): Held {
   return Array.from({ length: variants }, (_, variant) => held(problem, firstPlan(problem, emptyState(problem), spend, variant))).reduce(better);
@@ -159,7 +161,7 @@ function squeezed(problem: Problem, from: Held, random: Random, spend: (work: nu
     state = next;
     area = own;
     const now = held(problem, state);
-    if (compareScores(now.score, from.score) > 0) return now;
+    if (compare(now, from) > 0) return now;
   }
   return from;
 }
@@ -208,16 +210,16 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
       const most = Math.min(work, WORK) * JOINS;
       proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
       const filled = isTight(problem, bounds()) ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend) : null;
-      for (const plan of [proof.plan, filled]) if (plan && compareScores(plan.score, best.score) > 0) { best = current = plan; quiet = 0; }
+      for (const plan of [proof.plan, filled]) if (plan && compare(plan, best) > 0) { best = current = plan; quiet = 0; }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
       const fewer = squeezed(problem, best, random, spend);
-      if (compareScores(fewer.score, best.score) > 0) { best = current = fewer; quiet = 0; }
+      if (compare(fewer, best) > 0) { best = current = fewer; quiet = 0; }
     }
     const tried = rebuild(problem, current.state, random, spend);
     const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);
-    if (compareScores(next.score, best.score) > 0) { best = current = better(next, held(problem, recut(problem, next.state))); quiet = 0; }
-    else if (compareScores(next.score, current.score) >= 0 || isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)) current = next;
+    if (compare(next, best) > 0) { best = current = better(next, held(problem, recut(problem, next.state))); quiet = 0; }
+    else if (compare(next, current) >= 0 || isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)) current = next;
     if (quiet % 200 === 199) current = best;
     if (spent - reported < REPORT) continue;
     reported = spent;

@@ -1,6 +1,7 @@
 import { divideLeftOver } from './leftOver';
 import { leaves, type Part } from './part';
 import type { Problem } from './problem';
+import type { Preference } from './types';
 
 /** How far a sheet's cuts serve the aims. */
 interface Tally { readonly kept: number; readonly waste: number; readonly cuts: number }
@@ -80,8 +81,16 @@ function compareAges(a: readonly number[], b: readonly number[]): number {
 /** Values and squares may be sums of fractions: a difference in the last digits is none. */
 const near = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-12 * Math.max(Math.abs(a), Math.abs(b));
 
+/** The order in which the aims are compared, by their places in the score. */
+const ORDERS: Record<Preference, readonly (keyof Score & number)[]> = { fresh: [0, 1, 2, 3, 4, 5, 6], cuts: [0, 1, 6, 2, 3, 4, 5], whole: [0, 1, 3, 2, 4, 5, 6] };
+
 /** Over 0 where `a` is the better plan; the aims are compared in turn. */
-export function compareScores(a: Score, b: Score): number {
-  for (const aim of [0, 1, 2, 3] as const) if (!near(a[aim], b[aim])) return a[aim] - b[aim];
-  return compareAges(a[4], b[4]) || a[5] - b[5] || a[6] - b[6];
+export function compareScores(a: Score, b: Score, prefer: Preference = 'fresh'): number {
+  for (const aim of ORDERS[prefer]) {
+    const [one, two] = [a[aim], b[aim]];
+    if (typeof one === 'number' && typeof two === 'number') { if (!near(one, two)) return one - two; continue; }
+    const older = compareAges(a[4], b[4]);
+    if (older !== 0) return older;
+  }
+  return 0;
 }

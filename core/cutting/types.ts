@@ -27,7 +27,12 @@ export interface CutPiece extends Size {
   /** Cut only where it pays. */
   readonly optional: boolean;
   readonly value: number;
+  /** Pinned to this stock, by its id. */
+  readonly pinnedTo?: string;
 }
+
+/** What matters next when all pieces are had: fresh sheets saved, cuts saved, or large pieces kept whole. */
+export type Preference = 'fresh' | 'cuts' | 'whole';
 
 export interface CutJob {
   readonly stock: readonly CutStock[];
@@ -36,6 +41,8 @@ export interface CutJob {
   readonly keepAtLeast: Size;
   /** The longest cut the trimmer makes, ticks; null: no limit. */
   readonly longestCut: number | null;
+  /** @default 'fresh', the order of the aims in the format */
+  readonly prefer?: Preference;
 }
 
 /** One trimmer cut, `at` from the part's own left ('x') or top ('y') edge; gives left then right, or top then bottom. */

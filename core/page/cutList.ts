@@ -10,6 +10,8 @@ export interface WantedPiece extends Size {
   readonly count: number;
   /** The face wanted; null: not chosen yet. */
   readonly face: string | null;
+  /** The paper that it must come from. */
+  readonly pinnedTo?: string;
 }
 
 /** All pieces that a layout is cut from: layers of one slot and size together, the largest first. */
@@ -28,6 +30,8 @@ export function cutListOf(layout: Layout, papers: Readonly<Record<string, string
 export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], longestCut: number | null = inches(12)): CutJob {
   return {
     stock, longestCut, keepAtLeast: { w: inches(1), h: inches(1) },
-    pieces: list.map(({ id, w, h, count, face }) => ({ id, w, h, count, of: face === null ? null : [face], turn: null, optional: false, value: 0 })),
+    pieces: list.map(({ id, w, h, count, face, pinnedTo }) => ({
+      id, w, h, count, of: face === null ? null : [face], turn: null, optional: false, value: 0, ...(pinnedTo === undefined ? {} : { pinnedTo }),
+    })),
   };
 }

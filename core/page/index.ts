@@ -3,6 +3,8 @@ export { layOut } from './layOut';
 export { matOf } from './mat';
 export { cutEvent, cutSteps, isMade, planPieces } from './cutSteps';
 export type { CutStep, StepPart } from './cutSteps';
+export { pinDown, pinsOf, unpinned } from './pins';
+export type { Pin } from './pins';
 export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';
 export { coverOf, HOLD } from './coverOf';

@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
-import { designOf } from '../../../core/page';
+import type { Preference } from '../../../core/cutting';
+import { designOf, pinsOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';
@@ -10,16 +12,19 @@ import { Button } from '../../ui/Button';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
-import { PlanSheet, WastePattern } from './PlanSheet';
-import { usePlan } from './usePlan';
-
-const SCALE = 17;
+import { PlannedFigure } from './PlannedFigure';
+import { WastePattern } from './PlanSheet';
+import { usePlan, type Wishes } from './usePlan';
+import { WaysToCut } from './WaysToCut';
 
 /** The cut list planned onto what is there: every sheet that is opened, drawn, with what comes of it. */
 export function PlanBench({ page }: { page: Page }) {
-  const { ledger, lots, kits } = useBench((b) => b);
+  const { ledger, lots } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const { list, plan, done, trouble, stop } = usePlan(page);
+  const [wishes, setWishes] = useState<Wishes>({ forbidden: [], pins: [] });
+  const [prefer, setPrefer] = useState<Preference>('fresh');
+  const { list, plans, done, trouble, stop } = usePlan(page, wishes);
+  const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
   const design = designOf(page.design)!;
   const nameOf = (wanted: string): string => design.slots.find(({ id }) => id === wanted.slice(0, wanted.lastIndexOf(':')))?.name ?? wanted;
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
@@ -42,6 +47,12 @@ export function PlanBench({ page }: { page: Page }) {
             <List>{list.map((piece) => <li key={piece.id}><span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span></li>)}</List>
           </section>
           {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A plan is there; looking for a better one …' : 'Planning …'}</Working>}
+          {wishes.forbidden.length > 0 && (
+            <section aria-label="Not from these">
+              <h2>Not from these</h2>
+              <List>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => setWishes(({ forbidden, pins }) => ({ pins, forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</List>
+            </section>
+          )}
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What the plan takes">
@@ -66,17 +77,17 @@ export function PlanBench({ page }: { page: Page }) {
               <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
             </Wrong>
           )}
+          <WaysToCut plans={plans} chosen={plans.has(prefer) ? prefer : 'fresh'} onChoose={setPrefer} system={system} />
           <Row $gap={28} style={{ alignItems: 'flex-start' }}>
             {plan?.sheets.map((sheet) => {
               const piece = ledger.pieces.get(sheet.stock);
               const lot = piece && lots.get(piece.lot);
-              if (!piece || !lot) return null;
-              const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
-              return (
-                <figure key={sheet.stock} style={{ margin: 0 }}>
-                  <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
-                  <figcaption><strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft></figcaption>
-                </figure>
+              return piece && lot && (
+                <PlannedFigure
+                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isKept={wishes.pins.some(({ stock }) => stock === sheet.stock)}
+                  onKeep={(keep) => setWishes(({ forbidden, pins }) => ({ forbidden, pins: keep ? [...pins, ...pinsOf(sheet)] : pins.filter(({ stock }) => stock !== sheet.stock) }))}
+                  onForbid={() => setWishes(({ forbidden, pins }) => ({ forbidden: [...forbidden, sheet.stock], pins: pins.filter(({ stock }) => stock !== sheet.stock) }))}
+                />
               );
             })}
           </Row>

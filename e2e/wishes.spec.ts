@@ -1,0 +1,23 @@
+import { expect, test } from '@playwright/test';
+import { goTo, openDemo } from './bench';
+
+test('a paper is forbidden and allowed again, pieces are kept on a sheet, and the plan follows', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Pages');
+  await page.getByRole('button', { name: 'New page' }).click();
+  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
+  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await page.getByRole('button', { name: 'To the cuts' }).click();
+  const cream = page.getByRole('figure').filter({ hasText: 'cardstock cream' });
+  await expect(cream).toContainText('a leftover');
+  await cream.getByRole('button', { name: /^Keep these pieces/ }).click();
+  await expect(cream.getByRole('button', { name: /^Keep these pieces/ })).toHaveAttribute('aria-pressed', 'true');
+
+  await cream.getByRole('button', { name: /^Not from this/ }).click();
+  const refused = page.getByRole('region', { name: 'Not from these' });
+  await expect(refused).toContainText('cardstock cream');
+  await expect(cream.filter({ hasText: '7 3/4 × 7 3/4' })).toHaveCount(0);
+  await refused.getByRole('button', { name: 'allow it again' }).click();
+  await expect(refused).toBeHidden();
+  await expect(cream.filter({ hasText: '7 3/4 × 7 3/4' })).toHaveCount(1);
+});

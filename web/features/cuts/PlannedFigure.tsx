@@ -1,0 +1,53 @@
+import { Check } from 'lucide-react';
+import { ToggleButton } from 'react-aria-components';
+import styled from 'styled-components';
+import type { PlannedSheet } from '../../../core/cutting';
+import type { PieceState } from '../../../core/ledger';
+import { formatSize } from '../../../core/length';
+import type { Lot } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Row, Soft } from '../../ui/Screen';
+import { heading } from '../../ui/theme';
+import { PlanSheet } from './PlanSheet';
+
+export interface PlannedFigureProps {
+  sheet: PlannedSheet;
+  piece: PieceState;
+  lot: Lot;
+  nameOf: (wanted: string) => string;
+  /** Its pieces stay on it whatever else is planned. */
+  isKept: boolean;
+  onKeep: (keep: boolean) => void;
+  onForbid: () => void;
+}
+
+const SCALE = 16;
+
+/** A sheet of the plan, what it is, and her say in it. */
+export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onForbid }: PlannedFigureProps) {
+  const kits = useBench((b) => b.kits);
+  const system = useSettings((s) => s.system);
+  const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+  return (
+    <Figure>
+      <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
+      <figcaption>
+        <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
+        <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
+        <Row $gap={14}>
+          <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}{isKept ? 'kept on it' : 'keep these on it'}</Keep>
+          <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
+        </Row>
+      </figcaption>
+    </Figure>
+  );
+}
+
+const Figure = styled.figure`margin: 0; max-width: 280px;`;
+const Keep = styled(ToggleButton)`
+  font: 600 15px/1.2 ${heading}; color: ${({ theme }) => theme.pond}; background: none; border: 0; padding: 2px 0; min-height: 28px; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; display: inline-flex; gap: 4px; align-items: center;
+  &[data-selected] { color: ${({ theme }) => theme.beetInk}; text-decoration: none; }
+  &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.beet}; }
+`;
