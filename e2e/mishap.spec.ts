@@ -12,6 +12,10 @@ test('a cut at another measure and a spoilt part: the rest is planned again, and
   await expect(setting).toBeVisible();
 
   await page.getByRole('button', { name: 'Something went wrong' }).click();
+  await page.getByLabel(/^I cut it at/).fill('2');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
   await page.getByLabel(/^I cut it at/).fill('99');
   await expect(page.getByRole('alert')).toHaveText(/That is beyond the part/);
   await expect(page.getByRole('button', { name: 'That was the cut' })).toBeDisabled();

@@ -5,6 +5,8 @@ export { cutEvent, cutSteps, isMade, planPieces } from './cutSteps';
 export type { CutStep, StepPart } from './cutSteps';
 export { pinDown, pinsOf, unpinned } from './pins';
 export type { Pin } from './pins';
+export { isScarce, isWorthTheKnife, windowEvent, windowsFor, windowsOf } from './windows';
+export type { GutSchool, Window } from './windows';
 export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';
 export { coverOf, HOLD } from './coverOf';

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import type { CutPlan } from '../../core/cutting';
 import type { Amounts, Ledger, PieceState } from '../../core/ledger';
-import { cutEvent, cutSteps, isMade, mishapEvent, planPieces, type CutStep, type Mishap } from '../../core/page';
+import { cutEvent, cutSteps, isMade, mishapEvent, planPieces, windowEvent, type CutStep, type Mishap, type Window } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act } from './acts';
 import type { NewEvent } from './ledgerStore';
@@ -82,6 +82,12 @@ export function noteMishap(page: Page, step: CutStep, mishap: Mishap, ledger: Le
     events: [event as NewEvent, ...back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id }))],
     changes: [patch(page, { plan: null, state: 'idea' })],
   });
+}
+
+/** Cuts a hidden middle out of a layer's piece before it is glued. */
+export function cutWindow(page: Page, window: Window): Promise<boolean> {
+  const { id: _, day: __, ...event } = windowEvent(window, page.id, '', '');
+  return act({ label: `Cut out a hidden middle for ${pageName(page)}`, events: [event as NewEvent] });
 }
 
 /** Glues the page: its cut pieces, and the counted things chosen, are used. */

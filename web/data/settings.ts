@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { inches, type MeasureSystem } from '../../core/length';
+import type { GutSchool } from '../../core/page';
 
 /** How she likes it; kept in this browser. */
 export interface Settings {
@@ -10,6 +11,8 @@ export interface Settings {
   readonly mat: number;
   /** Paper that stays under whatever covers a cut-out middle, ticks. */
   readonly hold: number;
+  /** Whether hidden paper is taken back. */
+  readonly gut: GutSchool;
   /** The longest cut her trimmer makes, ticks. */
   readonly longestCut: number;
   /** The page whose things lie on the bench. */
@@ -22,6 +25,6 @@ export interface Settings {
 }
 
 export const useSettings = create<Settings>()(persist((set) => ({
-  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), longestCut: inches(12), pageInHand: null, lastPlace: '/stash', isSetUp: false,
+  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), gut: 'scarce', longestCut: inches(12), pageInHand: null, lastPlace: '/stash', isSetUp: false,
   change: (some) => set(some),
 }), { name: 'nubbin-settings', version: 1 }));

@@ -9,7 +9,7 @@ export const GlobalStyle = createGlobalStyle`
   h1 { font-size: 28px; } h2 { font-size: 18px; } h3 { font-size: 16px; }
   p { margin: 0; }
   ul, ol { list-style: none; margin: 0; padding: 0; }
-  code, .measure { font-family: ${mono}; font-size: 0.94em; letter-spacing: -0.01em; word-spacing: -0.28em; }
+  code, .measure { font-family: ${mono}; font-size: 0.94em; letter-spacing: -0.01em; word-spacing: -0.28em; white-space: nowrap; }
   a { color: ${({ theme }) => theme.pond}; }
   :focus-visible { outline: 3px solid ${({ theme }) => theme.beet}; outline-offset: 2px; border-radius: 3px; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }

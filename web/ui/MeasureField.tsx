@@ -34,7 +34,7 @@ export function MeasureField({ label, value, system, onChange, isOptional = fals
     <TextField
       label={label} value={typed ?? shown(value, system)} error={error} isMeasure
       onChange={(text) => { setTyped(text); if (!isKeptOnLeaving) tell(text); }}
-      onKeyDown={(event) => { if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed); }}
+      onKeyDown={(event) => { event.continuePropagation(); if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed); }}
       onBlur={() => { if (typed !== null && isKeptOnLeaving) tell(typed); if (error === null) setTyped(null); }}
     />
   );

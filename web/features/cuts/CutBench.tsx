@@ -45,7 +45,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   return (
     <Screen
       title="Cuts" about={<>for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link> · {lot.name}, {formatSize(whole, system)} · {isBack ? `turned over: ${lot.name.split('/')[1]?.trim() ?? 'the back'} face up` : 'front face up'}{lot.upright ? ', right way up ↑' : ''}</>}
-      actions={<><MishapSlip step={step} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} /><Button onPress={() => { void dropPlan(page, ledger); }}>Plan the rest again</Button></>}
+      actions={<Button onPress={() => { void dropPlan(page, ledger); }}>Plan the rest again</Button>}
     >
       <WastePattern />
       <Tape aria-label="All cuts">
@@ -62,6 +62,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
             <Cut look="main" onPress={() => { void cut(); }}>Cut <Key aria-hidden>Space</Key></Cut>
             <Button isDisabled={at === 0} onPress={() => { void undo(); }}>Back</Button>
           </Doing>
+          <MishapSlip step={step} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>
         </div>

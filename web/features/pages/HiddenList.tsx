@@ -1,13 +1,10 @@
 import styled from 'styled-components';
 import type { LayerCover } from '../../../core/covering';
-import { formatArea, formatSize, inches } from '../../../core/length';
-import type { Layout } from '../../../core/page';
+import { formatArea, formatSize } from '../../../core/length';
+import { isWorthTheKnife, type Layout } from '../../../core/page';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
-
-/** A middle smaller than this is not worth the knife. */
-const WORTH = inches(1.5);
 
 export interface HiddenListProps { layout: Layout; covers: readonly LayerCover[]; chosen: string | null; onChoose: (layer: string) => void }
 
@@ -16,7 +13,7 @@ export function HiddenList({ layout, covers, chosen, onChoose }: HiddenListProps
   const { system, hold } = useSettings();
   const hidden = covers.filter(({ id, hidden: area, window }) => {
     const layer = layout.layers.find((l) => l.id === id)!;
-    return layer.role !== 'photo' && area > 0 && window && Math.min(window.w, window.h) >= WORTH;
+    return layer.role !== 'photo' && area > 0 && window && isWorthTheKnife(window);
   }).sort((a, b) => b.window!.w * b.window!.h - a.window!.w * a.window!.h);
   return (
     <section aria-label="Hidden">

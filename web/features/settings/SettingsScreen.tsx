@@ -62,6 +62,7 @@ export function SettingsScreen() {
                 <MeasureField label="Stays under a cover" value={settings.hold} onChange={(hold) => { if (hold !== null) settings.change({ hold }); }} system={settings.system} />
                 <MeasureField label="Longest trimmer cut" value={settings.longestCut} onChange={(longestCut) => { if (longestCut !== null) settings.change({ longestCut }); }} system={settings.system} />
               </Measures>
+              <Few label="Hidden paper" options={[['always', 'take it back'], ['scarce', 'only where scarce'], ['never', 'leave it']]} value={settings.gut} onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })} />
               <Soft>A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.</Soft>
             </Stack>
           </Slip>

@@ -1,0 +1,62 @@
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
+import { coverOf, designOf, isScarce, layOut, windowsFor, windowsOf, type Window } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { shelfOf } from '../../data/bench';
+import { useBench } from '../../data/benchStore';
+import { cutWindow } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { fillOf } from '../../ui/Paper';
+import { Soft } from '../../ui/Screen';
+
+const SCALE = 11;
+const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
+
+/** The layer, what hides it left out, and the middle to cut out of it. */
+function WindowDrawing({ window: { layer, at, face }, system }: { window: Window; system: MeasureSystem }) {
+  const [w, h] = [inch(layer.w), inch(layer.h)];
+  return (
+    <Drawn width={w * SCALE} height={h * SCALE} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${formatSize(at, system)} out of ${formatSize(layer, system)}`}>
+      <rect width={w} height={h} fill={fillOf(face)} />
+      <rect className="middle" x={inch(at.x)} y={inch(at.y)} width={inch(at.w)} height={inch(at.h)} strokeWidth={2 / SCALE} strokeDasharray={`${6 / SCALE} ${4 / SCALE}`} />
+    </Drawn>
+  );
+}
+
+/** Hidden middles to be cut out before glueing, as her school has it, each with its distances from two edges. */
+export function WindowSteps({ page }: { page: Page }) {
+  const bench = useBench((b) => b);
+  const { system, hold, gut } = useSettings();
+  const all = useMemo(() => {
+    const layout = layOut(designOf(page.design)!, page);
+    return layout.ok ? { layout: layout.value, windows: windowsOf(page, layout.value, coverOf(layout.value, hold), shelfOf(bench)) } : null;
+  }, [page, bench, hold]);
+  const windows = all ? windowsFor(gut, all.windows) : [];
+  if (!all || windows.length === 0) return null;
+  return (
+    <Steps aria-label="Before you glue">
+      <h2>Before you glue: take the hidden paper back</h2>
+      {windows.map((window) => (
+        <article key={window.layer.id}>
+          <WindowDrawing window={window} system={system} />
+          <div>
+            <h3>{all.layout.slots.find(({ id }) => id === window.layer.slot)?.name}</h3>
+            <p>Measure <b>{formatLength(window.at.x, system)}</b> from its left and <b>{formatLength(window.at.y, system)}</b> from its head; cut out <b className="size">{formatSize(window.at, system)}</b>.</p>
+            <Soft>{window.left === 0 ? 'None of this design is left in the stash.' : isScarce(window) ? `Only ${formatArea(window.left, system)} of this design is left in the stash.` : 'You take hidden paper back always.'}</Soft>
+            <Button onPress={() => { void cutWindow(page, window); }}>It is cut out</Button>
+          </div>
+        </article>
+      ))}
+      <Soft>Craft knife along a metal ruler, away from the hand, fresh blade; cap it after. Back the page with plain paper.</Soft>
+    </Steps>
+  );
+}
+
+const Drawn = styled.svg`flex: none; box-shadow: 0 1px 4px ${({ theme }) => theme.shade}; .middle { fill: ${({ theme }) => theme.paper}; fill-opacity: 0.8; stroke: ${({ theme }) => theme.pond}; }`;
+const Steps = styled.section`
+  display: flex; flex-direction: column; gap: 16px; text-align: left; color: ${({ theme }) => theme.ink}; align-items: center;
+  article { display: grid; grid-template-columns: 150px 1fr; gap: 22px; align-items: start; justify-items: center; width: 640px; } .size { white-space: nowrap; }
+  article > div { display: flex; flex-direction: column; gap: 6px; align-items: flex-start; } article > div { justify-self: start; } p { font-size: 18px; margin: 0; }
+`;
