@@ -3,6 +3,7 @@ import { planCuts, searchPlans, type CutJob, type CutPlan } from '../core/cuttin
 import { fold, type LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
 import { seededRandom } from '../core/random';
+import { YARDSTICKS } from './yardstick';
 
 /** What one run gave, besides its time. */
 type Quality = Readonly<Record<string, number | boolean>>;
@@ -72,6 +73,7 @@ function benchmarks(): Benchmark[] {
     { name: 'cut plan of a 40-piece kit', n: 3, run: () => qualityOf(planCuts(kit, 400_000)) },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces, first answer', n: 5, run: () => qualityOf(firstAnswer(large)) },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces', n: 3, run: () => qualityOf(planCuts(large, 800_000)) },
+    ...YARDSTICKS,
     { name: 'main colours of a 12-megapixel picture', n: 5, run: () => ({ colours: mainColours(picture).length }) },
   ];
 }
