@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
 import { goTo, openDemo } from './bench';
 
 test('a paper is forbidden and allowed again, pieces are kept on a sheet, and the plan follows', async ({ page }) => {
@@ -12,6 +13,11 @@ test('a paper is forbidden and allowed again, pieces are kept on a sheet, and th
   await expect(cream).toContainText('a leftover');
   await cream.getByRole('button', { name: /^Keep these pieces/ }).click();
   await expect(cream.getByRole('button', { name: /^Keep these pieces/ })).toHaveAttribute('aria-pressed', 'true');
+
+  const [outlines] = await Promise.all([page.waitForEvent('download'), cream.getByRole('button', { name: /as SVG$/ }).click()]);
+  expect(readFileSync(await outlines.path(), 'utf8')).toContain('mm" viewBox="0 0 ');
+  const [sheet] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Cut sheet to print' }).click()]);
+  expect(readFileSync(await sheet.path()).subarray(0, 5).toString()).toBe('%PDF-');
 
   await cream.getByRole('button', { name: /^Not from this/ }).click();
   const refused = page.getByRole('region', { name: 'Not from these' });

@@ -1,4 +1,5 @@
 export { planCuts, searchPlans } from './searchPlans';
+export { sheetSvg } from './sheetSvg';
 export type { PlanProgress } from './searchPlans';
 export type {
   CutJob, CutPiece, CutPlan, CutStats, CutStock, NotCut, Preference, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet,

@@ -2,13 +2,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
-import type { Preference } from '../../../core/cutting';
-import { designOf, pinsOf } from '../../../core/page';
+import type { CutPlan, Preference } from '../../../core/cutting';
+import { cutSteps, designOf, pinsOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { keepFile } from '../../ui/keepFile';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
@@ -30,6 +31,17 @@ export function PlanBench({ page }: { page: Page }) {
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
   const accept = (): void => { if (plan && isWhole) void acceptPlan(page, plan, ledger); };
   useKeys({ Enter: accept });
+  const print = async (shown: CutPlan): Promise<void> => {
+    const { cutSheetPdf } = await import('./cutSheetPdf');
+    const steps = cutSteps(shown, ledger);
+    const sheets = shown.sheets.flatMap((sheet) => {
+      const piece = ledger.pieces.get(sheet.stock);
+      return piece ? [{ name: lots.get(piece.lot)?.name ?? '', size: piece, sheet, steps: steps.filter((step) => step.sheet === sheet.stock) }] : [];
+    });
+    const words = list.map((piece) => `${piece.count} × ${formatSize(piece, system)}  ${nameOf(piece.id).toLowerCase()}`);
+    const bytes = await cutSheetPdf({ title: pageName(page), system, list: words, sheets, nameOf });
+    keepFile(`cut-sheet-${page.id}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
+  };
   const missing = new Map<string, { n: number; why: string }>();
   plan?.notCut.forEach(({ id, why }) => missing.set(id, { n: (missing.get(id)?.n ?? 0) + 1, why }));
 
@@ -65,6 +77,7 @@ export function PlanBench({ page }: { page: Page }) {
                 <li><span>back to the stash</span><strong>{formatArea(plan.stats.nubbinArea, system)}</strong></li>
                 <li><span>waste</span><strong>{formatArea(plan.stats.wasteArea, system)}</strong></li>
               </List>
+              <Row style={{ paddingTop: 10 }}><Button onPress={() => { void print(plan); }}>Cut sheet to print</Button></Row>
               {plan.stats.optimal && <Soft>No plan opens fewer fresh sheets.</Soft>}
             </section>
           )}

@@ -1,13 +1,14 @@
 import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { PlannedSheet } from '../../../core/cutting';
+import { sheetSvg, type PlannedSheet } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { keepFile } from '../../ui/keepFile';
 import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { PlanSheet } from './PlanSheet';
@@ -39,6 +40,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onFor
         <Row $gap={14}>
           <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}{isKept ? 'kept on it' : 'keep these on it'}</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
+          <Button look="quiet" onPress={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece), 'image/svg+xml')} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
         </Row>
       </figcaption>
     </Figure>

@@ -9,16 +9,9 @@ import { bringDemo, emptyBench } from '../../data/demo';
 import { useSettings, type Settings } from '../../data/settings';
 import { today } from '../../data/today';
 import { Button } from '../../ui/Button';
+import { keepFile } from '../../ui/keepFile';
 import { MeasureField } from '../../ui/MeasureField';
 import { Columns, Row, Screen, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
-
-/** Hands a text to the browser as a file to keep. */
-function keepFile(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = Object.assign(document.createElement('a'), { href: url, download: name });
-  link.click();
-  URL.revokeObjectURL(url);
-}
 
 /** Settings: measures and look, the tools she has, and everything as one file. */
 export function SettingsScreen() {
@@ -73,7 +66,7 @@ export function SettingsScreen() {
               <h2>Everything in one file</h2>
               <Soft>Kits, papers, history, pages and pictures. Keep it somewhere safe, or carry it to another machine.</Soft>
               <Row>
-                <Button look="main" onPress={() => { void writeBenchFile(db).then((text) => keepFile(`nubbin-${today()}.json`, text)); }}>Export</Button>
+                <Button look="main" onPress={() => { void writeBenchFile(db).then((text) => keepFile(`nubbin-${today()}.json`, text, 'application/json')); }}>Export</Button>
                 <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(list) => { if (list?.[0]) void read(list[0]); }}><Button>Read a file back</Button></FileTrigger>
               </Row>
               <Soft>Reading a file puts it in place of all that is here.</Soft>
