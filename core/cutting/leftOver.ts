@@ -3,7 +3,7 @@ import { halves, joined, type Part, type Whole } from './part';
 import { isNubbin, type Problem } from './problem';
 
 /** Past this many grid rectangles a part full of holes is divided greedily. */
-const MOST_STATES = 40_000;
+const MOST_STATES = 10_000;
 
 const isWhollyGone = (part: Part): boolean => solidRects(part, part.holes).length === 0;
 

@@ -119,6 +119,9 @@ function wholeSheets(problem: Problem): Part[] {
   return known;
 }
 
+/** Parts looked at that cost as much as one judgement. */
+const GLANCES = 16;
+
 /** Looks for the place where one item does least harm. A class, since this is where the planner spends its time. */
 class Chooser {
   best: Choice | null = null;
@@ -158,7 +161,7 @@ class Chooser {
   private tryAny(part: Part, sheet: number | null, kind: number, lie: Lie, across: number, down: number): void {
     const { rule, noise, spend } = this.options;
     for (const at of corners(part, across * lie.w, down * lie.h)) for (const first of ['x', 'y'] as const) {
-      spend(8);
+      spend(8 + 8 * part.holes.length);
       const spot = { part, at, first, block: { item: this.item, lie, across, down } };
       const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
       if (bad >= this.least) continue;
@@ -178,22 +181,27 @@ class Chooser {
 /** Puts one block of the item where it does least harm. Mutates `state`; false where nothing has room for a single copy. */
 export function place(problem: Problem, state: State, item: number, options: PlaceOptions): boolean {
   const chooser = new Chooser(problem, item, state.left[item]!, options);
+  let parts = 0;
   for (let s = 0; s < state.sheets.length; s++) {
     const { kind, free } = state.sheets[s]!;
+    parts += 1 + free.length;
     if (problem.servings[kind]![item]) for (const part of free) chooser.tryPart(part, s, kind);
   }
+  options.spend(parts / GLANCES);
   chooser.tryUnopened(state, false);
   if (!chooser.best && freshOpened(problem, state) < options.mostFresh) chooser.tryUnopened(state, true);
-  return chooser.best !== null && carryOut(problem, state, chooser.best);
+  return chooser.best !== null && carryOut(problem, state, chooser.best, options.spend);
 }
 
-function carryOut(problem: Problem, state: State, choice: Choice): boolean {
+function carryOut(problem: Problem, state: State, choice: Choice, spend: PlaceOptions['spend']): boolean {
   const cut = cutFree(problem, choice)!;
   if (choice.sheet === null) {
     state.sheets.push(makeSheet(problem, choice.kind, cut));
     state.opened[choice.kind]!++;
   } else {
-    const { kind, tree } = state.sheets[choice.sheet]!;
+    const { kind, tree, parts } = state.sheets[choice.sheet]!;
+    // The sheet is gone over part by part.
+    spend(parts / GLANCES);
     state.sheets[choice.sheet] = makeSheet(problem, kind, replacePart(tree, choice.part, cut));
   }
   state.left[choice.block.item]! -= choice.block.across * choice.block.down;

@@ -31,9 +31,13 @@ export function fill(problem: Problem, state: State, options: PlaceOptions, orde
   for (const { i } of wanted) while (state.left[i]! > 0 && place(problem, state, i, options));
 }
 
+/** So many copies that they are cut in blocks: one by one would take too long. */
+const isMany = ({ left }: State): boolean => left.reduce((sum, n) => sum + n, 0) > MANY;
+const MANY = 400;
+
 /** A first plan: largest pieces first, each where it costs the least. */
 export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
-  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1, noise: () => 1, shut: null, mostFresh: Infinity, spend }, variant % ORDERS.length, null);
+  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1 || isMany(state), noise: () => 1, shut: null, mostFresh: Infinity, spend }, variant % ORDERS.length, null);
   return state;
 }
 
@@ -74,7 +78,7 @@ function shutOne(problem: Problem, state: State, random: Random): number | null 
 /** How to fill again, drawn by lot. */
 function fillSomehow(problem: Problem, state: State, random: Random, options: Pick<PlaceOptions, 'shut' | 'mostFresh' | 'spend'>, urgent?: readonly number[]): void {
   const noisy = random() < 0.7;
-  fill(problem, state, { ...options, rule: pick(RULES, random), blocks: random() < 0.4, noise: noisy ? () => 0.9 + 0.2 * random() : () => 1 }, Math.floor(random() * ORDERS.length), random, urgent);
+  fill(problem, state, { ...options, rule: pick(RULES, random), blocks: isMany(state) || random() < 0.4, noise: noisy ? () => 0.9 + 0.2 * random() : () => 1 }, Math.floor(random() * ORDERS.length), random, urgent);
 }
 
 /** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */

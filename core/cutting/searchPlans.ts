@@ -149,11 +149,11 @@ function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (w
  * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
  * uncut on the way; nearer is what cuts more area.
  */
-function squeezed(problem: Problem, from: Held, random: Random, spend: (work: number) => void): Held {
+function squeezed(problem: Problem, from: Held, random: Random, spend: (work: number) => void, isOver: () => boolean): Held {
   const mostFresh = -from.score[2] - 1;
   let state = closeOne(problem, from.state, random);
   let area = mustArea(problem, state);
-  for (let round = 0; round < SQUEEZE_ROUNDS; round++) {
+  for (let round = 0; round < SQUEEZE_ROUNDS && !isOver(); round++) {
     spend(1);
     const next = squeeze(problem, state, mostFresh, random, spend);
     const own = mustArea(problem, next);
@@ -213,7 +213,7 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
       for (const plan of [proof.plan, filled]) if (plan && compare(plan, best) > 0) { best = current = plan; quiet = 0; }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
-      const fewer = squeezed(problem, best, random, spend);
+      const fewer = squeezed(problem, best, random, spend, () => spent >= work);
       if (compare(fewer, best) > 0) { best = current = fewer; quiet = 0; }
     }
     const tried = rebuild(problem, current.state, random, spend);

@@ -7,7 +7,7 @@ import type { Preference } from './types';
 interface Tally { readonly kept: number; readonly waste: number; readonly cuts: number }
 
 /** A sheet that is opened. Never changed once made. */
-export interface Sheet { readonly kind: number; readonly tree: Part; readonly free: readonly Part[]; readonly tally: Tally }
+export interface Sheet { readonly kind: number; readonly tree: Part; readonly free: readonly Part[]; readonly tally: Tally; readonly parts: number }
 
 /** A plan in the making: the sheets opened and how many copies of each item are still to be cut. */
 export interface State { sheets: Sheet[]; readonly left: number[]; readonly opened: number[] }
@@ -42,7 +42,7 @@ function tally(problem: Problem, kind: number, tree: Part, parts: readonly Part[
 
 export function makeSheet(problem: Problem, kind: number, tree: Part): Sheet {
   const parts = leaves(tree);
-  return { kind, tree, free: parts.filter((part) => !part.use), tally: tally(problem, kind, tree, parts) };
+  return { kind, tree, free: parts.filter((part) => !part.use), tally: tally(problem, kind, tree, parts), parts: parts.length };
 }
 
 export function scoreOf(problem: Problem, state: State): Score {
