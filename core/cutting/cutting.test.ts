@@ -53,6 +53,20 @@ describe('figures of the trade (common practice, no source)', () => {
   });
 });
 
+describe('what matters next is hers to say', () => {
+  const halves = [sheet('half-1', 12, 6, { fresh: true }), sheet('half-2', 12, 6, { fresh: true }), sheet('whole', 12, 12, { fresh: true })];
+  const two = [piece('strip', 12, 6, 2)];
+  test('fresh sheets are saved by default, cuts where she prefers it', () => {
+    expect(planCuts(job(halves, two)).stats).toMatchObject({ fresh: 1, cuts: 1 });
+    expect(planCuts(job(halves, two, { prefer: 'cuts' })).stats).toMatchObject({ fresh: 2, cuts: 0 });
+  });
+  test('a pinned piece comes from its paper, or not at all', () => {
+    const pinned = [piece('strip', 12, 6, 1, { pinnedTo: 'half-2' })];
+    expect(planCuts(job(halves, pinned)).sheets.map(({ stock }) => stock)).toEqual(['half-2']);
+    expect(planCuts(job(halves.slice(0, 1), pinned)).notCut).toHaveLength(1);
+  });
+});
+
 describe('which paper goes first', () => {
   test('a small leftover goes before a large one, and a leftover before a fresh sheet', () => {
     const plan = planCuts(job([sheet('fresh', 12, 12, { fresh: true }), sheet('large', 8, 8), sheet('small', 4, 5)], [piece('mat', 3.25, 4.25)]));

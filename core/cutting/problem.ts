@@ -67,15 +67,14 @@ function serving(stock: CutStock, size: Size, item: CutPiece): Serving | null {
 /** Stock that a piece is pinned to is a kind of its own. */
 const stockKind = (pinned: ReadonlySet<string | undefined>) => (stock: CutStock) => {
   const { id, w, h, front, back, upright, fresh, since, missing } = stock;
-  return { key: JSON.stringify([pinned.has(id) ? id : null, w, h, front, back, upright, fresh, since, missing.map((r) => [r.x, r.y, r.w, r.h])]), lying: false, as: stock };
+  return JSON.stringify([pinned.has(id) ? id : null, w, h, front, back, upright, fresh, since, missing.map((r) => [r.x, r.y, r.w, r.h])]);
 };
 
 /** Where every paper lets it be turned, a piece is alike with one of its sides exchanged. */
 const pieceKind = (anyUpright: boolean) => (piece: CutPiece) => {
   const { w, h, of, turn, optional, value, pinnedTo } = piece;
-  const lying = w < h && (turn ?? !anyUpright);
-  const as = lying ? { ...piece, w: h, h: w } : piece;
-  return { key: JSON.stringify([as.w, as.h, of && [...of].sort(), turn, optional, value, pinnedTo]), lying, as };
+  const sides = (turn ?? !anyUpright) ? [Math.max(w, h), Math.min(w, h)] : [w, h];
+  return JSON.stringify([...sides, of && [...of].sort(), turn, optional, value, pinnedTo]);
 };
 
 /** Prepares a job; see {@link Problem}. */
