@@ -24,6 +24,14 @@ export async function startEmpty(page: Page): Promise<void> {
 /** Goes to a screen by its mark on the ruler. */
 export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
 
+/** Begins a page of stacked boxes behind the photo of the torch. */
+export async function beginBoxStack(page: Page): Promise<void> {
+  await goTo(page, 'Pages');
+  await page.getByRole('button', { name: 'New page' }).click();
+  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
+  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+}
+
 /** Waits until the planner has ended and takes the papers out. */
 export async function takePapersOut(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'To the cuts' }).click();

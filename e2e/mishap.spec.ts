@@ -1,12 +1,9 @@
 import { expect, test } from '@playwright/test';
-import { cutAll, goTo, openDemo, paperFigures, takePapersOut } from './bench';
+import { beginBoxStack, cutAll, openDemo, paperFigures, takePapersOut } from './bench';
 
 test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({ page }) => {
   await openDemo(page);
-  await goTo(page, 'Pages');
-  await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
-  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await beginBoxStack(page);
   await takePapersOut(page);
   const setting = page.getByText('Set the trimmer to');
   await expect(setting).toBeVisible();

@@ -1,13 +1,10 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { goTo, openDemo } from './bench';
+import { beginBoxStack, openDemo } from './bench';
 
 test('a paper is forbidden and allowed again, pieces are kept on a sheet, and the plan follows', async ({ page }) => {
   await openDemo(page);
-  await goTo(page, 'Pages');
-  await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
-  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await beginBoxStack(page);
   await page.getByRole('button', { name: 'To the cuts' }).click();
   const cream = page.getByRole('figure').filter({ hasText: 'cardstock cream' });
   await expect(cream).toContainText('a leftover');

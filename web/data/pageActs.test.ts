@@ -4,13 +4,13 @@ import type { Subscription } from 'dexie';
 import { planCuts } from '../../core/cutting';
 import { balanceOf } from '../../core/ledger';
 import { inches } from '../../core/length';
-import { choosePapers, cutJobFor, cutListOf, cutSteps, designOf, isMade, layOut, stillWanted, stockOnHand } from '../../core/page';
+import { choosePapers, coverOf, cutJobFor, cutListOf, cutSteps, designOf, isMade, layOut, stillWanted, stockOnHand, windowsOf } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
 import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
-import { acceptPlan, changePage, dropPlan, finishPage, gluePage, makeCut, looseOn, onBench, pageName, putAway, removePage, startPage } from './pageActs';
+import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, noteMishap, onBench, pageName, putAway, removePage, startPage } from './pageActs';
 
 const DAY = '2026-11-05';
 const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
@@ -149,4 +149,46 @@ describe('what is said', () => {
     expect(bench().drafts.get('d')?.list).toBe('2 x');
     expect(bench().canUndo).toBeNull();
   });
+});
+
+describe('when life goes wrong', () => {
+  const totals = () => ['inks', 'lamps', 'blushes'].map((id) => balanceOf(bench().ledger, id).area).reduce((sum, { received, onBench: out, left, wasted }) => ({ received: sum.received + received, accounted: sum.accounted + out + left + wasted }), { received: 0, accounted: 0 });
+  const nextStep = (id: string) => cutSteps(pageOf(id).plan!, bench().ledger).find((step) => !isMade(step, bench().ledger))!;
+
+  test.each([['a cut at another measure', { kind: 'other-measure', at: inches(1.5) }], ['a spoilt part', { kind: 'spoilt' }], ['a lost part', { kind: 'lost' }]] as const)('%s puts the plan aside, areas add up, and undo brings it back', async (_, mishap) => {
+    const id = await planned();
+    const before = pageOf(id);
+    expect(await noteMishap(before, nextStep(id), mishap, bench().ledger)).toBe(true);
+    expect(pageOf(id)).toMatchObject({ state: 'idea', plan: null });
+    expect(onBench(bench().ledger, id).pieces).toEqual([]);
+    const { received, accounted } = totals();
+    expect(accounted).toBe(received);
+    expect(await undo()).toBe(true);
+    expect(pageOf(id)).toEqual(before);
+    expect(await redo()).toBe(true);
+    expect(pageOf(id).plan).toBeNull();
+  });
+
+  test('a mishap with a part that is cut already is refused, and nothing changes', async () => {
+    const id = await planned();
+    const step = nextStep(id);
+    await makeCut(pageOf(id), step, bench().ledger);
+    const before = pageOf(id);
+    expect(await noteMishap(before, step, { kind: 'spoilt' }, bench().ledger)).toBe(false);
+    expect(notice()).toMatch(/^That cannot be/);
+    expect(pageOf(id)).toEqual(before);
+  });
+});
+
+test('a hidden middle is cut out, lies in the stash, and the rim is glued with the page', async () => {
+  const id = await planned();
+  await cutUp(id);
+  const windows = () => { const layout = layOut(designOf(pageOf(id).design)!, pageOf(id)).value!; return windowsOf(pageOf(id), layout, coverOf(layout), shelfOf(bench())); };
+  const [first, ...rest] = windows();
+  expect(await cutWindow(pageOf(id), first!)).toBe(true);
+  expect(windows().map(({ layer }) => layer.id)).toEqual(rest.map(({ layer }) => layer.id));
+  expect(bench().ledger.pieces.get(`${first!.piece.id}-middle`)).toMatchObject({ where: 'here', w: first!.at.w, h: first!.at.h });
+  expect(await cutWindow(pageOf(id), first!)).toBe(false);
+  await gluePage(pageOf(id), bench().ledger, []);
+  expect(bench().ledger.pieces.get(`${first!.piece.id}-rim`)).toMatchObject({ where: 'used', page: id });
 });

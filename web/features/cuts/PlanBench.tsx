@@ -91,7 +91,7 @@ export function PlanBench({ page }: { page: Page }) {
             </Wrong>
           )}
           <WaysToCut plans={plans} chosen={plans.has(prefer) ? prefer : 'fresh'} onChoose={setPrefer} system={system} />
-          <Row $gap={28} style={{ alignItems: 'flex-start' }}>
+          <Row $gap={22} style={{ alignItems: 'flex-start' }}>
             {plan?.sheets.map((sheet) => {
               const piece = ledger.pieces.get(sheet.stock);
               const lot = piece && lots.get(piece.lot);

@@ -38,7 +38,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onFor
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
         <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
         <Row $gap={14}>
-          <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}{isKept ? 'kept on it' : 'keep these on it'}</Keep>
+          <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}keep these</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
           <Button look="quiet" onPress={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece), 'image/svg+xml')} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
         </Row>
@@ -47,7 +47,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onFor
   );
 }
 
-const Figure = styled.figure`margin: 0; max-width: 280px;`;
+const Figure = styled.figure`margin: 0; max-width: 258px;`;
 const Keep = styled(ToggleButton)`
   font: 600 15px/1.2 ${heading}; color: ${({ theme }) => theme.pond}; background: none; border: 0; padding: 2px 0; min-height: 28px; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; display: inline-flex; gap: 4px; align-items: center;
   &[data-selected] { color: ${({ theme }) => theme.beetInk}; text-decoration: none; }
