@@ -36,7 +36,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onFor
       <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
       <figcaption>
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
-        <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used as it is' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
+        <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
         <Row $gap={14}>
           <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}keep these</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
