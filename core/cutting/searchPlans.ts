@@ -1,16 +1,14 @@
 import { seededRandom } from '../random';
-import { layBuild } from './build';
 import { boundsOf, type Bounds } from './bounds';
-import { exactPlan } from './exactPlan';
-import { exactSheet } from './exactSheet';
-import { wholeSheet, withoutIdleCuts } from './part';
-import { perfectSheets, type Filled } from './perfectSheets';
+import { better, compare, held, planWith, type Held } from './held';
+import { Joins, JOINS } from './joins';
+import { perfectSheets } from './perfectSheets';
 import { readProblem, type Problem } from './problem';
-import { closeOne, fill, firstPlan, rebuild, squeeze, type Random } from './rebuild';
+import { prove, type Proof } from './prove';
+import { closeOne, firstPlan, rebuild, squeeze, type Random } from './rebuild';
 import { recut } from './recut';
-import { compareScores, copyState, emptyState, makeSheet, mustArea, scoreOf, type Score, type State } from './state';
-import type { CutJob, CutPlan, Preference } from './types';
-import type { Unlimited } from './unlimited';
+import { emptyState, mustArea, type Score } from './state';
+import type { CutJob, CutPlan } from './types';
 import { writePlan } from './writePlan';
 
 export interface PlanProgress {
@@ -27,8 +25,6 @@ const REPORT = 10_000;
 const FIRST_PLANS = 12;
 /** Work before the exact searches are tried: what they must beat is then good. */
 const WARM_UP = 60_000;
-/** Joins of builds that cost as much as one judgement. */
-const JOINS = 20;
 /** Shares of all work that the exact searches may take. */
 const PROOF_SHARE = 3 / 4;
 const PERFECT_SHARE = 3 / 5;
@@ -45,8 +41,6 @@ const FEW = 6;
 /** Kinds of pieces past which builds, which count each kind, grow too large. */
 const MOST_ITEMS = 150;
 
-interface Held { readonly state: State; readonly score: Score; readonly prefer: Preference | undefined }
-
 /** How much worse a neighbouring plan may be and still be gone on from; falls as the work is done. */
 function isNearEnough(score: Score, than: Score, slack: number, random: Random): boolean {
   if (score[0] !== than[0]) return than[0] - score[0] <= 1 && random() < 0.02;
@@ -55,78 +49,8 @@ function isNearEnough(score: Score, than: Score, slack: number, random: Random):
   return score[3] >= than[3] * (1 - slack / 4);
 }
 
-/** Over 0 where `a` is the better plan. */
-const compare = (a: Held, b: Held): number => compareScores(a.score, b.score, a.prefer);
-const better = (a: Held, b: Held): Held => (compare(b, a) > 0 ? b : a);
-const held = (problem: Problem, state: State): Held => ({ state, score: scoreOf(problem, state), prefer: problem.job.prefer });
-
 function firstOf(problem: Problem, spend: (work: number) => void, variants: number): Held {
   return Array.from({ length: variants }, (_, variant) => held(problem, firstPlan(problem, emptyState(problem), spend, variant))).reduce(better);
-}
-
-/** The plan with whatever else still has room. */
-function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
-  const rest = copyState(state);
-  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, mostFresh: Infinity, spend }, 0, null);
-  return held(problem, rest);
-}
-
-/** A plan with these sheets, and whatever else then still has room. */
-function planWith(problem: Problem, filled: readonly Filled[], spend: (work: number) => void): Held {
-  const state = emptyState(problem);
-  for (const { kind, build } of filled) {
-    state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(problem.kinds[kind]!), build)));
-    state.opened[kind]!++;
-    build.counts.forEach((n, i) => { state.left[i]! -= n; });
-  }
-  return filledUp(problem, state, spend);
-}
-
-/** A limit on joins: counts them, and says whether more may be tried. */
-class Joins {
-  private tried = 0;
-
-  constructor(private readonly most: number) {}
-
-  readonly spend = (n: number): boolean => (this.tried += n) < this.most;
-
-  /** What they cost, in judgements. */
-  get work(): number { return Math.ceil(this.tried / JOINS); }
-}
-
-interface Proof { readonly plan: Held | null; readonly bounds: Partial<Bounds> }
-
-/** Very small jobs are tried out whole; of others, a single sheet is proved. */
-function prove(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
-  const state = exactPlan(problem);
-  if (!state) return proveOneSheet(problem, best, joins, spend);
-  const plan = held(problem, state);
-  return { plan, bounds: { pieces: plan.score[0], value: plan.score[1], fresh: -plan.score[2] } };
-}
-
-/** One whole sheet: the exact search, with a piece that must be cut worth more than all optional ones together. */
-function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
-  const [kind] = problem.kinds;
-  const isOne = problem.kinds.length === 1 && kind!.stock.count === 1 && kind!.holes.length === 0 && Math.max(kind!.w, kind!.h) <= problem.longestCut;
-  if (!isOne) return { plan: null, bounds: {} };
-  const optional = problem.items.reduce((sum, item) => sum + (item.optional ? item.count * item.value : 0), 0);
-  const must = problem.items.every((item) => item.optional) ? 0 : Math.floor(optional) + 1;
-  const worth = problem.items.map((item) => (item.optional ? item.value : must));
-  let plan = best;
-  const reachedBy = ({ score }: Held): number => must * score[0] + score[1];
-  const onTable = (table: Unlimited): number => {
-    const left = problem.items.map(({ count }) => count);
-    const tree = withoutIdleCuts(table.lay(wholeSheet(kind!), left));
-    plan = better(plan, filledUp(problem, { sheets: tree.cut || tree.use ? [makeSheet(problem, 0, tree)] : [], left, opened: [tree.cut || tree.use ? 1 : 0] }, spend));
-    return reachedBy(plan);
-  };
-  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, reachedBy(best), joins.spend, onTable);
-  spend(joins.work);
-  if (!answer) return { plan: null, bounds: {} };
-  const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);
-  if (answer.build) plan = better(plan, planWith(problem, [{ kind: 0, build: answer.build }], spend));
-  const reached = plan.score[0];
-  return { plan, bounds: { pieces, ...(pieces === reached ? { value: answer.bound - pieces * must } : {}) } };
 }
 
 /** Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled to the edges. */

@@ -1,9 +1,8 @@
 import type { Size } from '../geometry';
+import { toMm } from '../length';
 import type { PlannedSheet } from './types';
 
-const TICKS_PER_MM = 320;
-
-const mm = (ticks: number): string => String(Math.round((ticks / TICKS_PER_MM) * 1e4) / 1e4);
+const mm = (ticks: number): string => String(Math.round(toMm(ticks) * 1e4) / 1e4);
 
 const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 

@@ -16,12 +16,12 @@ export function AllCut({ page }: { page: Page }) {
   return (
     <Screen title="Cuts" about={`for ${pageName(page)}`}>
       <Over>
-      <Empty>
-        <h2>All cut</h2>
-        <p>{isCut ? 'The pieces lie on the bench; what was left over is in the stash already, and waste is counted.' : 'This page is glued.'}</p>
-        <Row><Button look="main" onPress={() => { void go(`/pages/${page.id}`); }}>{isCut ? 'To the glue' : 'To the page'}</Button>{page.state === 'cut' && <Button onPress={() => { void undo(); }}>Back</Button>}</Row>
-      </Empty>
-      {page.state === 'cut' && <WindowSteps page={page} />}
+        <Empty>
+          <h2>All cut</h2>
+          <p>{isCut ? 'The pieces lie on the bench; what was left over is in the stash already, and waste is counted.' : 'This page is glued.'}</p>
+          <Row><Button look="main" onPress={() => { void go(`/pages/${page.id}`); }}>{isCut ? 'To the glue' : 'To the page'}</Button>{page.state === 'cut' && <Button onPress={() => { void undo(); }}>Back</Button>}</Row>
+        </Empty>
+        {page.state === 'cut' && <WindowSteps page={page} />}
       </Over>
     </Screen>
   );

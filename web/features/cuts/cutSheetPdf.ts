@@ -1,7 +1,7 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { PlannedPart, PlannedSheet } from '../../../core/cutting';
 import type { Size } from '../../../core/geometry';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
+import { formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
 import type { CutStep, StepPart } from '../../../core/page';
 
 /** A sheet of the plan as it is printed. */
@@ -18,7 +18,7 @@ export interface CutSheet {
 
 /** Sheets are drawn to one scale of 1 : 6. */
 const SCALE = 1 / 6;
-const POINTS_PER_TICK = 72 / 8128;
+const POINTS_PER_TICK = 72 / TICKS_PER_INCH;
 const MARGIN = 48;
 const LINE = 14;
 const PAPERS: Record<MeasureSystem, readonly [number, number]> = { in: [612, 792], cm: [595.28, 841.89] };

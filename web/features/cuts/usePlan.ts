@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CutPlan, Preference } from '../../../core/cutting';
 import { cutJobFor, cutListOf, designOf, layOut, pinDown, stillWanted, stockOnHand, unpinned, type Pin, type WantedPiece } from '../../../core/page';
 import type { Page } from '../../../core/things';
@@ -36,8 +36,10 @@ export function usePlan(page: Page, { forbidden, pins }: Wishes): Planning {
     return layout.ok ? stillWanted(cutListOf(layout.value, page.papers), bench.ledger, page.id) : [];
   }, [page, bench.ledger]);
   const [found, setFound] = useState(NONE);
+  const isStopped = useRef(false);
   useEffect(() => {
     let isLatest = true;
+    isStopped.current = false;
     const show = (prefer: Preference, plan: CutPlan, done: number | null): void => {
       if (isLatest) setFound(({ plans }) => ({ plans: new Map(prefer === 'fresh' ? [[prefer, unpinned(plan)]] : [...plans, [prefer, unpinned(plan)]]), done, trouble: null }));
     };
@@ -46,12 +48,13 @@ export function usePlan(page: Page, { forbidden, pins }: Wishes): Planning {
     const search = async (): Promise<void> => {
       show('fresh', await planInWorker(job, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
       for (const prefer of OTHERS) {
-        if (!isLatest) return;
+        if (!isLatest || isStopped.current) return;
         show(prefer, await planInWorker({ ...job, prefer }, OTHER_WORK, () => undefined), null);
       }
     };
     search().catch((error: unknown) => { if (isLatest) setFound({ ...NONE, done: null, trouble: String(error) }); });
     return () => { isLatest = false; stopPlanning(); };
   }, [list, bench, page.id, longestCut, forbidden, pins]);
-  return { list, ...found, stop: stopPlanning };
+  const stop = (): void => { isStopped.current = true; stopPlanning(); };
+  return { list, ...found, stop };
 }
