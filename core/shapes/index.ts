@@ -1,0 +1,3 @@
+export { drawShape } from './drawShape';
+export { pathData } from './pathData';
+export type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, Stroke } from './shape';
