@@ -17,6 +17,8 @@ export interface CutChild extends Rect {
   readonly missing?: readonly Rect[];
   /** Which slot of the page a piece is for. */
   readonly slot?: string;
+  /** The page that a piece is for, where it is not the cut's own. */
+  readonly page?: string;
 }
 
 /** What comes in: sheets, or an amount of what is counted or measured. */
@@ -30,7 +32,7 @@ type Happening =
   | ({ readonly type: 'arrived' } & Received)
   | { readonly type: 'owed'; readonly lot: string; readonly amounts: Amounts }
   | { readonly type: 'counted'; readonly lot: string; readonly change: Amounts; readonly reason: string }
-  | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null }
+  | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null; readonly how?: 'punch' | 'machine' }
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Stock)
   | ({ readonly type: 'given' | 'recycled' } & Stock)
   | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };

@@ -31,10 +31,11 @@ function pieceFrom({ id, w, h, missing = [] }: NewPiece, lot: string): PieceStat
 /** A cut's part as a piece of its own; missing areas are told from its own corner. */
 function partFrom(child: CutChild, parent: PieceState, page: string | null): PieceState {
   const { id, x, y, w, h, role, missing = [], slot = null } = child;
-  const where: PieceWhere = role === 'waste' ? 'waste' : role === 'nubbin' || page === null ? 'here' : 'claimed';
+  const own = role === 'piece' ? child.page ?? page : page;
+  const where: PieceWhere = role === 'waste' ? 'waste' : role === 'nubbin' || own === null ? 'here' : 'claimed';
   return {
     id, lot: parent.lot, from: parent.id, at: { x, y, w, h }, w, h, missing, solid: solidOf({ x: 0, y: 0, w, h }, missing),
-    where, page: where === 'claimed' ? page : null, slot,
+    where, page: where === 'claimed' ? own : null, slot,
   };
 }
 

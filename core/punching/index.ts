@@ -1,0 +1,5 @@
+export { areAllApart, punchOut, punchSpots } from './punchOut';
+export type { PunchWish } from './punchOut';
+export { halfExtent } from './hole';
+export { holeRects } from './holeRects';
+export type { Hole, Lie, Punch, Scrap } from './types';
