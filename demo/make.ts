@@ -71,11 +71,11 @@ class Scene {
     const before = this.lots.filter((lot) => this.kits.some((kit) => kit.id === lot.kit));
     const chosen = Object.fromEntries(Object.entries(papers).map(([slot, name]) => [slot, this.faceNamed(name)]));
     const shelf = { ledger: this.ledger, lots: new Map(before.map((lot) => [lot.id, lot])), kits: new Map(this.kits.map((kit) => [kit.id, kit])) };
-    const plan = planCuts(cutJobFor(cutListOf(layout, chosen), stockOnHand(shelf, null)), WORK);
+    const plan = planCuts(cutJobFor(cutListOf(layout, { papers: chosen }), stockOnHand(shelf, null)), WORK);
     if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
     for (const { stock } of plan.sheets) this.happen({ type: 'claimed', piece: stock, page: id }, day);
-    for (const step of cutSteps(plan, this.ledger)) this.happen(cutEvent(step, this.ledger, id, (wanted) => wanted.slice(0, wanted.lastIndexOf(':')), '', day), day);
-    for (const { piece } of planPieces(plan)) this.happen({ type: 'used', piece, page: id }, day);
+    for (const step of cutSteps(plan, this.ledger)) this.happen(cutEvent(step, this.ledger, id, '', day), day);
+    for (const { piece } of planPieces({ id, plan })) this.happen({ type: 'used', piece, page: id }, day);
     for (const [name, count] of Object.entries(counted)) {
       const lot = this.lots.findLast((l) => l.name === name)!;
       for (const type of ['claimed', 'used']) this.happen({ type, lot: lot.id, amounts: { '': count }, page: id }, day);

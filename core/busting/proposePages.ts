@@ -61,7 +61,7 @@ function propose(input: BustingInput, leftovers: readonly Leftover[], design: De
   const stock = leftovers.map((leftover) => leftover.stock);
   for (let n = 0; n < TRIES; n++) {
     const papers = choosePapers(layout.value, { faces: input.faces, stock, colours, avoid, favour: favourAge(leftovers) });
-    const list = cutListOf(layout.value, papers);
+    const list = cutListOf(layout.value, { papers });
     if (list.some(({ face }) => face === null)) return null;
     const plan = planCuts(cutJobFor(list, stock), WORK);
     const missing = plan.notCut[0];

@@ -55,7 +55,7 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
  * page. A slot that nothing can serve is left out.
  */
 export function choosePapers(layout: Layout, { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing): Record<string, string> {
-  const list = cutListOf(layout, {});
+  const list = cutListOf(layout, { papers: {} });
   const slots = layout.slots.filter(({ id }) => needOf(list, id).length > 0).sort((a, b) => largest(list, b.id) - largest(list, a.id));
   const byId = new Map(faces.map((face) => [face.id, face]));
   const chosen: Record<string, string> = Object.fromEntries(slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])));

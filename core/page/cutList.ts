@@ -1,7 +1,10 @@
 import type { CutJob, CutStock } from '../cutting';
 import { inches } from '../length';
 import type { Size } from '../geometry';
+import type { Page } from '../things';
 import type { Layout } from './design';
+import { drawnMore, slotOfMore } from './more';
+import { wantedName } from './wanted';
 
 /** One line of a page's cut list. */
 export interface WantedPiece extends Size {
@@ -14,14 +17,17 @@ export interface WantedPiece extends Size {
   readonly pinnedTo?: string;
 }
 
-/** All pieces that a layout is cut from: layers of one slot and size together, the largest first. */
-export function cutListOf(layout: Layout, papers: Readonly<Record<string, string>>): WantedPiece[] {
+/** All pieces that a layout is cut from, and what is wanted beyond it: those of one slot and size together, the largest first. */
+export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'papers' | 'more'>): WantedPiece[] {
   const wanted = new Map<string, WantedPiece>();
-  for (const { slot, w, h } of layout.layers) {
-    if (slot === null) continue;
-    const id = `${slot}:${w}x${h}`;
-    const count = (wanted.get(id)?.count ?? 0) + 1;
-    wanted.set(id, { id, slot, w, h, count, face: papers[slot] ?? null });
+  const add = (slot: string, { w, h }: Size, face: string | null, copies: number): void => {
+    const id = wantedName(slot, { w, h });
+    wanted.set(id, { id, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
+  };
+  for (const { slot, w, h } of layout.layers) if (slot !== null) add(slot, { w, h }, papers[slot] ?? null, 1);
+  for (const piece of more) {
+    const drawn = drawnMore(piece);
+    if (drawn) add(slotOfMore(piece), drawn.blank, piece.face, piece.count);
   }
   return [...wanted.values()].sort((a, b) => b.w * b.h - a.w * a.h);
 }
@@ -29,9 +35,12 @@ export function cutListOf(layout: Layout, papers: Readonly<Record<string, string
 /** The cutting job for a cut list onto what is there; a design on paper with a right way up is not turned. */
 export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], longestCut: number | null = inches(12)): CutJob {
   return {
-    stock, longestCut, keepAtLeast: { w: inches(1), h: inches(1) },
+    stock, longestCut, keepAtLeast: NUBBIN,
     pieces: list.map(({ id, w, h, count, face, pinnedTo }) => ({
       id, w, h, count, of: face === null ? null : [face], turn: null, optional: false, value: 0, ...(pinnedTo === undefined ? {} : { pinnedTo }),
     })),
   };
 }
+
+/** A leftover at least this large is kept. */
+export const NUBBIN: Size = { w: inches(1), h: inches(1) };

@@ -23,7 +23,7 @@ test('carrying out every step gives the planned pieces, nubbins and waste, and a
   const steps = cutSteps(plan, ledger);
   steps.forEach((step, i) => {
     expect(isMade(step, ledger)).toBe(false);
-    const after = fold([cutEvent(step, ledger, 'p', (id) => id.split(':')[0]!, `k${i}`, '2026-11-05')], ledger);
+    const after = fold([cutEvent(step, ledger, 'p', `k${i}`, '2026-11-05')], ledger);
     expect(after.error).toBeNull();
     ledger = after.value!;
     expect(isMade(step, ledger)).toBe(true);
@@ -32,8 +32,8 @@ test('carrying out every step gives the planned pieces, nubbins and waste, and a
   expect(area.received).toBe(area.onBench + area.left + area.wasted);
   expect(area.onBench).toBe(plan.stats.pieceArea);
   expect(area.wasted).toBe(plan.stats.wasteArea);
-  for (const { piece, wanted: id } of planPieces(plan)) {
+  for (const { piece, slot } of planPieces({ id: 'p', plan })) {
     expect(ledger.pieces.get(piece)).toMatchObject({ where: 'claimed', page: 'p' });
-    expect(list.some((p) => p.id === id)).toBe(true);
+    expect(list.some((p) => p.slot === slot)).toBe(true);
   }
 }), { numRuns: 60 }));

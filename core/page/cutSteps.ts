@@ -1,7 +1,10 @@
 import type { CutPlan, PlannedCut, PlannedSheet } from '../cutting';
 import type { Rect } from '../geometry';
 import type { CutChild, Ledger, LedgerEvent } from '../ledger';
+import type { Page } from '../things';
 import { missingIn } from './missingIn';
+import { bySetting } from './bySetting';
+import { purposeOf } from './wanted';
 
 /** A part that a step gives, on its sheet. */
 export interface StepPart extends Rect {
@@ -16,6 +19,8 @@ export interface CutStep {
   /** The ledger's piece that is the whole sheet, and the one that is the part. */
   readonly sheet: string;
   readonly piece: string;
+  /** The part's name on its sheet, and where it lies there. */
+  readonly name: string;
   readonly part: Rect;
   readonly axis: 'x' | 'y';
   readonly at: number;
@@ -23,7 +28,7 @@ export interface CutStep {
 }
 
 /** The whole sheet keeps its own id; a part of it is named after both. */
-const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
+export const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
 
 const halvesOf = (part: Rect, { axis, at }: PlannedCut): [Rect, Rect] => (axis === 'x'
   ? [{ ...part, w: at }, { ...part, x: part.x + at, w: part.w - at }]
@@ -42,29 +47,47 @@ function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
       rects.set(name, rect);
       return { ...rect, part: name, role: roleOf(name), wanted: wanted.get(name) ?? null };
     });
-    return { sheet: sheet.stock, piece: pieceId(sheet.stock, cut.part), part, axis: cut.axis, at: cut.at, gives: [gives[0]!, gives[1]!] };
+    return { sheet: sheet.stock, piece: pieceId(sheet.stock, cut.part), name: cut.part, part, axis: cut.axis, at: cut.at, gives: [gives[0]!, gives[1]!] };
   });
 }
 
-/** All cuts of a plan in order, sheet by sheet; sheets used whole have none. */
-export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] => plan.sheets.flatMap((sheet) => {
+/** All cuts of a plan in the order in which they are made: those at the same setting together where that can be. */
+export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] => bySetting(plan.sheets.flatMap((sheet) => {
   const piece = ledger.pieces.get(sheet.stock);
-  return piece ? sheetSteps(sheet, { x: 0, y: 0, w: piece.w, h: piece.h }) : [];
-});
+  return piece ? [sheetSteps(sheet, { x: 0, y: 0, w: piece.w, h: piece.h })] : [];
+}));
 
 /** Whether a step's cut has been made. */
 export const isMade = (step: CutStep, ledger: Ledger): boolean => ledger.pieces.get(step.piece)?.where === 'cut';
 
-/** The ledger's event for a step. @param slotOf the slot that a wanted piece is for */
-export function cutEvent(step: CutStep, ledger: Ledger, page: string, slotOf: (wanted: string) => string, id: string, day: string): LedgerEvent {
+/** What the ledger is told of what a cut piece is for. */
+export function purposeIn(page: string, wanted: string): Pick<CutChild, 'slot' | 'page'> {
+  const { page: other, slot } = purposeOf(wanted);
+  return { slot, ...(other === null || other === page ? {} : { page: other }) };
+}
+
+/** The ledger's event for a step. @param page the page whose papers are cut, the first of several */
+export function cutEvent(step: CutStep, ledger: Ledger, page: string, id: string, day: string): LedgerEvent {
   const parent = ledger.pieces.get(step.piece)!;
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {
     const place = { x: x - step.part.x, y: y - step.part.y, w, h };
-    return { id: pieceId(step.sheet, part), role, ...place, missing: missingIn(parent, place), ...(wanted === null ? {} : { slot: slotOf(wanted) }) };
+    return { id: pieceId(step.sheet, part), role, ...place, missing: missingIn(parent, place), ...(wanted === null ? {} : purposeIn(page, wanted)) };
   });
   return { id, day, type: 'cut', piece: step.piece, into, page };
 }
 
-/** The pieces of the ledger that a page's plan makes: id, and the wanted piece each is. */
-export const planPieces = (plan: CutPlan): { piece: string; wanted: string }[] =>
-  plan.sheets.flatMap((sheet) => sheet.pieces.map(({ part, id }) => ({ piece: pieceId(sheet.stock, part), wanted: id })));
+/** The page whose papers are cut: the first of those that are cut together. */
+export const leadOf = ({ id, together }: Pick<Page, 'id' | 'together'>): string => together?.[0] ?? id;
+
+/** The pieces of the ledger that a page's plan makes for it, and the slot each is for. */
+export function planPieces(page: Pick<Page, 'id' | 'plan' | 'together'>): { piece: string; slot: string }[] {
+  const lead = leadOf(page);
+  return (page.plan?.sheets ?? []).flatMap((sheet) => sheet.pieces.flatMap(({ part, id }) => {
+    const { page: other, slot } = purposeOf(id);
+    return (other ?? lead) === page.id ? [{ piece: pieceId(sheet.stock, part), slot }] : [];
+  }));
+}
+
+/** Sheets of a plan that are used as they are, with the page each is for. */
+export const usedWhole = (plan: CutPlan, lead: string): { piece: string; page: string }[] => plan.sheets.flatMap(({ stock, pieces }) =>
+  pieces.filter(({ part }) => part === 'A').map(({ id }) => ({ piece: stock, page: purposeOf(id).page ?? lead })));

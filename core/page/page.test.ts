@@ -59,7 +59,7 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))('%s, over p
 });
 
 test('strip bands over a 12x12 spread take four 3x12 strips, two of each paper: one sheet gives four (common practice, no source)', () => {
-  const list = cutListOf(layoutOf('strip-bands', spread, [photo(4, 6), photo(4, 6)]), { upper: 'moths', lower: 'moths', ground: 'slate', mat: 'slate' });
+  const list = cutListOf(layoutOf('strip-bands', spread, [photo(4, 6), photo(4, 6)]), { papers: { upper: 'moths', lower: 'moths', ground: 'slate', mat: 'slate' } });
   expect(list.filter(({ slot }) => slot === 'upper' || slot === 'lower')).toMatchObject([{ ...size(12, 3), count: 2 }, { ...size(12, 3), count: 2 }]);
   const sheet: CutStock = { id: 'm', ...size(12, 12), count: 1, front: 'moths', back: null, upright: false, fresh: true, since: null, missing: [] };
   const plan = planCuts(cutJobFor(list.filter(({ face }) => face === 'moths'), [sheet]));
@@ -106,7 +106,7 @@ describe('papers chosen for a page', () => {
     const faces = [face('ink', '#22314f'), face('slate', '#56606b'), face('pink', '#e6a7be')];
     const papers = choosePapers(layout, { faces, stock: [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')], colours: night });
     expect(papers['frame'] === 'pink' || papers['ground'] === 'pink').toBe(true);
-    expect(planCuts(cutJobFor(cutListOf(layout, papers), [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')])).notCut.length).toBe(papers['mat'] === undefined ? 1 : 0);
+    expect(planCuts(cutJobFor(cutListOf(layout, { papers }), [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')])).notCut.length).toBe(papers['mat'] === undefined ? 1 : 0);
   });
   test('a slot that nothing can serve is left out, and one that is settled stays', () => {
     const papers = choosePapers(layout, { faces: [face('ink', '#22314f')], stock: [sheet('a', 'ink', 'ink')], colours: night, settled: { mat: 'ink' } });

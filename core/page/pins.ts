@@ -1,5 +1,6 @@
 import type { CutPlan, PlannedSheet } from '../cutting';
 import type { WantedPiece } from './cutList';
+import { pinnedName, unpinnedName } from './wanted';
 
 /** So many of a wanted piece that are to be cut from one paper. */
 export interface Pin { readonly wanted: string; readonly stock: string; readonly count: number }
@@ -7,14 +8,9 @@ export interface Pin { readonly wanted: string; readonly stock: string; readonly
 /** Pins that keep a planned sheet's pieces on it. */
 export function pinsOf({ stock, pieces }: PlannedSheet): Pin[] {
   const counts = new Map<string, number>();
-  for (const { id } of pieces) counts.set(wantedId(id), (counts.get(wantedId(id)) ?? 0) + 1);
+  for (const { id } of pieces) counts.set(unpinnedName(id), (counts.get(unpinnedName(id)) ?? 0) + 1);
   return [...counts].map(([wanted, count]) => ({ wanted, stock, count }));
 }
-
-const MARK = '@';
-
-/** The wanted piece that a pinned one stands for. */
-export const wantedId = (id: string): string => id.split(MARK)[0]!;
 
 /** The cut list with pinned copies apart: the same slot and size, from their own paper only. */
 export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): WantedPiece[] => list.flatMap((wanted) => {
@@ -22,7 +18,7 @@ export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): Wan
   const pinned = pins.filter((pin) => pin.wanted === wanted.id).map(({ stock, count }): WantedPiece => {
     const own = Math.min(count, left);
     left -= own;
-    return { ...wanted, id: `${wanted.id}${MARK}${stock}`, count: own, pinnedTo: stock };
+    return { ...wanted, id: pinnedName(wanted.id, stock), count: own, pinnedTo: stock };
   });
   return [...pinned, { ...wanted, count: left }].filter(({ count }) => count > 0);
 });
@@ -30,6 +26,6 @@ export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): Wan
 /** The plan in terms of the cut list again. */
 export const unpinned = (plan: CutPlan): CutPlan => ({
   ...plan,
-  sheets: plan.sheets.map((sheet) => ({ ...sheet, pieces: sheet.pieces.map((piece) => ({ ...piece, id: wantedId(piece.id) })) })),
-  notCut: plan.notCut.map((entry) => ({ ...entry, id: wantedId(entry.id) })),
+  sheets: plan.sheets.map((sheet) => ({ ...sheet, pieces: sheet.pieces.map((piece) => ({ ...piece, id: unpinnedName(piece.id) })) })),
+  notCut: plan.notCut.map((entry) => ({ ...entry, id: unpinnedName(entry.id) })),
 });

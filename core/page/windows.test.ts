@@ -20,9 +20,9 @@ const page: Page = { ...idea, papers: Object.fromEntries(layout.slots.map(({ id 
 function cutPage(): { ledger: Ledger; page: Page } {
   const sheets: LedgerEvent = { id: 'r', day: DAY, type: 'received', lot: 'moths', pieces: [1, 2, 3, 4].map((n) => ({ id: `m${n}`, w: inches(12), h: inches(12) })) };
   let ledger = fold([sheets], emptyLedger).value!;
-  const plan = planCuts(cutJobFor(cutListOf(layout, page.papers), stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p')), 5_000);
+  const plan = planCuts(cutJobFor(cutListOf(layout, page), stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p')), 5_000);
   ledger = fold(plan.sheets.map((sheet): LedgerEvent => ({ id: `c-${sheet.stock}`, day: DAY, type: 'claimed', piece: sheet.stock, page: 'p' })), ledger).value!;
-  cutSteps(plan, ledger).forEach((step, i) => { ledger = fold([cutEvent(step, ledger, 'p', (id) => id.slice(0, id.lastIndexOf(':')), `k${i}`, DAY)], ledger).value!; });
+  cutSteps(plan, ledger).forEach((step, i) => { ledger = fold([cutEvent(step, ledger, 'p', `k${i}`, DAY)], ledger).value!; });
   return { ledger, page: { ...page, plan, state: 'cut' } };
 }
 

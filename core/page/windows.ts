@@ -39,7 +39,7 @@ function areaLeft({ ledger, lots }: Shelf, face: string | null): number {
 
 /** The page's pieces on the bench with the slot each is for: those that were cut, and sheets used whole. */
 function piecesOf(page: Page, ledger: Ledger): { piece: PieceState; slot: string }[] {
-  const whole = new Map((page.plan ? planPieces(page.plan) : []).map(({ piece, wanted }) => [piece, wanted.slice(0, wanted.lastIndexOf(':'))]));
+  const whole = new Map(planPieces(page).map(({ piece, slot }) => [piece, slot]));
   return [...ledger.pieces.values()].flatMap((piece) => {
     const slot = piece.slot ?? whole.get(piece.id);
     return piece.where === 'claimed' && piece.page === page.id && slot !== undefined ? [{ piece, slot }] : [];

@@ -1,3 +1,3 @@
 export { drawShape } from './drawShape';
-export { pathData } from './pathData';
+export { pathData, turnedQuarter } from './pathData';
 export type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, Stroke } from './shape';

@@ -7,3 +7,6 @@ export function pathData(path: Path, unit: number, at: { readonly x: number; rea
   const last = path[path.length - 1]!;
   return `M${point(last)}${path.map((to) => (to.arc ? `A${n(to.arc.r)} ${n(to.arc.r)} 0 0 ${to.arc.bulges === 'left' ? 1 : 0} ${point(to)}` : `L${point(to)}`)).join('')}z`;
 }
+
+/** A path turned a quarter clockwise, so that it lies in its blank with the sides exchanged. @param width of the blank once it is turned */
+export const turnedQuarter = (path: Path, width: number): Path => path.map(({ x, y, ...stroke }) => ({ ...stroke, x: width - y, y: x }));

@@ -9,4 +9,6 @@ export interface Face {
   readonly pattern: Pattern;
   /** The ground's colour first. */
   readonly colours: readonly ColourShare[];
+  /** After how much the pattern starts again, across and down, ticks; absent: not measured, or plain. */
+  readonly repeat?: { readonly x?: number; readonly y?: number };
 }

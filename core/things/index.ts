@@ -5,4 +5,4 @@ export type { Lot, LotKind, Measure } from './lot';
 export type { Face } from './face';
 export type { Kit } from './kit';
 export type { Photo, Story } from './photo';
-export type { Page, PageFormat, PagePhoto, PageState } from './page';
+export type { MorePiece, Page, PageFormat, PagePhoto, PageState } from './page';

@@ -53,7 +53,7 @@ async function planned(): Promise<string> {
   const stock = stockOnHand(shelfOf(bench()), id);
   const papers = choosePapers(layout, { faces: [...bench().faces.values()], stock, colours: [] });
   await changePage(page, { papers }, 'Chose papers');
-  await acceptPlan(pageOf(id), planCuts(cutJobFor(cutListOf(layout, papers), stock), 5_000), bench().ledger);
+  await acceptPlan([pageOf(id)], planCuts(cutJobFor(cutListOf(layout, { papers }), stock), 5_000), bench().ledger);
   return id;
 }
 
@@ -76,7 +76,7 @@ describe('a page from idea to done', () => {
     expect(await cutUp(id)).toBe(pageOf(id).plan!.stats.cuts);
     expect(pageOf(id).state).toBe('cut');
     const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
-    expect(stillWanted(cutListOf(layout, pageOf(id).papers), bench().ledger, id).every(({ slot }) => onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'))).toBe(true);
+    expect(stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) => onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'))).toBe(true);
 
     expect(looseOn(pageOf(id), bench().ledger)).toEqual({ pieces: [], amounts: [] });
     await act({ label: 'Took dots', events: [{ type: 'claimed', lot: 'dots', amounts: { '': 5 }, page: id }] });

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import type { CutPlan } from '../../core/cutting';
+import type { CutPlan, PlannedSheet } from '../../core/cutting';
 import type { Amounts, Ledger, PieceState } from '../../core/ledger';
-import { cutEvent, cutSteps, isMade, mishapEvent, planPieces, windowEvent, type CutStep, type Mishap, type Window } from '../../core/page';
+import { cutEvent, cutSteps, isMade, leadOf, machineEvent, mishapEvent, planPieces, usedWhole, windowEvent, type CutStep, type MachineWork, type Mishap, type Window } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act } from './acts';
 import type { NewEvent } from './ledgerStore';
@@ -35,53 +35,75 @@ export function onBench(ledger: Ledger, page: string): OnBench {
 /** Of what is out for a page, what is not needed for its plan: this can be put away. */
 export function looseOn(page: Page, ledger: Ledger): OnBench {
   const { pieces, amounts } = onBench(ledger, page.id);
-  const planned = new Set(page.plan?.sheets.map(({ stock }) => stock));
-  const isPlanned = (piece: PieceState | undefined): boolean => piece !== undefined && (planned.has(piece.id) || isPlanned(ledger.pieces.get(piece.from ?? '')));
+  const sheets = new Set(page.plan?.sheets.map(({ stock }) => stock));
+  const isPlanned = (piece: PieceState | undefined): boolean => piece !== undefined && (sheets.has(piece.id) || isPlanned(ledger.pieces.get(piece.from ?? '')));
   return { pieces: page.state === 'glued' || page.state === 'done' ? pieces : pieces.filter((piece) => !isPlanned(piece)), amounts };
 }
 
-/** Takes the plan's papers out of the stash for the page; from now on the cuts can be made. */
-export function acceptPlan(page: Page, plan: CutPlan, ledger: Ledger): Promise<boolean> {
+/** The ids of all pages that a page's plan is for. */
+const planned = (page: Page): readonly string[] => page.together ?? [page.id];
+
+/** The same change to every page of a plan. */
+const patchAll = (pages: readonly string[], some: Partial<Page>) => pages.map((key) => ({ table: 'pages', key, change: (now: Page): Page => ({ ...now, ...some }) }) as const);
+
+const NO_PLAN: Partial<Page> = { plan: null, state: 'idea', together: undefined };
+
+/** What lies on the bench for a plan's pages and is not cut to its purpose yet. */
+const uncut = (page: Page, ledger: Ledger): PieceState[] => planned(page).flatMap((id) => onBench(ledger, id).pieces.filter(({ slot }) => slot === null));
+
+const released = (pieces: readonly PieceState[]): NewEvent[] => pieces.map(({ id, page }): NewEvent => ({ type: 'released', piece: id, page: page! }));
+
+/**
+ * Takes the plan's papers out of the stash; from now on the cuts can be made.
+ * @param pages the pages that the plan is for, the first leading
+ */
+export function acceptPlan(pages: readonly Page[], plan: CutPlan, ledger: Ledger): Promise<boolean> {
+  const lead = pages[0]!;
+  const forOther = new Map(usedWhole(plan, lead.id).map(({ piece, page }) => [piece, page]));
   const wanted = plan.sheets.map(({ stock }) => stock).filter((id) => ledger.pieces.get(id)?.where === 'here');
   // A plan without cuts is cut already.
   const state = plan.sheets.every(({ cuts }) => cuts.length === 0) ? 'cut' : 'planned';
+  const ids = pages.map(({ id }) => id);
   return act({
-    label: `Took out the papers for ${pageName(page)}`,
-    events: wanted.map((piece): NewEvent => ({ type: 'claimed', piece, page: page.id })),
-    changes: [patch(page, { plan, state })],
+    label: `Took out the papers for ${pages.length === 1 ? pageName(lead) : `${pages.length} pages`}`,
+    events: wanted.map((piece): NewEvent => ({ type: 'claimed', piece, page: forOther.get(piece) ?? lead.id })),
+    changes: patchAll(ids, { plan, state, ...(ids.length > 1 ? { together: ids } : {}) }),
   });
 }
 
-const slotOf = (wanted: string): string => wanted.slice(0, wanted.lastIndexOf(':'));
-
-/** One trimmer cut. After the last, the page is cut. */
+/** One trimmer cut. After the last, its pages are cut. */
 export function makeCut(page: Page, step: CutStep, ledger: Ledger): Promise<boolean> {
-  const { id: _, day: __, ...event } = cutEvent(step, ledger, page.id, slotOf, '', '');
+  const { id: _, day: __, ...event } = cutEvent(step, ledger, leadOf(page), '', '');
   const left = cutSteps(page.plan!, ledger).filter((other) => !isMade(other, ledger)).length;
-  return act({ label: `Made a cut for ${pageName(page)}`, events: [event as NewEvent], changes: left === 1 ? [patch(page, { state: 'cut' })] : [] });
+  return act({ label: `Made a cut for ${pageName(page)}`, events: [event as NewEvent], changes: left === 1 ? patchAll(planned(page), { state: 'cut' }) : [] });
 }
 
 /** Sets a plan aside: what is not yet cut goes back, what is cut stays on the bench. */
 export function dropPlan(page: Page, ledger: Ledger): Promise<boolean> {
-  const back = onBench(ledger, page.id).pieces.filter(({ slot }) => slot === null);
-  return act({
-    label: `Put the plan for ${pageName(page)} aside`,
-    events: back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id })),
-    changes: [patch(page, { plan: null, state: 'idea' })],
-  });
+  return act({ label: `Put the plan for ${pageName(page)} aside`, events: released(uncut(page, ledger)), changes: patchAll(planned(page), NO_PLAN) });
 }
 
 const MISHAPS: Record<Mishap['kind'], string> = { 'other-measure': 'Noted a cut at another measure', spoilt: 'Noted a spoilt piece', lost: 'Noted a lost piece' };
 
 /** Something went wrong with the part in hand: the ledger takes it, and the rest is planned again on what is really there. */
 export function noteMishap(page: Page, step: CutStep, mishap: Mishap, ledger: Ledger): Promise<boolean> {
-  const { id: _, day: __, ...event } = mishapEvent(step, mishap, ledger, page.id, '', '');
-  const back = onBench(ledger, page.id).pieces.filter(({ id, slot }) => slot === null && id !== step.piece);
-  return act({
-    label: MISHAPS[mishap.kind],
-    events: [event as NewEvent, ...back.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id }))],
-    changes: [patch(page, { plan: null, state: 'idea' })],
-  });
+  const { id: _, day: __, ...event } = mishapEvent(step, mishap, ledger, leadOf(page), '', '');
+  const back = uncut(page, ledger).filter(({ id }) => id !== step.piece);
+  return act({ label: MISHAPS[mishap.kind], events: [event as NewEvent, ...released(back)], changes: patchAll(planned(page), NO_PLAN) });
+}
+
+/** A cutting machine cut a whole sheet. Where it slipped, what it spoilt is planned again with the rest. */
+export function takeFromMachine(page: Page, sheet: PlannedSheet, work: MachineWork, ledger: Ledger): Promise<boolean> {
+  const { id: _, day: __, ...event } = machineEvent(sheet, ledger.pieces.get(sheet.stock)!, work, leadOf(page), '', '');
+  const isWhole = work.cut.every((isCut) => isCut) && work.cut.length === sheet.pieces.length;
+  if (!isWhole) {
+    const back = uncut(page, ledger).filter(({ id }) => id !== sheet.stock);
+    return act({ label: 'The machine slipped', events: [event as NewEvent, ...released(back)], changes: patchAll(planned(page), NO_PLAN) });
+  }
+  // The sheet is done with: it has no cuts left, and what is around its pieces is what the machine says.
+  const plan = { ...page.plan!, sheets: page.plan!.sheets.map((one) => (one === sheet ? { ...one, cuts: [], nubbins: [], waste: [] } : one)) };
+  const left = cutSteps(plan, ledger).filter((step) => !isMade(step, ledger)).length;
+  return act({ label: 'The machine cut a sheet', events: [event as NewEvent], changes: patchAll(planned(page), { plan, ...(left === 0 ? { state: 'cut' } : {}) }) });
 }
 
 /** Cuts a hidden middle out of a layer's piece before it is glued. */
@@ -92,8 +114,8 @@ export function cutWindow(page: Page, window: Window): Promise<boolean> {
 
 /** Glues the page: its cut pieces, and the counted things chosen, are used. */
 export function gluePage(page: Page, ledger: Ledger, used: OnBench['amounts']): Promise<boolean> {
-  const planned = new Set(page.plan ? planPieces(page.plan).map(({ piece }) => piece) : []);
-  const pieces = onBench(ledger, page.id).pieces.filter(({ id, slot }) => slot !== null || planned.has(id));
+  const own = new Set(planPieces(page).map(({ piece }) => piece));
+  const pieces = onBench(ledger, page.id).pieces.filter(({ id, slot }) => slot !== null || own.has(id));
   return act({
     label: `Glued ${pageName(page)}`,
     events: [
@@ -119,12 +141,15 @@ export function putAway(page: Page, things: OnBench): Promise<boolean> {
 /** Takes a page apart before it is glued: what is out for it goes back, and it is no more. */
 export function removePage(page: Page, ledger: Ledger): Promise<boolean> {
   const { pieces, amounts } = onBench(ledger, page.id);
+  const isPlanned = page.state === 'planned';
+  const others = isPlanned ? planned(page).filter((id) => id !== page.id) : [];
   return act({
     label: `Dropped ${pageName(page)}`,
     events: [
+      ...(isPlanned ? released(uncut(page, ledger).filter((piece) => piece.page !== page.id)) : []),
       ...pieces.map(({ id }): NewEvent => ({ type: 'released', piece: id, page: page.id })),
       ...amounts.map((entry): NewEvent => ({ type: 'released', ...entry, page: page.id })),
     ],
-    changes: [{ table: 'pages', key: page.id, after: null }],
+    changes: [...patchAll(others, NO_PLAN), { table: 'pages', key: page.id, after: null }],
   });
 }

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatLength, formatSize } from '../../../core/length';
-import { designOf, type CutStep, type StepPart } from '../../../core/page';
+import type { CutStep, StepPart } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { undo } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -15,6 +15,7 @@ import { useKeys } from '../../ui/useKeys';
 import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from './PlanSheet';
 import { StepDrawing } from './StepDrawing';
+import { usePieceName } from './usePieceName';
 
 /** One cut at a time, in type that is read from a yard away. */
 export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutStep[]; at: number }) {
@@ -25,8 +26,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const whole = ledger.pieces.get(step.sheet)!;
   const lot = lots.get(whole.lot)!;
   const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
-  const design = designOf(page.design)!;
-  const nameOf = (wanted: string): string => design.slots.find(({ id }) => id === wanted.slice(0, wanted.lastIndexOf(':')))?.name ?? wanted;
+  const nameOf = usePieceName(page, page.together !== undefined);
   const partWords = (part: StepPart): string => (part.wanted !== null ? `aside: ${nameOf(part.wanted).toLowerCase()}` : part.role === 'nubbin' ? 'back to the stash' : part.role === 'waste' ? 'waste' : 'is cut on');
   const isBusy = useRef(false);
   const cut = async (): Promise<void> => {
@@ -40,7 +40,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   useEffect(() => { now.current?.scrollIntoView({ inline: 'center', block: 'nearest' }); }, [at]);
   const next = steps[at + 1];
   const isNewSheet = at === 0 || steps[at - 1]!.sheet !== step.sheet;
-  const wholes = page.plan!.sheets.filter(({ cuts }) => cuts.length === 0).length;
+  const wholes = page.plan!.sheets.filter(({ pieces }) => pieces.some(({ part }) => part === 'A')).length;
 
   return (
     <Screen

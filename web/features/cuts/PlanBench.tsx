@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
 import type { CutPlan, Preference } from '../../../core/cutting';
-import { cutSteps, designOf, pinsOf } from '../../../core/page';
+import { cutSteps, designOf, isStrip, layOut, purposeOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';
@@ -13,24 +13,35 @@ import { keepFile } from '../../ui/keepFile';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
+import { CutListSection } from './CutListSection';
+import { JoinSlip } from './JoinSlip';
 import { PlannedFigure } from './PlannedFigure';
 import { WastePattern } from './PlanSheet';
-import { usePlan, type Wishes } from './usePlan';
+import { Together } from './Together';
+import { usePieceName } from './usePieceName';
+import { NO_WISHES, usePlan, type Wishes } from './usePlan';
 import { WaysToCut } from './WaysToCut';
 
 /** The cut list planned onto what is there: every sheet that is opened, drawn, with what comes of it. */
 export function PlanBench({ page }: { page: Page }) {
-  const { ledger, lots } = useBench((b) => b);
+  const { ledger, lots, pages } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const [wishes, setWishes] = useState<Wishes>({ forbidden: [], pins: [] });
+  const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
+  const wish = (some: (now: Wishes) => Partial<Wishes>): void => setWishes((now) => ({ ...now, ...some(now) }));
   const [prefer, setPrefer] = useState<Preference>('fresh');
-  const { list, plans, done, trouble, stop } = usePlan(page, wishes);
+  const together = useMemo(() => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])], [page, pages, wishes.others]);
+  const { list, stock, plans, done, trouble, stop } = usePlan(together, wishes);
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
-  const design = designOf(page.design)!;
-  const nameOf = (wanted: string): string => design.slots.find(({ id }) => id === wanted.slice(0, wanted.lastIndexOf(':')))?.name ?? wanted;
+  const nameOf = usePieceName(page, together.length > 1);
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
-  const accept = (): void => { if (plan && isWhole) void acceptPlan(page, plan, ledger); };
+  const accept = (): void => { if (plan && isWhole) void acceptPlan(together, plan, ledger); };
   useKeys({ Enter: accept });
+  const layoutFor = (wanted: string) => {
+    const own = pages.get(purposeOf(wanted).page ?? page.id) ?? page;
+    const layout = layOut(designOf(own.design)!, own);
+    return layout.ok ? layout.value : null;
+  };
+  const settled = new Set([...wishes.forbidden, ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id)]);
   const print = async (shown: CutPlan): Promise<void> => {
     const { cutSheetPdf } = await import('./cutSheetPdf');
     const steps = cutSteps(shown, ledger);
@@ -53,16 +64,20 @@ export function PlanBench({ page }: { page: Page }) {
       <WastePattern />
       <Columns $widths="260px 1fr">
         <Stack $gap={14}>
-          <section>
-            <h2>Cut list</h2>
-            {list.length === 0 && <Soft>Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.</Soft>}
-            <List>{list.map((piece) => <li key={piece.id}><span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span></li>)}</List>
-          </section>
+          {list.length === 0 && <Soft>Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.</Soft>}
+          <CutListSection list={list} stock={stock} pins={wishes.pins} onPins={(pins) => wish(() => ({ pins }))} nameOf={nameOf} />
+          <Together page={page} others={wishes.others} onChange={(others) => wish(() => ({ others }))} />
           {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A plan is there; looking for a better one …' : 'Planning …'}</Working>}
           {wishes.forbidden.length > 0 && (
             <section aria-label="Not from these">
               <h2>Not from these</h2>
-              <List>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => setWishes(({ forbidden, pins }) => ({ pins, forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</List>
+              <List>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => wish(({ forbidden }) => ({ forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</List>
+            </section>
+          )}
+          {wishes.joined.length > 0 && (
+            <section aria-label="Joined strips">
+              <h2>Joined from shorter strips</h2>
+              <List>{wishes.joined.map((joined, i) => <li key={i}><span>{nameOf(joined.wanted)}, {joined.parts.length} parts</span><Button look="quiet" onPress={() => wish((now) => ({ joined: now.joined.filter((other) => other !== joined) }))}>not so</Button></li>)}</List>
             </section>
           )}
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
@@ -86,7 +101,15 @@ export function PlanBench({ page }: { page: Page }) {
           {missing.size > 0 && (
             <Wrong role="alert" as="div">
               <strong>The papers are too few for this page.</strong>
-              {[...missing].map(([id, { n, why }]) => { const piece = list.find((p) => p.id === id)!; return <p key={id}>{n} × {formatSize(piece, system)} for the {nameOf(id).toLowerCase()}: {why}.</p>; })}
+              {[...missing].map(([id, { n, why }]) => {
+                const piece = list.find((p) => p.id === id);
+                return piece && (
+                  <div key={id}>
+                    <p>{n} × {formatSize(piece, system)} for the {nameOf(id).toLowerCase()}: {why}.</p>
+                    {isStrip(piece) && <JoinSlip piece={piece} name={nameOf(id)} stock={stock.filter((one) => !settled.has(one.id))} layout={layoutFor(id)} onJoin={(joined) => wish((now) => ({ joined: [...now.joined, joined] }))} />}
+                  </div>
+                );
+              })}
               <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
             </Wrong>
           )}
@@ -97,9 +120,9 @@ export function PlanBench({ page }: { page: Page }) {
               const lot = piece && lots.get(piece.lot);
               return piece && lot && (
                 <PlannedFigure
-                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isKept={wishes.pins.some(({ stock }) => stock === sheet.stock)}
-                  onKeep={(keep) => setWishes(({ forbidden, pins }) => ({ forbidden, pins: keep ? [...pins, ...pinsOf(sheet)] : pins.filter(({ stock }) => stock !== sheet.stock) }))}
-                  onForbid={() => setWishes(({ forbidden, pins }) => ({ forbidden: [...forbidden, sheet.stock], pins: pins.filter(({ stock }) => stock !== sheet.stock) }))}
+                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isLocked={wishes.locked.includes(sheet)}
+                  onLock={(lock) => wish(({ locked }) => ({ locked: lock ? [...locked, sheet] : locked.filter((other) => other !== sheet) }))}
+                  onForbid={() => wish(({ forbidden, locked }) => ({ forbidden: [...forbidden, sheet.stock], locked: locked.filter(({ stock: id }) => id !== sheet.stock) }))}
                 />
               );
             })}

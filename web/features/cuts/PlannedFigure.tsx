@@ -18,16 +18,16 @@ export interface PlannedFigureProps {
   piece: PieceState;
   lot: Lot;
   nameOf: (wanted: string) => string;
-  /** Its pieces stay on it whatever else is planned. */
-  isKept: boolean;
-  onKeep: (keep: boolean) => void;
+  /** It stays as it is drawn, whatever else is planned. */
+  isLocked: boolean;
+  onLock: (lock: boolean) => void;
   onForbid: () => void;
 }
 
 const SCALE = 16;
 
 /** A sheet of the plan, what it is, and her say in it. */
-export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onForbid }: PlannedFigureProps) {
+export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onForbid }: PlannedFigureProps) {
   const kits = useBench((b) => b.kits);
   const system = useSettings((s) => s.system);
   const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
@@ -38,7 +38,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isKept, onKeep, onFor
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
         <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
         <Row $gap={14}>
-          <Keep isSelected={isKept} onChange={onKeep} aria-label={`Keep these pieces on ${lot.name}`}>{isKept && <Check size={15} aria-hidden />}keep these</Keep>
+          <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>{isLocked && <Check size={15} aria-hidden />}keep as drawn</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
           <Button look="quiet" onPress={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece), 'image/svg+xml')} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
         </Row>

@@ -1,22 +1,37 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { CutPlan, Preference } from '../../../core/cutting';
-import { cutJobFor, cutListOf, designOf, layOut, pinDown, stillWanted, stockOnHand, unpinned, type Pin, type WantedPiece } from '../../../core/page';
+import type { CutPlan, CutStock, PlannedSheet, Preference } from '../../../core/cutting';
+import {
+  cutJobFor, cutListOf, designOf, forPage, layOut, pinDown, stillWanted, stockOnHand, unpinned, without, withSheets, type JoinedStrip, type Pin, type WantedPiece,
+} from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { planInWorker, stopPlanning } from '../../workers/planningClient';
 
-/** Judgements the planner may make for one page, and for each of the other ways. */
+/** Judgements the planner may make for one plan, and for each of the other ways. */
 const WORK = 500_000;
 const OTHER_WORK = 150_000;
 const OTHERS: readonly Preference[] = ['cuts', 'whole'];
 
 /** What she wants otherwise than the planner would have it. */
-export interface Wishes { readonly forbidden: readonly string[]; readonly pins: readonly Pin[] }
+export interface Wishes {
+  /** Papers not to be cut. */
+  readonly forbidden: readonly string[];
+  readonly pins: readonly Pin[];
+  /** Sheets that stay as they are drawn. */
+  readonly locked: readonly PlannedSheet[];
+  readonly joined: readonly JoinedStrip[];
+  /** Other pages, cut in one go with this one. */
+  readonly others: readonly string[];
+}
+
+export const NO_WISHES: Wishes = { forbidden: [], pins: [], locked: [], joined: [], others: [] };
 
 export interface Planning {
+  /** Everything wanted, also what is settled already. */
   readonly list: readonly WantedPiece[];
+  readonly stock: readonly CutStock[];
   /** The plans found so far, the one that saves fresh sheets first. */
   readonly plans: ReadonlyMap<Preference, CutPlan>;
   /** 0 to 1 while better plans are looked for; null when done. */
@@ -27,24 +42,31 @@ export interface Planning {
 
 const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), done: 0, trouble: null };
 
-/** Plans a page's cuts in the worker: a first plan at once, then better ones, then those that prefer something else. */
-export function usePlan(page: Page, { forbidden, pins }: Wishes): Planning {
+/** Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer something else. */
+export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joined }: Wishes): Planning {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);
-  const list = useMemo(() => {
+  const list = useMemo(() => pages.flatMap((page, i) => {
     const layout = layOut(designOf(page.design)!, page);
-    return layout.ok ? stillWanted(cutListOf(layout.value, page.papers), bench.ledger, page.id) : [];
-  }, [page, bench.ledger]);
+    const own = layout.ok ? stillWanted(cutListOf(layout.value, page), bench.ledger, page.id) : [];
+    return i === 0 ? own : own.map((piece) => ({ ...piece, id: forPage(page.id, piece.id) }));
+  }), [pages, bench.ledger]);
+  const lead = pages[0]!.id;
+  const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
   const [found, setFound] = useState(NONE);
   const isStopped = useRef(false);
   useEffect(() => {
     let isLatest = true;
     isStopped.current = false;
+    const settled = [...locked, ...joined.flatMap(({ sheets }) => sheets)];
     const show = (prefer: Preference, plan: CutPlan, done: number | null): void => {
-      if (isLatest) setFound(({ plans }) => ({ plans: new Map(prefer === 'fresh' ? [[prefer, unpinned(plan)]] : [...plans, [prefer, unpinned(plan)]]), done, trouble: null }));
+      if (!isLatest) return;
+      const whole = withSheets(unpinned(plan), settled, stock);
+      setFound(({ plans }) => ({ plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]), done, trouble: null }));
     };
-    const stock = stockOnHand(shelfOf(bench), page.id).filter(({ id }) => !forbidden.includes(id));
-    const job = cutJobFor(pinDown(list, pins), stock, longestCut);
+    const taken = new Set([...forbidden, ...settled.map(({ stock: id }) => id)]);
+    const rest = without(list, locked).map((piece) => ({ ...piece, count: piece.count - joined.filter(({ wanted }) => wanted === piece.id).length })).filter(({ count }) => count > 0);
+    const job = cutJobFor(pinDown(rest, pins), stock.filter(({ id }) => !taken.has(id)), longestCut);
     const search = async (): Promise<void> => {
       show('fresh', await planInWorker(job, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
       for (const prefer of OTHERS) {
@@ -54,7 +76,7 @@ export function usePlan(page: Page, { forbidden, pins }: Wishes): Planning {
     };
     search().catch((error: unknown) => { if (isLatest) setFound({ ...NONE, done: null, trouble: String(error) }); });
     return () => { isLatest = false; stopPlanning(); };
-  }, [list, bench, page.id, longestCut, forbidden, pins]);
+  }, [list, stock, longestCut, forbidden, pins, locked, joined]);
   const stop = (): void => { isStopped.current = true; stopPlanning(); };
-  return { list, ...found, stop };
+  return { list, stock, ...found, stop };
 }

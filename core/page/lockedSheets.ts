@@ -1,0 +1,33 @@
+import { area, solidRects } from '../geometry';
+import type { CutPlan, CutStock, PlannedSheet } from '../cutting';
+import type { WantedPiece } from './cutList';
+import { unpinnedName } from './wanted';
+
+/** The cut list without the pieces that sheets give which are settled already. */
+export function without(list: readonly WantedPiece[], sheets: readonly PlannedSheet[]): WantedPiece[] {
+  const had = new Map<string, number>();
+  for (const { pieces } of sheets) for (const { id } of pieces) had.set(unpinnedName(id), (had.get(unpinnedName(id)) ?? 0) + 1);
+  return list.map((piece) => ({ ...piece, count: piece.count - (had.get(piece.id) ?? 0) })).filter(({ count }) => count > 0);
+}
+
+const total = (parts: readonly { w: number; h: number }[]): number => parts.reduce((sum, part) => sum + area(part), 0);
+
+/** A plan with sheets before it that are settled already; whether none opens fewer fresh sheets is then not known. */
+export function withSheets(plan: CutPlan, sheets: readonly PlannedSheet[], stock: readonly CutStock[]): CutPlan {
+  if (sheets.length === 0) return plan;
+  const { stats } = plan;
+  const fresh = sheets.filter(({ stock: id }) => stock.find((one) => one.id === id)?.fresh).length;
+  const nubbins = sheets.flatMap((sheet) => sheet.nubbins);
+  return {
+    sheets: [...sheets, ...plan.sheets], notCut: plan.notCut,
+    stats: {
+      ...stats, optimal: false, fresh: stats.fresh + fresh,
+      pieces: stats.pieces + sheets.reduce((sum, { pieces }) => sum + pieces.length, 0),
+      cuts: stats.cuts + sheets.reduce((sum, { cuts }) => sum + cuts.length, 0),
+      pieceArea: stats.pieceArea + total(sheets.flatMap(({ pieces }) => pieces)),
+      nubbinArea: stats.nubbinArea + total(nubbins),
+      wasteArea: stats.wasteArea + total(sheets.flatMap(({ stock: id, waste }) => waste.flatMap((part) => solidRects(part, stock.find((one) => one.id === id)?.missing ?? [])))),
+      largestNubbin: Math.max(stats.largestNubbin, ...nubbins.map(area)),
+    },
+  };
+}

@@ -1,0 +1,26 @@
+import { solidRects, type Rect } from '../geometry';
+import type { CutChild, LedgerEvent, PieceState } from '../ledger';
+import { halfExtent, holeRects, type Hole } from '../punching';
+
+/** What is punched out, in the smallest upright rectangle round it. */
+function punched(hole: Hole, id: string): CutChild {
+  const half = halfExtent(hole);
+  const [x, y] = [Math.floor(hole.x - half.x), Math.floor(hole.y - half.y)];
+  const [w, h] = [Math.ceil(hole.x + half.x) - x, Math.ceil(hole.y + half.y) - y];
+  const own = holeRects(hole, 'within').map((r) => ({ ...r, x: r.x - x, y: r.y - y }));
+  return { id, role: 'nubbin', x, y, w, h, missing: solidRects({ x: 0, y: 0, w, h }, own) };
+}
+
+/**
+ * The ledger's event for holes punched out of a piece that lies in the stash: each punched shape, the rest with its
+ * holes, and the sliver round each hole, which counts as waste so that areas add up.
+ */
+export function punchEvent(piece: PieceState, holes: readonly Hole[], id: string, day: string): LedgerEvent {
+  const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
+  const out = holes.map((hole, i) => punched(hole, `${piece.id}-p${i + 1}`));
+  const gone = [...piece.missing, ...holes.flatMap((hole) => holeRects(hole, 'around'))];
+  const rest: CutChild = { id: `${piece.id}-rest`, role: 'nubbin', ...whole, missing: gone };
+  const within = holes.flatMap((hole) => holeRects(hole, 'within'));
+  const slivers: CutChild = { id: `${piece.id}-slivers`, role: 'waste', ...whole, missing: [...piece.missing, ...solidRects(whole, gone), ...within] };
+  return { id, day, type: 'cut', piece: piece.id, into: [...out, rest, slivers], page: null, how: 'punch' };
+}

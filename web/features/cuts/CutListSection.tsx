@@ -1,0 +1,61 @@
+import styled from 'styled-components';
+import type { CutStock } from '../../../core/cutting';
+import { holds } from '../../../core/geometry';
+import { formatSize } from '../../../core/length';
+import type { Pin, WantedPiece } from '../../../core/page';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Choice } from '../../ui/Choice';
+import { Soft } from '../../ui/Screen';
+
+export interface CutListSectionProps {
+  list: readonly WantedPiece[];
+  stock: readonly CutStock[];
+  pins: readonly Pin[];
+  onPins: (pins: readonly Pin[]) => void;
+  nameOf: (wanted: string) => string;
+}
+
+const ANY = '';
+
+/** Everything wanted, a line each, and the paper it is to come from where she says so. */
+export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSectionProps) {
+  const { ledger, lots } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const papersFor = (piece: WantedPiece): (readonly [string, string])[] => stock
+    .filter((one) => (piece.face === null || one.front === piece.face || one.back === piece.face) && holds(one, one.missing, piece, !one.upright))
+    .sort((a, b) => a.w * a.h - b.w * b.h)
+    .map((one) => [one.id, `${lots.get(ledger.pieces.get(one.id)!.lot)?.name ?? ''}, ${formatSize(one, system)}`]);
+  return (
+    <section aria-label="Cut list">
+      <h2>Cut list</h2>
+      <Lines>
+        {list.map((piece) => {
+          const pin = pins.find(({ wanted }) => wanted === piece.id);
+          const papers = papersFor(piece);
+          return (
+            <li key={piece.id}>
+              <span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span>
+              {papers.length > 1 && (
+                <From>
+                  <Choice
+                    label={`Paper for ${nameOf(piece.id)}`} options={[[ANY, 'from whichever is best'], ...papers]} value={pin?.stock ?? ANY}
+                    onChange={(to) => onPins([...pins.filter(({ wanted }) => wanted !== piece.id), ...(to === ANY ? [] : [{ wanted: piece.id, stock: to, count: piece.count }])])}
+                  />
+                </From>
+              )}
+            </li>
+          );
+        })}
+      </Lines>
+      {list.length > 0 && <Soft>Choose a paper to pin a piece to it.</Soft>}
+    </section>
+  );
+}
+
+const Lines = styled.ul`li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 2px 12px; padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;
+const From = styled.div`
+  flex-basis: 100%; font-size: 14px;
+  .react-aria-Label { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
+  button { min-height: 26px; padding: 1px 0; border: 0; background: none; color: ${({ theme }) => theme.pond}; }
+`;
