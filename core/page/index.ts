@@ -15,7 +15,7 @@ export type { PlainGround } from './plainGround';
 export { punchEvent } from './punchEvent';
 export { machineEvent } from './machineEvent';
 export type { MachineWork } from './machineEvent';
-export { isScarce, isWorthTheKnife, windowEvent, windowsFor, windowsOf } from './windows';
+export { framesOf, isScarce, isWorthTheKnife, windowEvent, windowsFor, windowsOf } from './windows';
 export type { GutSchool, Window } from './windows';
 export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';

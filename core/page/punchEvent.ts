@@ -1,12 +1,12 @@
-import { solidRects, type Rect } from '../geometry';
+import { solidRects, type Rect, type Size } from '../geometry';
 import type { CutChild, LedgerEvent, PieceState } from '../ledger';
 import { halfExtent, holeRects, type Hole } from '../punching';
 
-/** What is punched out, in the smallest upright rectangle round it. */
-function punched(hole: Hole, id: string): CutChild {
+/** What is punched out, in the smallest upright rectangle of whole ticks round it. */
+function punched(hole: Hole, from: Size, id: string): CutChild {
   const half = halfExtent(hole);
-  const [x, y] = [Math.floor(hole.x - half.x), Math.floor(hole.y - half.y)];
-  const [w, h] = [Math.ceil(hole.x + half.x) - x, Math.ceil(hole.y + half.y) - y];
+  const [x, y] = [Math.max(0, Math.floor(hole.x - half.x)), Math.max(0, Math.floor(hole.y - half.y))];
+  const [w, h] = [Math.min(from.w, Math.ceil(hole.x + half.x)) - x, Math.min(from.h, Math.ceil(hole.y + half.y)) - y];
   const own = holeRects(hole, 'within').map((r) => ({ ...r, x: r.x - x, y: r.y - y }));
   return { id, role: 'nubbin', x, y, w, h, missing: solidRects({ x: 0, y: 0, w, h }, own) };
 }
@@ -17,7 +17,7 @@ function punched(hole: Hole, id: string): CutChild {
  */
 export function punchEvent(piece: PieceState, holes: readonly Hole[], id: string, day: string): LedgerEvent {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
-  const out = holes.map((hole, i) => punched(hole, `${piece.id}-p${i + 1}`));
+  const out = holes.map((hole, i) => punched(hole, piece, `${piece.id}-p${i + 1}`));
   const gone = [...piece.missing, ...holes.flatMap((hole) => holeRects(hole, 'around'))];
   const rest: CutChild = { id: `${piece.id}-rest`, role: 'nubbin', ...whole, missing: gone };
   const within = holes.flatMap((hole) => holeRects(hole, 'within'));

@@ -35,7 +35,7 @@ describe('windows of a cut page', () => {
   test('lie on their layers, and at least 1/2 in stays under what covers them (common practice, no source)', () => {
     expect(windows.length).toBeGreaterThan(0);
     for (const { layer, at } of windows) {
-      const above = layout.layers.slice(layout.layers.indexOf(layer) + 1);
+      const above = layout.layers.slice(layout.layers.findIndex(({ id }) => id === layer.id) + 1);
       expect(at.x >= 0 && at.y >= 0 && at.x + at.w <= layer.w && at.y + at.h <= layer.h).toBe(true);
       expect(above.some((other) => other.x <= layer.x + at.x - inches(0.5) && other.x + other.w >= layer.x + at.x + at.w + inches(0.5))).toBe(true);
     }

@@ -4,17 +4,19 @@ import type { Ledger, LedgerEvent, PieceState } from '../ledger';
 import { inches } from '../length';
 import type { Page } from '../things';
 import { planPieces } from './cutSteps';
-import type { Layout, PageLayer } from './design';
+import type { Layout } from './design';
+import { drawnMore, slotOfMore } from './more';
 import type { Shelf } from './stockOnHand';
 
 /** Whether she takes hidden paper back: always, where the design is scarce, or never. */
 export type GutSchool = 'always' | 'scarce' | 'never';
 
-/** A middle that can be cut out of a layer's piece before it is glued. */
+/** A middle that can be cut out of a piece before it is glued. */
 export interface Window {
-  readonly layer: PageLayer;
+  /** The layer, or the piece beyond the design, as it lies on the page. */
+  readonly layer: Rect & { readonly id: string; readonly slot: string };
   readonly piece: PieceState;
-  /** On the layer as it lies on the page, from its own left and head. */
+  /** From the layer's own left and head. */
   readonly at: Rect;
   readonly face: string | null;
   /** How much of the face is left in the stash, square ticks. */
@@ -49,7 +51,7 @@ function piecesOf(page: Page, ledger: Ledger): { piece: PieceState; slot: string
 const isSame = (a: Rect, b: Rect): boolean => a.x === b.x && a.y === b.y && a.w === b.w && a.h === b.h;
 
 /** The window on the piece, which may lie with its sides exchanged. */
-const onPiece = (piece: Size, { layer, at }: { layer: PageLayer; at: Rect }): Rect =>
+const onPiece = (piece: Size, { layer, at }: { layer: Size; at: Rect }): Rect =>
   (piece.w === layer.w && piece.h === layer.h ? at : { x: at.y, y: at.x, w: at.h, h: at.w });
 
 /**
@@ -68,7 +70,19 @@ export function windowsOf(page: Page, layout: Layout, covers: readonly LayerCove
     if (!next) return [];
     pieces.splice(pieces.indexOf(next), 1);
     const face = page.papers[layer.slot] ?? null;
-    return cutAlready < 0 ? [{ layer, piece: next.piece, at, face, left: areaLeft(shelf, face) }] : [];
+    return cutAlready < 0 ? [{ layer: { ...layer, slot: layer.slot }, piece: next.piece, at, face, left: areaLeft(shelf, face) }] : [];
+  });
+}
+
+/** The middles of frames that are cut as blanks: they come out whatever her school. */
+export function framesOf(page: Page, shelf: Shelf): Window[] {
+  const pieces = piecesOf(page, shelf.ledger);
+  return (page.more ?? []).flatMap((more) => {
+    const drawn = drawnMore(more);
+    const slot = slotOfMore(more);
+    const own = pieces.filter(({ piece, slot: of }) => of === slot && piece.missing.length === 0);
+    const at = drawn?.givesBack;
+    return at ? own.map(({ piece }): Window => ({ layer: { x: 0, y: 0, ...drawn.blank, id: piece.id, slot }, piece, at, face: more.face, left: areaLeft(shelf, more.face) })) : [];
   });
 }
 
@@ -85,7 +99,7 @@ export function windowEvent(window: Window, page: string, id: string, day: strin
   return {
     id, day, type: 'cut', piece: piece.id, page,
     into: [
-      { id: `${piece.id}-rim`, x: 0, y: 0, w: piece.w, h: piece.h, role: 'piece', slot: layer.slot!, missing: [...piece.missing, middle] },
+      { id: `${piece.id}-rim`, x: 0, y: 0, w: piece.w, h: piece.h, role: 'piece', slot: layer.slot, missing: [...piece.missing, middle] },
       { id: `${piece.id}-middle`, ...middle, role: 'nubbin' },
     ],
   };

@@ -15,6 +15,8 @@ export interface Settings {
   readonly gut: GutSchool;
   /** The longest cut her trimmer makes, ticks. */
   readonly longestCut: number;
+  /** How far in from an edge her punches reach, ticks; null: anywhere. */
+  readonly punchReach: number | null;
   /** The page whose things lie on the bench. */
   readonly pageInHand: string | null;
   /** Where she was. */
@@ -25,6 +27,6 @@ export interface Settings {
 }
 
 export const useSettings = create<Settings>()(persist((set) => ({
-  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), gut: 'scarce', longestCut: inches(12), pageInHand: null, lastPlace: '/stash', isSetUp: false,
+  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), gut: 'scarce', longestCut: inches(12), punchReach: null, pageInHand: null, lastPlace: '/stash', isSetUp: false,
   change: (some) => set(some),
 }), { name: 'nubbin-settings', version: 1 }));

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { proposePages, type BustingInput, type BustingProgress } from '../../core/busting';
 import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../../core/cutting';
+import { punchOut, type Hole, type PunchWish, type Scrap } from '../../core/punching';
 import { makeDriver } from './driver';
 
 const { drive, stop } = makeDriver();
@@ -12,6 +13,8 @@ const api = {
   },
   /** Proposes pages out of leftovers. */
   propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> => drive(proposePages(input), onProgress),
+  /** Finds where to punch. */
+  punch: (scrap: Scrap, wishes: readonly PunchWish[]): Hole[][] => punchOut(scrap, wishes),
   /** Ends whatever runs; it answers with the best so far. */
   stop,
 };

@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { BustingInput, BustingProgress } from '../../core/busting';
 import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
+import type { Hole, PunchWish, Scrap } from '../../core/punching';
 import type { PlanningApi } from './planning.worker';
 
 let worker: Remote<PlanningApi> | null = null;
@@ -10,5 +11,7 @@ const open = (): Remote<PlanningApi> => (worker ??= wrap<PlanningApi>(new Worker
 export const planInWorker = (job: CutJob, work: number, onProgress: (progress: PlanProgress) => void): Promise<CutPlan> => open().plan(job, work, proxy(onProgress));
 
 export const proposeInWorker = (input: BustingInput, onProgress: (progress: BustingProgress) => void): Promise<BustingProgress | null> => open().propose(input, proxy(onProgress));
+
+export const punchInWorker = (scrap: Scrap, wishes: readonly PunchWish[]): Promise<Hole[][]> => open().punch(scrap, wishes);
 
 export const stopPlanning = (): void => { void worker?.stop(); };

@@ -6,6 +6,7 @@ import { pageName } from '../../data/pageActs';
 import { Button } from '../../ui/Button';
 import { Empty, Row, Screen } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { ShapeSteps } from './ShapeSteps';
 import { WindowSteps } from './WindowSteps';
 
 /** Every cut of the page is made. */
@@ -21,6 +22,7 @@ export function AllCut({ page }: { page: Page }) {
           <p>{isCut ? 'The pieces lie on the bench; what was left over is in the stash already, and waste is counted.' : 'This page is glued.'}</p>
           <Row><Button look="main" onPress={() => { void go(`/pages/${page.id}`); }}>{isCut ? 'To the glue' : 'To the page'}</Button>{page.state === 'cut' && <Button onPress={() => { void undo(); }}>Back</Button>}</Row>
         </Empty>
+        {page.state === 'cut' && <ShapeSteps page={page} />}
         {page.state === 'cut' && <WindowSteps page={page} />}
       </Over>
     </Screen>

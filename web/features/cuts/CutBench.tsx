@@ -6,12 +6,13 @@ import type { CutStep, StepPart } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { undo } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import { dropPlan, makeCut, noteMishap, pageName } from '../../data/pageActs';
+import { dropPlan, makeCut, noteMishap, pageName, takeFromMachine } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
-import { Screen, Soft } from '../../ui/Screen';
+import { Row, Screen, Soft } from '../../ui/Screen';
 import { heading, mono } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
+import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from './PlanSheet';
 import { StepDrawing } from './StepDrawing';
@@ -29,6 +30,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const nameOf = usePieceName(page, page.together !== undefined);
   const partWords = (part: StepPart): string => (part.wanted !== null ? `aside: ${nameOf(part.wanted).toLowerCase()}` : part.role === 'nubbin' ? 'back to the stash' : part.role === 'waste' ? 'waste' : 'is cut on');
   const isBusy = useRef(false);
+  const cutButton = useRef<HTMLButtonElement>(null);
   const cut = async (): Promise<void> => {
     if (isBusy.current) return;
     isBusy.current = true;
@@ -40,6 +42,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   useEffect(() => { now.current?.scrollIntoView({ inline: 'center', block: 'nearest' }); }, [at]);
   const next = steps[at + 1];
   const isNewSheet = at === 0 || steps[at - 1]!.sheet !== step.sheet;
+  const isUntouched = whole.where === 'claimed';
   const wholes = page.plan!.sheets.filter(({ pieces }) => pieces.some(({ part }) => part === 'A')).length;
 
   return (
@@ -59,10 +62,13 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
           <Big>{formatLength(step.at, system)}</Big>
           <p>{step.axis === 'x' ? 'from the left edge, and cut right across, top to bottom.' : 'from the head, and cut right across, left to right.'}</p>
           <Doing>
-            <Cut look="main" onPress={() => { void cut(); }}>Cut <Key aria-hidden>Space</Key></Cut>
+            <Cut ref={cutButton} look="main" onPress={() => { void cut(); }}>Cut <Key aria-hidden>Space</Key></Cut>
             <Button isDisabled={at === 0} onPress={() => { void undo(); }}>Back</Button>
           </Doing>
-          <MishapSlip step={step} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
+          <Row>
+            <MishapSlip step={step} onOpen={() => cutButton.current?.focus()} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
+            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
+          </Row>
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>
         </div>

@@ -18,7 +18,10 @@ export function CutsScreen() {
   const pages = useBench((b) => b.pages);
   const ledger = useBench((b) => b.ledger);
   const page = pages.get(id ?? pageInHand ?? '');
-  const steps = useMemo(() => (page?.plan ? cutSteps(page.plan, ledger) : []), [page, ledger]);
+  const steps = useMemo(() => {
+    const all = page?.plan ? cutSteps(page.plan, ledger) : [];
+    return [...all.filter((step) => isMade(step, ledger)), ...all.filter((step) => !isMade(step, ledger))];
+  }, [page, ledger]);
   const toCut = [...pages.values()].filter(({ state }) => state === 'idea' || state === 'planned');
   if (!page || ((page.state === 'glued' || page.state === 'done') && id === undefined)) {
     return (

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { DialogTrigger } from 'react-aria-components';
 import { formatLength } from '../../../core/length';
 import { isOnPart, type CutStep, type Mishap } from '../../../core/page';
 import { useSettings } from '../../data/settings';
@@ -8,17 +7,23 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 
-export interface MishapSlipProps { step: CutStep; onMishap: (mishap: Mishap) => void }
+export interface MishapSlipProps {
+  step: CutStep;
+  onMishap: (mishap: Mishap) => void;
+  /** Called before it opens: what has the focus then has it again afterwards. */
+  onOpen: () => void;
+}
 
 /** Life goes wrong: another measure, spoilt, lost. The rest is then planned again from what is really there. */
-export function MishapSlip({ step, onMishap }: MishapSlipProps) {
+export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
+  const [isOpen, setOpen] = useState(false);
   const system = useSettings((s) => s.system);
   const [at, setAt] = useState<number | null>(null);
   const isWrong = at !== null && !isOnPart(step, at);
   return (
-    <DialogTrigger>
-      <Button>Something went wrong</Button>
-      <SlipOver title="What went wrong?">
+    <>
+      <Button onPress={() => { onOpen(); setOpen(true); }}>Something went wrong</Button>
+      <SlipOver title="What went wrong?" isOpen={isOpen} onClose={() => setOpen(false)}>
         {(close) => {
           const note = (mishap: Mishap): void => { close(); onMishap(mishap); };
           return (
@@ -37,6 +42,6 @@ export function MishapSlip({ step, onMishap }: MishapSlipProps) {
           );
         }}
       </SlipOver>
-    </DialogTrigger>
+    </>
   );
 }

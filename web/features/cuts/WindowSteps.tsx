@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { coverOf, designOf, isScarce, layOut, windowsFor, windowsOf, type Window } from '../../../core/page';
+import { coverOf, designOf, framesOf, isScarce, layOut, windowsFor, windowsOf, type Window } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
@@ -10,6 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { fillOf } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';
+import { slotName } from './usePieceName';
 
 const SCALE = 11;
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
@@ -31,10 +32,11 @@ export function WindowSteps({ page }: { page: Page }) {
   const { system, hold, gut } = useSettings();
   const all = useMemo(() => {
     const layout = layOut(designOf(page.design)!, page);
-    return layout.ok ? { layout: layout.value, windows: windowsOf(page, layout.value, coverOf(layout.value, hold), shelfOf(bench)) } : null;
+    return layout.ok ? windowsOf(page, layout.value, coverOf(layout.value, hold), shelfOf(bench)) : [];
   }, [page, bench, hold]);
-  const windows = all ? windowsFor(gut, all.windows) : [];
-  if (!all || windows.length === 0) return null;
+  const frames = useMemo(() => framesOf(page, shelfOf(bench)), [page, bench]);
+  const windows = [...windowsFor(gut, all), ...frames];
+  if (windows.length === 0) return null;
   return (
     <Steps aria-label="Before you glue">
       <h2>Before you glue: take the hidden paper back</h2>
@@ -42,9 +44,9 @@ export function WindowSteps({ page }: { page: Page }) {
         <article key={window.layer.id}>
           <WindowDrawing window={window} system={system} />
           <div>
-            <h3>{all.layout.slots.find(({ id }) => id === window.layer.slot)?.name}</h3>
+            <h3>{slotName(page, window.layer.slot)}</h3>
             <p>Measure <b>{formatLength(window.at.x, system)}</b> from its left and <b>{formatLength(window.at.y, system)}</b> from its head; cut out <b className="size">{formatSize(window.at, system)}</b>.</p>
-            <Soft>{window.left === 0 ? 'None of this design is left in the stash.' : isScarce(window) ? `Only ${formatArea(window.left, system)} of this design is left in the stash.` : 'You take hidden paper back always.'}</Soft>
+            <Soft>{frames.includes(window) ? 'A frame gives its middle back.' : window.left === 0 ? 'None of this design is left in the stash.' : isScarce(window) ? `Only ${formatArea(window.left, system)} of this design is left in the stash.` : 'You take hidden paper back always.'}</Soft>
             <Button onPress={() => { void cutWindow(page, window); }}>It is cut out</Button>
           </div>
         </article>

@@ -4,7 +4,7 @@ import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
 
 /** What the slot of a page is called. */
-const slotName = (page: Page, slot: string): string =>
+export const slotName = (page: Page, slot: string): string =>
   designOf(page.design)?.slots.find(({ id }) => id === slot)?.name ?? page.more?.find((piece) => slotOfMore(piece) === slot)?.name ?? slot;
 
 /** Names for the wanted pieces of a plan; where it is for several pages, with the page's. @param lead the page whose plan it is */

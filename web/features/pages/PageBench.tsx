@@ -17,9 +17,11 @@ import { useWidth } from '../../ui/useWidth';
 import { GlueSlip } from './GlueSlip';
 import { HiddenList } from './HiddenList';
 import { LayerList } from './LayerList';
+import { MorePieces } from './MorePieces';
 import { PageMaking } from './PageMaking';
 import { PageWords } from './PageWords';
 import { PapersList } from './PapersList';
+import { PlainGroundHint } from './PlainGroundHint';
 import { usePageWork } from './usePageWork';
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
@@ -42,7 +44,7 @@ function Bench({ page }: { page: Page }) {
 
   const isOpen = page.state === 'idea';
   const { layout } = work;
-  const short = work.list.find(({ face }) => face === null);
+  const short = work.list.find(({ face, slot }) => face === null && layout?.slots.some(({ id }) => id === slot));
   const canCut = layout !== null && !short;
   const toCuts = async (): Promise<void> => {
     if (isOpen && canCut) await changePage(page, { papers: work.papers }, 'Chose papers');
@@ -87,6 +89,8 @@ function Bench({ page }: { page: Page }) {
         </Middle>
         <Stack $gap={16}>
           {layout && <PapersList page={page} work={work} isOpen={isOpen} />}
+          {layout && isOpen && <PlainGroundHint page={page} layout={layout} papers={work.papers} />}
+          {layout && <MorePieces page={page} isOpen={isOpen} />}
           {layout && <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={setChosen} />}
           {layout && isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
         </Stack>

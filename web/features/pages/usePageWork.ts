@@ -39,6 +39,6 @@ export function usePageWork(page: Page): PageWork {
     return choosePapers(layout, { faces, stock, colours, settled: page.papers, favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0) });
   }, [layout, isOpen, faces, stock, colours, page.papers]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
-  const list = useMemo(() => (layout ? cutListOf(layout, { papers }) : []), [layout, papers]);
+  const list = useMemo(() => (layout ? cutListOf(layout, { papers, ...(page.more ? { more: page.more } : {}) }) : []), [layout, papers, page.more]);
   return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };
 }

@@ -4,8 +4,11 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { historyOf, type PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
+import { punchEvent } from '../../../core/page';
+import type { Hole } from '../../../core/punching';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
+import type { NewEvent } from '../../data/ledgerStore';
 import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -14,6 +17,7 @@ import { Paper } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { eventWords } from './eventWords';
+import { PunchSlip } from './PunchSlip';
 
 /** The slip of a piece: both faces, where it has been since the parcel, and what can be done with it. */
 export function PieceSlip({ piece }: { piece: PieceState }) {
@@ -32,6 +36,10 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
   const takeOut = (): void => { if (inHand && piece.where === 'here') void act({ label: `Took ${lot.name} to the bench`, events: [{ type: 'claimed', piece: piece.id, page: inHand.id }] }); };
   useKeys({ b: takeOut, B: takeOut });
+  const punch = async (holes: readonly Hole[]): Promise<void> => {
+    const { id: _, day: __, ...event } = punchEvent(piece, holes, '', '');
+    if (await act({ label: `Punched ${holes.length} from ${lot.name}`, events: [event as NewEvent] })) await go(`/stash/${piece.id}-rest`, { replace: true });
+  };
   const leave = (type: 'given' | 'recycled', label: string) => async (): Promise<void> => {
     if (await act({ label, events: [{ type, piece: piece.id }] })) await go('/stash', { replace: true });
   };
@@ -51,6 +59,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             {!inHand && <Soft>Choose a page in <Link to="/pages">Pages</Link> first.</Soft>}
           </Row>
         )}
+        {piece.where === 'here' && <PunchSlip piece={piece} lot={lot} onPunch={(holes) => { void punch(holes); }} />}
         {piece.where === 'claimed' && <Row><Soft>On the bench for {page(piece.page!)}.</Soft><Button onPress={() => { void act({ label: `Put ${lot.name} away`, events: [{ type: 'released', piece: piece.id, page: piece.page! }] }); }}>Put away</Button></Row>}
         <h3>Where it has been</h3>
         <Trail>

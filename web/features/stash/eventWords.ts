@@ -19,9 +19,10 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
     case 'recycled': return 'recycled';
     case 'moved': return `moved to ${event.to}`;
     case 'cut': {
+      if (event.how === 'punch') return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
       const off = event.into.filter((part) => !line.has(part.id));
       const across = event.into.length === 2 ? ` at ${formatLength(event.into[0]!.w === event.into[1]!.w ? event.into[0]!.h : event.into[0]!.w, system)}` : '';
-      return `cut${across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
+      return `cut${event.how === 'machine' ? ' by the machine' : across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
     }
   }
 }

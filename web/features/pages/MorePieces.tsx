@@ -1,0 +1,40 @@
+import styled from 'styled-components';
+import { formatSize } from '../../../core/length';
+import { drawnMore } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { changePage } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Soft } from '../../ui/Screen';
+import { ShapeDrawing } from '../../ui/ShapeDrawing';
+import { MoreSlip } from './MoreSlip';
+
+/** Pieces beyond the design: tags, banners, pockets; they are cut with the rest. */
+export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
+  const faces = useBench((b) => b.faces);
+  const system = useSettings((s) => s.system);
+  const more = page.more ?? [];
+  if (!isOpen && more.length === 0) return null;
+  return (
+    <section aria-label="More pieces">
+      <h2>More pieces</h2>
+      {more.length === 0 && <Soft>A tag, a banner, a pocket: whatever the design does not have.</Soft>}
+      <Pieces>
+        {more.map((piece) => {
+          const shape = drawnMore(piece);
+          return (
+            <li key={piece.id}>
+              {shape && <ShapeDrawing shape={shape} face={piece.face} scale={Math.min(14, 42 / (shape.blank.w / 8128), 56 / (shape.blank.h / 8128))} label={piece.name} />}
+              <span>{piece.name}<br /><span className="measure">{piece.count} × {shape && formatSize(shape.blank, system)}</span><br /><Soft>{piece.face === null ? 'any paper' : faces.get(piece.face)?.name}</Soft></span>
+              {isOpen && <Button look="quiet" aria-label={`Not the ${piece.name.toLowerCase()}`} onPress={() => { void changePage(page, (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }), `Took the ${piece.name.toLowerCase()} off`); }}>not this</Button>}
+            </li>
+          );
+        })}
+      </Pieces>
+      {isOpen && <MoreSlip page={page} />}
+    </section>
+  );
+}
+
+const Pieces = styled.ul`li { display: grid; grid-template-columns: 44px 1fr auto; gap: 12px; align-items: center; padding: 6px 0; }`;
