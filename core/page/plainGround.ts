@@ -16,6 +16,8 @@ export interface PlainGround {
   readonly then: number;
 }
 
+/** A layer of less than half a page frees no sheet. */
+const SHEETLIKE = 0.5;
 /** Strips that need more than this of the paper are not worth the trouble; nor are more strips to a layer than go round it. */
 const WORTH = 0.6;
 const MOST_STRIPS = 4;
@@ -42,13 +44,13 @@ function stripsOf(layer: Rect, above: readonly (Rect & { turn: number })[], hold
  * @param papers the face of each slot
  * @param hold ticks of each strip that go under what covers it
  */
-export function plainGrounds({ layers }: Layout, papers: Readonly<Record<string, string>>, shelf: Shelf, hold: number): PlainGround[] {
+export function plainGrounds({ layers, size }: Layout, papers: Readonly<Record<string, string>>, shelf: Shelf, hold: number): PlainGround[] {
   const cardstock = new Set([...shelf.lots.values()].filter(({ kind }) => kind === 'cardstock').flatMap(({ front }) => (front === null ? [] : [front])));
   const slots = [...new Set(layers.flatMap(({ slot }) => (slot === null ? [] : [slot])))];
   return slots.flatMap((slot): PlainGround[] => {
     const own = layers.filter((layer) => layer.slot === slot);
     const paper = papers[slot];
-    if (paper === undefined || cardstock.has(paper) || own.some(({ turn }) => turn !== 0)) return [];
+    if (paper === undefined || cardstock.has(paper) || own.some((layer) => layer.turn !== 0 || area(layer) < SHEETLIKE * Math.min(area(size), size.h ** 2))) return [];
     const strips = own.map((layer) => stripsOf(layer, layers.slice(layers.indexOf(layer) + 1), hold));
     const now = own.reduce((sum, layer) => sum + area(layer), 0);
     const then = strips.flat().reduce((sum, strip) => sum + area(strip), 0);

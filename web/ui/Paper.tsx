@@ -30,7 +30,8 @@ function tornEdge(w: number, h: number): string {
 /** A piece of paper, drawn to scale: its face, gaps, a turned corner with the other face, a torn edge where it was cut. */
 export const Paper = memo(function Paper({ size, face, back, missing = [], isTorn = false, scale }: PaperProps) {
   const [w, h] = [size.w / TICKS_PER_INCH, size.h / TICKS_PER_INCH];
-  const corner = back === undefined ? 0 : Math.min(0.8, w / 3, h / 3);
+  const isCornerGone = missing.some((r) => r.x + r.w >= size.w && r.y + r.h >= size.h);
+  const corner = back === undefined || isCornerGone ? 0 : Math.min(0.8, w / 3, h / 3);
   const outline = isTorn && w > 0.5 ? `M0 0H${w}${tornEdge(w, h)}L${w} ${h}H0z` : `M0 0H${w}V${h}H0z`;
   const holes = missing.map((r) => `M${r.x / TICKS_PER_INCH} ${r.y / TICKS_PER_INCH}h${r.w / TICKS_PER_INCH}v${r.h / TICKS_PER_INCH}h${-r.w / TICKS_PER_INCH}z`).join('');
   return (

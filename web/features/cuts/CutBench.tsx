@@ -67,7 +67,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
           </Doing>
           <Row>
             <MishapSlip step={step} onOpen={() => cutButton.current?.focus()} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
-            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
+            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onOpen={() => cutButton.current?.focus()} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
           </Row>
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>

@@ -1,5 +1,4 @@
 import { useEffect, useState } from 'react';
-import { DialogTrigger } from 'react-aria-components';
 import { sheetSvg, type PlannedSheet } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
@@ -15,7 +14,14 @@ import { Tick } from '../../ui/Tick';
 import { Working } from '../../ui/Working';
 import { outlinesOf } from './outlinesOf';
 
-export interface MachineSlipProps { page: Page; sheet: PlannedSheet; piece: PieceState; onWork: (work: MachineWork) => void }
+export interface MachineSlipProps {
+  page: Page;
+  sheet: PlannedSheet;
+  piece: PieceState;
+  onWork: (work: MachineWork) => void;
+  /** Called before it opens: what has the focus then has it again afterwards. */
+  onOpen: () => void;
+}
 
 const ASK_MS = 250;
 const TROUBLE: Record<MachineTrouble['code'], string> = {
@@ -26,11 +32,12 @@ const troubleWords = (error: unknown): string => (error instanceof MachineTroubl
 
 /** Sends a sheet to the cutting machine, shows how far it is, and takes what comes of it into the ledger. */
 export function MachineSlip(props: MachineSlipProps) {
+  const [isOpen, setOpen] = useState(false);
   return (
-    <DialogTrigger>
-      <Button>Let the machine cut this sheet</Button>
-      <SlipOver title="The cutting machine">{(close) => <MachineWorking {...props} close={close} />}</SlipOver>
-    </DialogTrigger>
+    <>
+      <Button onPress={() => { props.onOpen(); setOpen(true); }}>Let the machine cut this sheet</Button>
+      <SlipOver title="The cutting machine" isOpen={isOpen} onClose={() => setOpen(false)}>{(close) => <MachineWorking {...props} close={close} />}</SlipOver>
+    </>
   );
 }
 

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
-import type { CutPlan, Preference } from '../../../core/cutting';
+import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
 import { cutSteps, designOf, isStrip, layOut, purposeOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -15,6 +15,7 @@ import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
 import { CutListSection } from './CutListSection';
 import { JoinSlip } from './JoinSlip';
+import { outlinesOf } from './outlinesOf';
 import { PlannedFigure } from './PlannedFigure';
 import { WastePattern } from './PlanSheet';
 import { Together } from './Together';
@@ -42,6 +43,7 @@ export function PlanBench({ page }: { page: Page }) {
     return layout.ok ? layout.value : null;
   };
   const settled = new Set([...wishes.forbidden, ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id)]);
+  const joinedOf = (sheet: PlannedSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
   const print = async (shown: CutPlan): Promise<void> => {
     const { cutSheetPdf } = await import('./cutSheetPdf');
     const steps = cutSteps(shown, ledger);
@@ -120,9 +122,10 @@ export function PlanBench({ page }: { page: Page }) {
               const lot = piece && lots.get(piece.lot);
               return piece && lot && (
                 <PlannedFigure
-                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isLocked={wishes.locked.includes(sheet)}
-                  onLock={(lock) => wish(({ locked }) => ({ locked: lock ? [...locked, sheet] : locked.filter((other) => other !== sheet) }))}
-                  onForbid={() => wish(({ forbidden, locked }) => ({ forbidden: [...forbidden, sheet.stock], locked: locked.filter(({ stock: id }) => id !== sheet.stock) }))}
+                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isLocked={wishes.locked.includes(sheet) || joinedOf(sheet) !== undefined}
+                  onLock={(lock) => wish(({ locked, joined }) => ({ locked: lock ? [...locked, sheet] : locked.filter((other) => other !== sheet), joined: joined.filter((strip) => strip !== joinedOf(sheet)) }))}
+                  onSvg={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece, { missing: piece.missing, outlines: (wanted) => outlinesOf(wanted, page, pages) }), 'image/svg+xml')}
+                  onForbid={() => wish(({ forbidden, locked, joined }) => ({ forbidden: [...forbidden, sheet.stock], locked: locked.filter((other) => other !== sheet), joined: joined.filter((strip) => strip !== joinedOf(sheet)) }))}
                 />
               );
             })}

@@ -1,14 +1,13 @@
 import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { sheetSvg, type PlannedSheet } from '../../../core/cutting';
+import type { PlannedSheet } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
-import { keepFile } from '../../ui/keepFile';
 import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { PlanSheet } from './PlanSheet';
@@ -22,12 +21,14 @@ export interface PlannedFigureProps {
   isLocked: boolean;
   onLock: (lock: boolean) => void;
   onForbid: () => void;
+  /** Keeps the outlines as a file. */
+  onSvg: () => void;
 }
 
 const SCALE = 16;
 
 /** A sheet of the plan, what it is, and her say in it. */
-export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onForbid }: PlannedFigureProps) {
+export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onForbid, onSvg }: PlannedFigureProps) {
   const kits = useBench((b) => b.kits);
   const system = useSettings((s) => s.system);
   const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
@@ -38,9 +39,9 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onF
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
         <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
         <Row $gap={14}>
-          <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>{isLocked && <Check size={15} aria-hidden />}keep as drawn</Keep>
+          <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>{isLocked && <Check size={15} aria-hidden />}keep it so</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
-          <Button look="quiet" onPress={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece), 'image/svg+xml')} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
+          <Button look="quiet" onPress={onSvg} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
         </Row>
       </figcaption>
     </Figure>

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import { rankFaces } from '../../../core/page';
-import type { Page } from '../../../core/things';
+import { isStrip, joinedStrip, rankFaces, type WantedPiece } from '../../../core/page';
+import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
@@ -14,12 +14,18 @@ import type { PageWork } from './usePageWork';
 /** How near a face is to the photos, in words. CIEDE2000, mean over its colours. */
 const nearWords = (difference: number): string => (!Number.isFinite(difference) ? '' : difference < 12 ? ', goes well' : difference < 22 ? ', goes' : ', far off');
 
+/** Faces offered for a slot that some paper holds whole. */
+const MOST = 24;
+
 /** The paper of each slot, those that go with the photos first, and the pieces it is cut into: the cut list. */
 export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork; isOpen: boolean }) {
-  const faces = useBench((b) => b.faces);
+  const { faces, ledger } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const all = useMemo(() => [...faces.values()], [faces]);
+  const allFaces = useMemo(() => [...faces.values()], [faces]);
   const { layout, papers, list, stock, colours } = work;
+  /** No paper holds the strip whole, but shorter ones joined make it. */
+  const canBeJoined = (piece: WantedPiece, face: Face): boolean =>
+    isOpen && isStrip(piece) && 'parts' in joinedStrip({ ...piece, face: face.id }, stock, ledger, layout, (axis) => face.repeat?.[axis] ?? null);
   return (
     <section aria-label="Cut list">
       <h2>Papers, and the cut list</h2>
@@ -27,14 +33,18 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
         {layout!.slots.map((slot) => {
           const pieces = list.filter((piece) => piece.slot === slot.id);
           if (pieces.length === 0) return null;
-          const ranked = rankFaces(all, colours, slot, pieces[0]!, stock).filter(({ holds, face }) => holds > 0 || face.id === papers[slot.id]).slice(0, 24);
+          const all = rankFaces(allFaces, colours, slot, pieces[0]!, stock);
+          const ranked = [
+            ...all.filter(({ holds }) => holds > 0).slice(0, MOST).map((one) => ({ ...one, words: nearWords(one.difference) })),
+            ...all.filter(({ holds, face }) => holds === 0 && canBeJoined(pieces[0]!, face)).map((one) => ({ ...one, words: ', joined from strips' })),
+          ];
           const face = papers[slot.id];
           return (
             <Slot key={slot.id}>
               <Paper size={{ w: inches(2.6), h: inches(2.6) }} face={face ?? null} scale={16} />
               <div>
                 {isOpen
-                  ? <Choice label={slot.name} options={ranked.map((r): [string, string] => [r.face.id, `${r.face.name}${nearWords(r.difference)}`])} value={face ?? ''} onChange={(to) => { void changePage(page, (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }), `Chose ${faces.get(to)?.name ?? 'a paper'}`); }} />
+                  ? <Choice label={slot.name} options={[...ranked, ...all.filter((one) => one.face.id === face && !ranked.some((r) => r.face.id === face)).map((one) => ({ ...one, words: '' }))].map((r): [string, string] => [r.face.id, `${r.face.name}${r.words}`])} value={face ?? ''} onChange={(to) => { void changePage(page, (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }), `Chose ${faces.get(to)?.name ?? 'a paper'}`); }} />
                   : <><Soft>{slot.name}</Soft><br />{faces.get(face ?? '')?.name}</>}
                 <ul>{pieces.map((piece) => <li key={piece.id} className="measure">{piece.count} × {formatSize(piece, system)}</li>)}</ul>
               </div>

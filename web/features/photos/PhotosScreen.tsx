@@ -9,6 +9,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Columns, Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { AddPhotos } from './AddPhotos';
+import { PrintsSlip } from './PrintsSlip';
 
 const SCALE = 22;
 
@@ -21,9 +22,9 @@ export function PhotosScreen() {
   const used = useMemo(() => new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo))), [pages]);
   const inOrder = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date));
   const remove = (photo: Photo): void => { void act({ label: `Took ${photo.name} away`, changes: [{ table: 'photos', key: photo.id, after: null }] }); };
-  const waiting = all.filter(({ id }) => !used.has(id)).length;
+  const waiting = new Set(all.filter(({ id }) => !used.has(id)).map(({ id }) => id));
   return (
-    <Screen title="Photos" about={all.length > 0 ? `${waiting} of ${all.length} wait for a page` : undefined}>
+    <Screen title="Photos" about={all.length > 0 ? `${waiting.size} of ${all.length} wait for a page` : undefined} actions={all.length > 0 && <PrintsSlip photos={all} urls={urls} waiting={waiting} />}>
       <Columns $widths="1fr 320px">
         <Stack $gap={20}>
           {all.length === 0 && <Empty><h2>No photos yet</h2><p>Choose their story and size on the right, then drop them there. Their main colours are taken from the picture; nothing leaves this machine.</p></Empty>}

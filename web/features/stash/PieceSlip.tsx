@@ -59,7 +59,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             {!inHand && <Soft>Choose a page in <Link to="/pages">Pages</Link> first.</Soft>}
           </Row>
         )}
-        {piece.where === 'here' && <PunchSlip piece={piece} lot={lot} onPunch={(holes) => { void punch(holes); }} />}
+        {piece.where === 'here' && <Row><PunchSlip piece={piece} lot={lot} onPunch={(holes) => { void punch(holes); }} /></Row>}
         {piece.where === 'claimed' && <Row><Soft>On the bench for {page(piece.page!)}.</Soft><Button onPress={() => { void act({ label: `Put ${lot.name} away`, events: [{ type: 'released', piece: piece.id, page: piece.page! }] }); }}>Put away</Button></Row>}
         <h3>Where it has been</h3>
         <Trail>

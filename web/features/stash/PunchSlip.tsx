@@ -66,7 +66,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
           </Row>
         ))}
         {wishes.length < 4 && <Button look="quiet" onPress={() => setWishes([...wishes, { shape: 'circle', size: inches([1, 0.625, 2][wishes.length - 1]!), most: '' }])}>and another punch</Button>}
-        <div style={{ width: 200 }}><MeasureField label="reach in from the edge (empty: any)" value={punchReach} system={system} onChange={(length) => change({ punchReach: length })} isOptional /></div>
+        <div style={{ width: 200 }}><MeasureField label="reach from the edge" value={punchReach} system={system} onChange={(length) => change({ punchReach: length })} isOptional /></div>
         <Soft>The largest first, the others in what is left. {holes.length > 0 && `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}{lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}</Soft>
         <Row><Button look="main" isDisabled={holes.length === 0} onPress={() => { close(); onPunch(holes); }}>{holes.length === 0 ? 'Nothing fits' : `Punch ${holes.length}`}</Button><Button slot="close" look="quiet">Not now</Button></Row>
         <Soft>Fingers clear of the punch; small parts away from small children and pets.</Soft>

@@ -1,0 +1,2 @@
+export { layPrints, PRINT_PAPERS } from './layPrints';
+export type { LaidPhoto, LaidSheet, PrintPaper, WantedPrint } from './layPrints';
