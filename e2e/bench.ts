@@ -58,7 +58,9 @@ export async function cutAll(page: Page, press: () => Promise<void>): Promise<vo
 /** The figures of the wrap-up's row of all paper: what came, what was corrected, and what became of it. */
 export async function paperFigures(page: Page): Promise<{ came: number; corrected: number; became: number }> {
   await goTo(page, 'Wrap-up');
-  const texts = await page.getByRole('row').filter({ hasText: 'All paper' }).first().getByRole('cell').allTextContents();
+  const row = page.getByRole('row').filter({ hasText: 'All paper' }).first();
+  await expect(row).toBeVisible();
+  const texts = await row.getByRole('cell').allTextContents();
   const [came, corrected, ...became] = texts.map((text) => Number(text.replaceAll(/[,+]/g, '').replace('\u2212', '-').replace('·', '0'))) as [number, number, ...number[]];
   return { came, corrected, became: became.reduce((a, b) => a + b, 0) };
 }

@@ -2,14 +2,14 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { beginBoxStack, openDemo } from './bench';
 
-test('a paper is forbidden and allowed again, pieces are kept on a sheet, and the plan follows', async ({ page }) => {
+test('a paper is forbidden and allowed again, a sheet is kept as drawn, and the plan follows', async ({ page }) => {
   await openDemo(page);
   await beginBoxStack(page);
   await page.getByRole('button', { name: 'To the cuts' }).click();
   const cream = page.getByRole('figure').filter({ hasText: 'cardstock cream' });
   await expect(cream).toContainText('a leftover');
-  await cream.getByRole('button', { name: /^Keep these pieces/ }).click();
-  await expect(cream.getByRole('button', { name: /^Keep these pieces/ })).toHaveAttribute('aria-pressed', 'true');
+  await cream.getByRole('button', { name: /as drawn$/ }).click();
+  await expect(cream.getByRole('button', { name: /as drawn$/ })).toHaveAttribute('aria-pressed', 'true');
 
   const [outlines] = await Promise.all([page.waitForEvent('download'), cream.getByRole('button', { name: /as SVG$/ }).click()]);
   expect(readFileSync(await outlines.path(), 'utf8')).toContain('mm" viewBox="0 0 ');

@@ -2,15 +2,17 @@ import 'fake-indexeddb/auto';
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import type { Subscription } from 'dexie';
 import { planCuts } from '../../core/cutting';
+import { restAround } from '../../core/geometry';
 import { balanceOf } from '../../core/ledger';
-import { inches } from '../../core/length';
-import { choosePapers, coverOf, cutJobFor, cutListOf, cutSteps, designOf, isMade, layOut, stillWanted, stockOnHand, windowsOf } from '../../core/page';
+import { inches, toMm } from '../../core/length';
+import { choosePapers, coverOf, cutJobFor, cutListOf, cutSteps, designOf, forPage, isMade, layOut, NUBBIN, stillWanted, stockOnHand, windowsOf } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
 import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
-import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, noteMishap, onBench, pageName, putAway, removePage, startPage } from './pageActs';
+import { workOf } from './machine';
+import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, noteMishap, onBench, pageName, putAway, removePage, startPage, takeFromMachine } from './pageActs';
 
 const DAY = '2026-11-05';
 const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
@@ -191,4 +193,78 @@ test('a hidden middle is cut out, lies in the stash, and the rim is glued with t
   expect(await cutWindow(pageOf(id), first!)).toBe(false);
   await gluePage(pageOf(id), bench().ledger, []);
   expect(bench().ledger.pieces.get(`${first!.piece.id}-rim`)).toMatchObject({ where: 'used', page: id });
+});
+
+/** Two pages whose mats come from the same sheets, planned as one. */
+async function plannedTogether(): Promise<[string, string]> {
+  const ids: [string, string] = [await begin(), await begin()];
+  const layout = layOut(designOf('framed-ground')!, pageOf(ids[0])).value!;
+  const stock = stockOnHand(shelfOf(bench()), ids[0]);
+  const papers = { frame: 'ink', ground: 'lamp', mat: 'blush' };
+  for (const id of ids) await changePage(pageOf(id), { papers }, 'Chose papers');
+  const list = ids.flatMap((id, i) => cutListOf(layout, { papers }).map((piece) => (i === 0 ? piece : { ...piece, id: forPage(id, piece.id) })));
+  await acceptPlan(ids.map(pageOf), planCuts(cutJobFor(list, stock), 5_000), bench().ledger);
+  return ids;
+}
+
+describe('two pages cut together', () => {
+  test('every piece goes to its page, both are cut after the last cut, and each is glued by itself', async () => {
+    const ids = await plannedTogether();
+    expect(ids.map((id) => pageOf(id).state)).toEqual(['planned', 'planned']);
+    await cutUp(ids[1]);
+    expect(ids.map((id) => pageOf(id).state)).toEqual(['cut', 'cut']);
+    for (const id of ids) {
+      const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
+      const cut = onBench(bench().ledger, id).pieces.filter(({ slot }) => slot !== null).map(({ slot }) => slot);
+      expect(cut.filter((slot) => slot === 'mat')).toHaveLength(1);
+      expect(stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) => slot === 'frame')).toBe(true);
+    }
+    expect(await gluePage(pageOf(ids[1]), bench().ledger, [])).toBe(true);
+    expect(onBench(bench().ledger, ids[1]).pieces).toEqual([]);
+    expect(onBench(bench().ledger, ids[0]).pieces.length).toBeGreaterThan(0);
+  });
+  test('the plan set aside, or one of the pages dropped, everything uncut goes back and both are open again', async () => {
+    const ids = await plannedTogether();
+    expect(await dropPlan(pageOf(ids[1]), bench().ledger)).toBe(true);
+    expect(ids.map((id) => [pageOf(id).state, pageOf(id).together])).toEqual([['idea', undefined], ['idea', undefined]]);
+    expect([...bench().ledger.pieces.values()].every(({ where }) => where === 'here')).toBe(true);
+    expect(await undo()).toBe(true);
+    expect(pageOf(ids[0]).together).toEqual(ids);
+    expect(await removePage(pageOf(ids[0]), bench().ledger)).toBe(true);
+    expect(pageOf(ids[1])).toMatchObject({ state: 'idea', plan: null });
+    expect([...bench().ledger.pieces.values()].every(({ where }) => where === 'here')).toBe(true);
+  });
+});
+
+describe('a sheet from the machine', () => {
+  const reported = (id: string, cut: (i: number) => boolean) => {
+    const sheet = pageOf(id).plan!.sheets.find(({ cuts }) => cuts.length > 1)!;
+    const whole = bench().ledger.pieces.get(sheet.stock)!;
+    const left = restAround(whole, sheet.pieces, NUBBIN).map(({ x, y, w, h }) => ({ x: toMm(x), y: toMm(y), w: toMm(w), h: toMm(h) }));
+    return { sheet, work: workOf({ id: '1', state: 'done', done: 1, cut: sheet.pieces.map((_, i) => cut(i)), left }, sheet.pieces.map(() => 1)) };
+  };
+  test('cut well, its cuts are no longer waited for; undone, they are', async () => {
+    const id = await planned();
+    const before = cutSteps(pageOf(id).plan!, bench().ledger).length;
+    const { sheet, work } = reported(id, () => true);
+    expect(await takeFromMachine(pageOf(id), sheet, work, bench().ledger)).toBe(true);
+    expect(cutSteps(pageOf(id).plan!, bench().ledger)).toHaveLength(before - sheet.cuts.length);
+    expect(onBench(bench().ledger, id).pieces.filter(({ slot }) => slot !== null)).toHaveLength(sheet.pieces.length);
+    await cutUp(id);
+    expect(pageOf(id).state).toBe('cut');
+    const { area } = balanceOf(bench().ledger, bench().ledger.pieces.get(sheet.stock)!.lot);
+    expect(area.received).toBe(area.onBench + area.left + area.wasted);
+    expect(await gluePage(pageOf(id), bench().ledger, [])).toBe(true);
+  });
+  test('after a slip the page is planned again on what is there', async () => {
+    const id = await planned();
+    const { sheet, work } = reported(id, () => false);
+    expect(await takeFromMachine(pageOf(id), sheet, work, bench().ledger)).toBe(true);
+    expect(pageOf(id)).toMatchObject({ state: 'idea', plan: null });
+    expect(onBench(bench().ledger, id).pieces).toEqual([]);
+    expect(notice()).toBe('The machine slipped');
+  });
+  test('a piece of two lines is well cut only when both are', () => {
+    expect(workOf({ id: '1', state: 'slipped', done: 0.5, cut: [true, false, true], left: [] }, [2, 1]).cut).toEqual([false, true]);
+  });
 });
