@@ -6,7 +6,7 @@ async function begin(page: Page, design: string, photo: RegExp, title: string): 
   await page.getByRole('button', { name: 'New page' }).click();
   await page.getByRole('radio', { name: design }).click({ force: true });
   await page.getByRole('button', { name: photo }).click();
-  await page.getByLabel('Title').fill(title);
+  await page.getByRole('textbox', { name: 'Title' }).fill(title);
 }
 
 test('two pages are cut in one go, with a reload in the middle; both are then cut', async ({ page }) => {

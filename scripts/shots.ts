@@ -21,7 +21,7 @@ async function startPage(p: Page): Promise<void> {
   await p.getByRole('button', { name: 'New page' }).click();
   await p.getByRole('radio', { name: 'Box stack' }).click({ force: true });
   await p.getByRole('button', { name: /^Torch on the wall/ }).click();
-  await p.getByLabel('Title').fill('Neighbours by torch');
+  await p.getByRole('textbox', { name: 'Title' }).fill('Neighbours by torch');
   await p.getByLabel('Date').click();
 }
 
