@@ -5,7 +5,8 @@ import { isNubbin, type Problem } from './problem';
 /** Past this many grid rectangles a part full of holes is divided greedily. */
 const MOST_STATES = 10_000;
 
-const isWhollyGone = (part: Part): boolean => solidRects(part, part.holes).length === 0;
+/** Whether nothing is there of a part; told from the areas of its holes where they are too small for that. */
+const isWhollyGone = (part: Part): boolean => part.holes.reduce((sum, hole) => sum + area(hole), 0) >= area(part) && solidRects(part, part.holes).length === 0;
 
 /** The square of a whole leftover's area where it is worth keeping, else 0. */
 export const squareKept = (problem: Problem, w: number, h: number): number => (isNubbin(problem, w, h) ? (w * h) ** 2 : 0);
@@ -16,17 +17,28 @@ interface Division { readonly part: Part; readonly kept: number }
 const canCut = (problem: Problem, part: Part, axis: 'x' | 'y'): boolean => (axis === 'x' ? part.h : part.w) <= problem.longestCut;
 
 /** Positions, from the part's own edge, where a cut may help: at edges of its holes, and where a side comes within the trimmer's reach. */
-function cutPositions({ longestCut }: Problem, part: Part, axis: 'x' | 'y'): number[] {
+function cutPositions({ longestCut }: Problem, part: Part, axis: 'x' | 'y', edges: readonly number[]): readonly number[] {
   const size = axis === 'x' ? part.w : part.h;
-  const reach = size > longestCut ? [longestCut, size - longestCut] : [];
-  return [...new Set([...holeEdges(part, axis), ...reach.filter((at) => at > 0 && at < size)])];
+  if (size <= longestCut) return edges;
+  return [...new Set([...edges, ...[longestCut, size - longestCut].filter((at) => at > 0 && at < size)])];
 }
 
 /** Positions, from the part's own edge, of the edges of its holes. */
 function holeEdges(part: Part, axis: 'x' | 'y'): number[] {
   const [start, size] = axis === 'x' ? [part.x, part.w] : [part.y, part.h];
-  const edges = part.holes.flatMap((r) => (axis === 'x' ? [r.x, r.x + r.w] : [r.y, r.y + r.h]));
-  return [...new Set(edges)].map((at) => at - start).filter((at) => at > 0 && at < size).sort((a, b) => a - b);
+  const edges: number[] = [];
+  // Sorted in as they come: a part has few holes, and this is asked of very many parts.
+  const add = (at: number): void => {
+    if (at <= 0 || at >= size) return;
+    let i = edges.length;
+    while (i > 0 && edges[i - 1]! > at) i--;
+    if (edges[i - 1] !== at) edges.splice(i, 0, at);
+  };
+  for (const { x, y, w, h } of part.holes) {
+    add((axis === 'x' ? x : y) - start);
+    add((axis === 'x' ? x + w : y + h) - start);
+  }
+  return edges;
 }
 
 /** Answers by sheet and by the part's place on it: a search meets the same parts again and again. */
@@ -47,11 +59,11 @@ const divisions = new Remembered<Division>();
 const spots = new Remembered<readonly Rect[]>();
 
 /** Exact over all cuts along edges of holes. */
-function divideExactly(problem: Problem, part: Part): Division {
+function divideExactly(problem: Problem, part: Part, edges: Readonly<Record<'x' | 'y', readonly number[]>>): Division {
   let best: Division = { part, kept: 0 };
   for (const axis of ['x', 'y'] as const) {
     if (!canCut(problem, part, axis)) continue;
-    for (const at of cutPositions(problem, part, axis)) {
+    for (const at of cutPositions(problem, part, axis, edges[axis])) {
       const [near, far] = halves(part, axis, at).map((half) => divideLeftOver(problem, half)) as [Division, Division];
       const kept = near.kept + far.kept;
       if (kept > best.kept) best = { part: joined(part, axis, near.part, far.part), kept };
@@ -78,8 +90,9 @@ export function divideLeftOver(problem: Problem, part: Part): Division {
   if (part.holes.length === 0) return { part, kept: squareKept(problem, part.w, part.h) };
   return divisions.get(part, () => {
     if (isWhollyGone(part)) return { part, kept: 0 };
-    const states = ((holeEdges(part, 'x').length + 2) * (holeEdges(part, 'y').length + 2)) ** 2;
-    return states <= MOST_STATES ? divideExactly(problem, part) : divideGreedily(problem, part);
+    const edges = { x: holeEdges(part, 'x'), y: holeEdges(part, 'y') };
+    const states = ((edges.x.length + 2) * (edges.y.length + 2)) ** 2;
+    return states <= MOST_STATES ? divideExactly(problem, part, edges) : divideGreedily(problem, part);
   });
 }
 

@@ -119,6 +119,9 @@ function wholeSheets(problem: Problem): Part[] {
   return known;
 }
 
+/** Sheets with gaps that are looked into for one piece before any is opened: each takes long. */
+const MOST_WITH_GAPS = 12;
+
 /** Parts looked at that cost as much as one judgement. */
 const GLANCES = 16;
 
@@ -126,6 +129,8 @@ const GLANCES = 16;
 class Chooser {
   best: Choice | null = null;
   private least = Infinity;
+  /** Places between gaps that were found to hold the piece. */
+  private held = 0;
 
   constructor(private readonly problem: Problem, private readonly item: number, private readonly left: number, private readonly options: PlaceOptions) {}
 
@@ -164,6 +169,7 @@ class Chooser {
       spend(8 + 8 * part.holes.length);
       const spot = { part, at, first, block: { item: this.item, lie, across, down } };
       const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
+      if (bad < Infinity) this.held++;
       if (bad >= this.least) continue;
       this.least = bad;
       this.best = { ...spot, sheet, kind };
@@ -171,9 +177,15 @@ class Chooser {
   }
 
   tryUnopened(state: State, fresh: boolean): void {
+    let withGaps = 0;
     for (const k of this.problem.givers[this.item]!) {
-      const { stock } = this.problem.kinds[k]!;
-      if (k !== this.options.shut && stock.fresh === fresh && state.opened[k]! < stock.count) this.tryPart(wholeSheets(this.problem)[k]!, null, k);
+      const { stock, holes } = this.problem.kinds[k]!;
+      if (k === this.options.shut || stock.fresh !== fresh || state.opened[k]! >= stock.count) continue;
+      // Smallest first, so those passed over are the ones that would lose most.
+      if (holes.length > 0 && withGaps >= MOST_WITH_GAPS) continue;
+      const before = this.held;
+      this.tryPart(wholeSheets(this.problem)[k]!, null, k);
+      if (holes.length > 0 && this.held > before) withGaps++;
     }
   }
 }

@@ -89,9 +89,10 @@ export function readProblem(job: CutJob): Problem {
   });
   const items = groupAlike(job.pieces, pieceKind(job.stock.some(({ upright }) => upright))).map(({ one, count, copyAt }): Item => ({ ...scaled(one, grain), count, copyAt }));
   const servings = kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item)));
+  const bySize = kinds.map((_, k) => k).sort((a, b) => kinds[a]!.solid - kinds[b]!.solid || a - b);
   return {
     job, grain, kinds, items, servings,
-    givers: items.map((_, i) => kinds.map((__, k) => k).filter((k) => servings[k]![i] !== null)),
+    givers: items.map((_, i) => bySize.filter((k) => servings[k]![i] !== null)),
     keptUnopened: kinds.reduce((sum, { stock, solid }) => sum + stock.count * solid ** 2, 0),
     keep: scaled(job.keepAtLeast, grain),
     longestCut: job.longestCut === null ? Infinity : job.longestCut / grain,
