@@ -2,6 +2,7 @@ import { mainColours } from '../core/colour';
 import { planCuts, searchPlans, type CutJob, type CutPlan } from '../core/cutting';
 import { fold, type LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
+import { punchSpots } from '../core/punching';
 import { seededRandom } from '../core/random';
 import { YARDSTICKS } from './yardstick';
 
@@ -73,6 +74,7 @@ function benchmarks(): Benchmark[] {
     { name: 'cut plan of a 40-piece kit', n: 3, run: () => qualityOf(planCuts(kit, 400_000)) },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces, first answer', n: 5, run: () => qualityOf(firstAnswer(large)) },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces', n: 3, run: () => qualityOf(planCuts(large, 800_000)) },
+    { name: 'circles of 5/8 in from a 12 x 12 sheet', n: 5, run: () => ({ circles: punchSpots({ w: inches(12), h: inches(12), missing: [], upright: false }, { shape: 'circle', size: inches(5 / 8), reach: null }).length }) },
     ...YARDSTICKS,
     { name: 'main colours of a 12-megapixel picture', n: 5, run: () => ({ colours: mainColours(picture).length }) },
   ];

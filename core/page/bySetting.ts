@@ -1,7 +1,5 @@
 import type { CutStep } from './cutSteps';
 
-const settingOf = ({ at, axis }: CutStep): string => `${axis} ${at}`;
-
 /**
  * Cuts in an order that can be made, those at the same trimmer setting together: as long as one at the present setting
  * can be made, on the sheet in hand or on another, it is. Else the sheet in hand is cut on, at the setting that the most
@@ -11,7 +9,7 @@ const settingOf = ({ at, axis }: CutStep): string => `${axis} ${at}`;
 export function bySetting(sheets: readonly (readonly CutStep[])[]): CutStep[] {
   const waiting = sheets.map((steps) => [...steps]);
   const ordered: CutStep[] = [];
-  let [setting, hand] = ['', 0];
+  let [setting, hand] = [0, 0];
   for (;;) {
     // A part can be cut unless another cut that waits gives it.
     const ready = waiting.flatMap((steps, sheet) => {
@@ -19,13 +17,13 @@ export function bySetting(sheets: readonly (readonly CutStep[])[]): CutStep[] {
       return steps.filter(({ name }) => !given.has(name)).map((step) => ({ step, sheet }));
     });
     if (ready.length === 0) return ordered;
-    const shared = new Map<string, number>();
-    for (const { step } of ready) shared.set(settingOf(step), (shared.get(settingOf(step)) ?? 0) + 1);
+    const shared = new Map<number, number>();
+    for (const { step } of ready) shared.set(step.at, (shared.get(step.at) ?? 0) + 1);
     const rank = ({ step, sheet }: (typeof ready)[number]): number =>
-      (settingOf(step) === setting ? 1e6 : 0) + (sheet === hand ? 1e3 : 0) + shared.get(settingOf(step))!;
+      (step.at === setting ? 1e6 : 0) + (sheet === hand ? 1e3 : 0) + shared.get(step.at)!;
     const next = ready.reduce((best, one) => (rank(one) > rank(best) ? one : best));
     waiting[next.sheet]!.splice(waiting[next.sheet]!.indexOf(next.step), 1);
     ordered.push(next.step);
-    [setting, hand] = [settingOf(next.step), next.sheet];
+    [setting, hand] = [next.step.at, next.sheet];
   }
 }
