@@ -2,6 +2,7 @@ export const HELP = `nubbin VERB [FILE]
 Reads one JSON job from FILE, or from standard input when FILE is absent or -, and prints one JSON result.
 
   cut         plan the cuts of pieces from sheets and leftovers
+  share       share one kit out over many pages
   join        make one long strip from short ones whose pattern repeats
   gut         what the layers of a page hide, and what can be taken back
   difference  how different two colours look (CIEDE2000)

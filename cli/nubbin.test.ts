@@ -8,14 +8,15 @@ import { readJson } from './readJson';
 import { VERBS } from './verbs';
 
 const format = (name: string): unknown => JSON.parse(readFileSync(new URL(`../docs/formats/${name}.json`, import.meta.url), 'utf8'));
-const run = (verb: string, job: unknown): Result<unknown, JobError> => VERBS.get(verb)!(job);
+/** Every verb but `share` answers at once. */
+const run = (verb: string, job: unknown): Result<unknown, JobError> => VERBS.get(verb)!(job) as Result<unknown, JobError>;
 const stock = (more: object = {}): object => ({ id: 's', w: 12, h: 12, ...more });
 const piece = (more: object = {}): object => ({ id: 'p', w: 4, h: 3, ...more });
 const cut = (more: object = {}): object => ({ stock: [stock()], pieces: [piece()], seconds: 0.05, ...more });
 
 describe.each([...VERBS.keys()])('%s', (verb) => {
-  test('its example runs, and the result matches its schema', () => {
-    const result = run(verb, format(`${verb}.example`));
+  test('its example runs, and the result matches its schema', async () => {
+    const result = await VERBS.get(verb)!(format(`${verb}.example`));
     expect(result.error).toBeNull();
     const validate = new Ajv2020({ strict: true, strictTypes: false }).compile(format(`${verb}.result.schema`) as object);
     validate(JSON.parse(JSON.stringify(result.value)));
@@ -91,6 +92,35 @@ test.each<[string, string, unknown, string]>([
   ['a share past all', 'palette', { target: [], items: [{ id: 'a', colors: [{ hex: '#fff', share: 2 }] }] }, '/items/0/colors/0/share'],
 ])('%s is refused at its place', (_, verb, job, at) => {
   expect(run(verb, job)).toMatchObject({ ok: false, error: { at } });
+});
+
+describe('share', () => {
+  const slot = (more: object = {}): object => ({ id: 'mats', w: 4, h: 3, ...more });
+  const share = (more: object = {}, slots: object[] = [slot()]): object => ({ stock: [stock()], pages: [{ id: 'a', slots, ...more }] });
+
+  test('the published example reaches the published figures', async () => {
+    expect((await VERBS.get('share')!(format('share.example'))).value).toMatchObject({
+      stats: { worth: 1, complete: 1, fresh: 1, cuts: 5, pieceArea: 77.125, nubbinArea: 66.875, wasteArea: 0, largestNubbin: 57.5, bound: { worth: 1, fresh: 1 }, optimal: true },
+    });
+  });
+  test('a page that cannot be made says why, naming the slot', async () => {
+    expect((await VERBS.get('share')!(share({}, [slot({ of: ['moths'] })]))).value).toMatchObject({ pages: [{ id: 'a', complete: false, why: 'No paper here has a design for the slot "mats".' }], sheets: [], stats: { worth: 0, optimal: true } });
+  });
+  test.each<[string, unknown, string]>([
+    ['an unknown key', share({ worthy: 1 }), '/pages/0/worthy'],
+    ['no slots', { stock: [], pages: [{ id: 'a' }] }, '/pages/0'],
+    ['a negative worth', share({ worth: -1 }), '/pages/0/worth'],
+    ['half a design', share({ designs: { atLeast: 0.5 } }), '/pages/0/designs/atLeast'],
+    ['the second of two pages', { stock: [], pages: [{ id: 'a', slots: [] }, { id: 'a', slots: [] }] }, '/pages/1/id'],
+    ['the second of two slots', share({}, [slot(), slot()]), '/pages/0/slots/1/id'],
+    ['a slot told by itself', share({}, [slot({ like: ['mats'] })]), '/pages/0/slots/0/like/0'],
+    ['a slot that is not there', share({}, [slot({ unlike: ['strips'] })]), '/pages/0/slots/0/unlike/0'],
+    ['a size of nothing', share({}, [slot({ w: 0 })]), '/pages/0/slots/0/w'],
+    ['copies past all counting', share({}, [slot({ count: 10_000 })]), '/pages/0/slots/0/count'],
+    ['pieces in place of pages', cut(), '/pieces'],
+  ])('%s is refused at its place', async (_, json, at) => {
+    expect(await VERBS.get('share')!(json)).toMatchObject({ ok: false, error: { at } });
+  });
 });
 
 test('positions may be negative: layers and gaps reach over the edge', () => {

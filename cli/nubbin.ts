@@ -25,7 +25,7 @@ async function run(name: string, file: string | undefined): Promise<Result<unkno
   const input = await readInput(file);
   if (!input.ok) return input;
   const json = readJson(input.value);
-  return json.ok ? verb(json.value) : json;
+  return json.ok ? await verb(json.value) : json;
 }
 
 /** The command: one job in, one result or one refusal out. @returns the exit status */

@@ -1,34 +1,48 @@
 import { searchPlans, type CutPlan } from '../core/cutting';
-import { differences, gut, join, palette, readCutJob, writeCutResult, type JobError } from '../core/jobs';
+import { differences, gut, join, palette, readCutJob, readShareJob, writeCutResult, writeShareResult, type JobError } from '../core/jobs';
 import { ok, type Result } from '../core/result';
+import { shareOut, type SharePlan } from '../core/shareout';
+import { highsSolver } from './highsSolver';
 import { schemaCheck } from './matchSchema';
 
-type Verb = (json: unknown) => Result<unknown, JobError>;
+type Answer = Result<unknown, JobError>;
+type Verb = (json: unknown) => Answer | Promise<Answer>;
 type Job<F extends (job: never) => unknown> = Parameters<F>[0];
 
 /** A verb whose job is checked against its schema first. */
-function verb<J>(name: string, run: (job: J) => Result<unknown, JobError>): [string, Verb] {
+function verb<J>(name: string, run: (job: J) => Answer | Promise<Answer>): [string, Verb] {
   return [name, (json) => {
     const checked = schemaCheck(`${name}.job`)(json);
     return checked.ok ? run(checked.value as J) : checked;
   }];
 }
 
-function cut(job: Job<typeof readCutJob>): Result<unknown, JobError> {
-  const read = readCutJob(job);
-  if (!read.ok) return read;
-  // The clock bounds the search only where the job asks for it; else the work does, so that answers repeat.
-  const until = job.seconds === undefined ? Infinity : performance.now() + job.seconds * 1000;
-  let plan: CutPlan | null = null;
-  for (const progress of searchPlans(read.value, job.seconds === undefined ? undefined : Infinity)) {
+/** The last answer of a search; the clock bounds it only where the job asks for it, else the work does, so that answers repeat. */
+function lastOf<P>(search: (work: number | undefined) => Iterable<{ readonly plan: P }>, seconds: number | undefined): P {
+  const until = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
+  let plan: P | null = null;
+  for (const progress of search(seconds === undefined ? undefined : Infinity)) {
     plan = progress.plan;
     if (performance.now() >= until) break;
   }
-  return ok(writeCutResult(plan!, job.unit));
+  return plan!;
+}
+
+function cut(job: Job<typeof readCutJob>): Answer {
+  const read = readCutJob(job);
+  return read.ok ? ok(writeCutResult(lastOf<CutPlan>((work) => searchPlans(read.value, work), job.seconds), job.unit)) : read;
+}
+
+async function share(job: Job<typeof readShareJob>): Promise<Answer> {
+  const read = readShareJob(job);
+  if (!read.ok) return read;
+  const solver = await highsSolver();
+  return ok(writeShareResult(lastOf<SharePlan>((work) => shareOut(read.value, solver, work), job.seconds), job.unit));
 }
 
 export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb('cut', cut),
+  verb('share', share),
   verb<Job<typeof join>>('join', join),
   verb<Job<typeof gut>>('gut', gut),
   verb<Job<typeof differences>>('difference', (job) => ok(differences(job))),

@@ -1,13 +1,13 @@
-import type { CutJob, CutPiece, CutPlan, CutStock, PlannedPart } from '../cutting';
+import type { CutJob, CutPiece, CutPlan, CutStock, PlannedPart, PlannedPiece, PlannedSheet } from '../cutting';
 import { intersect, type Rect } from '../geometry';
 import { inches, ticksPer, type Unit } from '../length';
 import { ok, type Result } from '../result';
 import { refuse, type JobError } from './jobError';
 import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 
-interface JsonSize { w: JsonLength; h: JsonLength }
+export interface JsonSize { w: JsonLength; h: JsonLength }
 interface JsonRect extends JsonSize { x: JsonLength; y: JsonLength }
-interface JsonStock extends JsonSize {
+export interface JsonStock extends JsonSize {
   id: string; count?: number; front?: string; back?: string; upright?: boolean; fresh?: boolean; since?: string; missing?: JsonRect[];
 }
 interface JsonPiece extends JsonSize { id: string; count?: number; of?: string[]; turn?: boolean; optional?: boolean; value?: number }
@@ -31,7 +31,8 @@ function readMissing(rect: JsonRect, sheet: Rect, unit: Unit, at: string): Resul
   return intersect(sheet, missing) ? ok(missing) : refuse('off-the-sheet', at, 'this missing area lies wholly off the sheet');
 }
 
-function readStock(stock: JsonStock, unit: Unit, at: string): Result<CutStock, JobError> {
+/** Reads one entry of stock. */
+export function readStock(stock: JsonStock, unit: Unit, at: string): Result<CutStock, JobError> {
   const size = readLengths(stock, ['w', 'h'], readSide, unit, at);
   if (!size.ok) return size;
   const missing = readEach(stock.missing ?? [], (rect, i) => readMissing(rect, { x: 0, y: 0, ...size.value }, unit, `${at}/missing/${i}`));
@@ -77,21 +78,26 @@ export function readCutJob(json: JsonCutJob): Result<CutJob, JobError> {
   return ok({ stock: stock.value, pieces: pieces.value, keepAtLeast: keep.value, longestCut: longest.value });
 }
 
+/** A sheet with its lengths as numbers of a unit. @param per ticks in one of it */
+export function writeSheet<P extends Omit<PlannedPiece, 'id'>>(sheet: Omit<PlannedSheet, 'pieces'> & { readonly pieces: readonly P[] }, per: number): unknown {
+  const part = <T extends PlannedPart>({ part: name, x, y, w, h }: T) => ({ part: name, x: x / per, y: y / per, w: w / per, h: h / per });
+  return {
+    stock: sheet.stock, copy: sheet.copy,
+    cuts: sheet.cuts.map((cut) => ({ ...cut, at: cut.at / per })),
+    pieces: sheet.pieces.map((piece) => {
+      const { part: _, x: __, y: ___, w: ____, h: _____, turned, face, ...what } = piece;
+      return { ...what, ...part(piece), turned, face };
+    }),
+    nubbins: sheet.nubbins.map(part), waste: sheet.waste.map(part),
+  };
+}
+
 /** A plan as the format gives it: lengths as numbers in the job's unit, areas in its square. */
 export function writeCutResult(plan: CutPlan, unit: Unit = 'in'): unknown {
   const per = ticksPer(unit);
-  const part = <T extends PlannedPart>(p: T): T => ({ ...p, x: p.x / per, y: p.y / per, w: p.w / per, h: p.h / per });
   const { stats } = plan;
   return {
-    sheets: plan.sheets.map((sheet) => ({
-      ...sheet,
-      cuts: sheet.cuts.map((cut) => ({ ...cut, at: cut.at / per })),
-      pieces: sheet.pieces.map((piece) => {
-        const { id, copy, part: name, x, y, w, h, turned, face } = part(piece);
-        return { id, copy, part: name, x, y, w, h, turned, face };
-      }),
-      nubbins: sheet.nubbins.map(part), waste: sheet.waste.map(part),
-    })),
+    sheets: plan.sheets.map((sheet) => writeSheet(sheet, per)),
     notCut: plan.notCut,
     stats: {
       ...stats, kept: stats.kept / per ** 4, pieceArea: stats.pieceArea / per ** 2, nubbinArea: stats.nubbinArea / per ** 2,

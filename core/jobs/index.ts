@@ -1,5 +1,6 @@
 export type { JobError } from './jobError';
 export { readCutJob, writeCutResult } from './cutJob';
+export { lackingWords, readShareJob, writeShareResult } from './shareJob';
 export { differences } from './differenceJob';
 export { schemaProblem } from './schemaProblem';
 export { palette } from './paletteJob';

@@ -1,0 +1,3 @@
+export { shareOut } from './shareOut';
+export type { ShareProgress } from './shareOut';
+export type { DesignName, Lacking, ShareJob, SharedPage, SharedPiece, SharedSheet, SharePage, SharePlan, ShareSlot, ShareStats, Solved, Solver } from './types';

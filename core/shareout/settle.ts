@@ -1,0 +1,88 @@
+import { planCuts, type CutJob, type CutPlan, type CutStock } from '../cutting';
+import { area } from '../geometry';
+import type { Assignment } from './program';
+import type { Table } from './table';
+import type { DesignName } from './types';
+
+/** Plain stock as a design among others: no design of a job begins so. */
+const PLAIN = '\u0000plain';
+const nameOf = (design: DesignName): string => design ?? PLAIN;
+const named = (stock: CutStock): CutStock => (stock.front === null && stock.back === null ? { ...stock, front: PLAIN } : stock);
+
+/** The name of a slot's pieces in the cutting job, and back. */
+const pieceName = (page: number, slot: number): string => `${page}/${slot}`;
+export const slotOf = (name: string): [page: number, slot: number] => name.split('/').map(Number) as [number, number];
+
+/** All pieces of the pages made, each from its design only. */
+export function cutJobOf({ job, designs }: Table, assignment: Assignment): CutJob {
+  const pieces = assignment.flatMap((choice, p) => (choice ?? []).map((d, s) => {
+    const { w, h, count, turn } = job.pages[p]!.slots[s]!;
+    return { id: pieceName(p, s), w, h, count, of: [nameOf(designs[d]!)], turn, optional: false, value: 0 };
+  }));
+  return { stock: job.stock.map(named), pieces, keepAtLeast: job.keepAtLeast, longestCut: job.longestCut };
+}
+
+/** Pages that can all be cut, with the plan of their cuts. */
+export interface Settled { readonly assignment: Assignment; readonly plan: CutPlan; readonly worth: number }
+
+export const worthOf = ({ job }: Table, assignment: Assignment): number =>
+  job.pages.reduce((sum, { worth }, p) => sum + (assignment[p] ? worth : 0), 0);
+
+export interface Attempt {
+  /** The plan of everything asked for. */
+  readonly first: CutPlan;
+  /** What is left once pages whose pieces are not all cut are given up, one after another. */
+  readonly settled: Settled;
+}
+
+/** Where pieces take more of the paper than this, sheets must be filled without waste: that takes longer to find out. */
+const TIGHT = 0.95;
+const TIGHT_WORK = 200_000;
+/** What setting out on a plan costs, by piece. */
+const START = 100;
+
+const isTight = ({ pieces, stock }: CutJob, { solid }: Table): boolean =>
+  pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >= TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
+
+function planFor(job: CutJob, work: number, spend: (work: number) => void): CutPlan {
+  spend(work / 2 + START * job.pieces.length);
+  return planCuts(job, work);
+}
+
+/** The plan of an assignment where a quick look finds all of it cut; else null. */
+export function cutWhole(table: Table, assignment: Assignment, work: number, spend: (work: number) => void): Settled | null {
+  const plan = planFor(cutJobOf(table, assignment), work, spend);
+  return plan.notCut.length === 0 ? { assignment, plan, worth: worthOf(table, assignment) } : null;
+}
+
+/**
+ * Plans the cuts of an assignment; while not everything can be cut, the page that wants the most for its worth of what
+ * is not cut is given up.
+ * @param work judgements for each plan
+ */
+export function settle(table: Table, assignment: Assignment, work: number, spend: (work: number) => void): Attempt {
+  const now = [...assignment];
+  let first: CutPlan | null = null;
+  for (;;) {
+    const job = cutJobOf(table, now);
+    const plan = planFor(job, isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, spend);
+    first ??= plan;
+    if (plan.notCut.length === 0) return { first, settled: { assignment: now, plan, worth: worthOf(table, now) } };
+    const lacking = new Map<number, number>();
+    for (const { id } of plan.notCut) {
+      const [p, s] = slotOf(id);
+      lacking.set(p, (lacking.get(p) ?? 0) + area(table.job.pages[p]!.slots[s]!));
+    }
+    const burden = (p: number): number => lacking.get(p)! / (1e-9 + table.job.pages[p]!.worth);
+    const worst = [...lacking.keys()].reduce((a, b) => (burden(b) > burden(a) ? b : a));
+    now[worst] = null;
+  }
+}
+
+/** Over 0 where `a` is the better share-out: worth, fresh sheets, useful paper kept, waste, cuts. */
+export function compareSettled(a: Settled, b: Settled): number {
+  const [x, y] = [a.plan.stats, b.plan.stats];
+  const near = 1e-9 * Math.max(1, Math.abs(a.worth));
+  if (Math.abs(a.worth - b.worth) > near) return a.worth - b.worth;
+  return y.fresh - x.fresh || x.kept - y.kept || y.wasteArea - x.wasteArea || y.cuts - x.cuts;
+}

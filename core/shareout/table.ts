@@ -1,0 +1,87 @@
+import type { CutStock } from '../cutting';
+import { unionArea } from '../geometry';
+import type { DesignName, SharePage, ShareJob, ShareSlot } from './types';
+
+/** What the share-out is reckoned with: designs, sizes and papers by number. */
+export interface Table {
+  readonly job: ShareJob;
+  readonly designs: readonly DesignName[];
+  /** By page and slot: the designs it may be of, each of which some paper carries that is large enough. */
+  readonly allowed: readonly (readonly (readonly number[])[])[];
+  /** By stock: the designs it carries, and what is there of one sheet, square ticks. */
+  readonly carries: readonly (readonly number[])[];
+  readonly solid: readonly number[];
+}
+
+/** The designs that a stock carries; one without any is plain. */
+export const designsOf = ({ front, back }: CutStock): DesignName[] => (front === null && back === null ? [null] : [...new Set([front, back].filter((name) => name !== null))]);
+
+/** Whether a stock's outer size takes one piece of a slot. */
+export function takes(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
+  const mayTurn = turn ?? !stock.upright;
+  return (w <= stock.w && h <= stock.h) || (mayTurn && h <= stock.w && w <= stock.h);
+}
+
+function allowedFor(slot: ShareSlot, designs: readonly DesignName[], job: ShareJob): number[] {
+  return designs.flatMap((design, d) => ((slot.of === null || (design !== null && slot.of.includes(design)))
+    && job.stock.some((stock) => designsOf(stock).includes(design) && takes(stock, slot)) ? [d] : []));
+}
+
+export function readTable(job: ShareJob): Table {
+  const designs = [...new Set(job.stock.flatMap(designsOf))];
+  return {
+    job, designs,
+    allowed: job.pages.map(({ slots }) => slots.map((slot) => allowedFor(slot, designs, job))),
+    carries: job.stock.map((stock) => designsOf(stock).map((design) => designs.indexOf(design))),
+    solid: job.stock.map((stock) => stock.w * stock.h - unionArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing)),
+  };
+}
+
+/** A design for each slot of a page. */
+export type Choice = readonly number[];
+
+/** Slots that must be of one design, or of two, both ways round: pairs of their places. */
+export function pairsOf({ slots }: SharePage, rule: 'like' | 'unlike'): [number, number][] {
+  const at = new Map(slots.map(({ id }, i) => [id, i]));
+  return slots.flatMap((slot, i) => slot[rule].map((id): [number, number] => [i, at.get(id)!]));
+}
+
+/** Whether a choice keeps to a page's rules. */
+export function keepsRules(page: SharePage, choice: Choice): boolean {
+  const n = new Set(choice).size;
+  return n >= page.atLeast && n <= page.atMost
+    && pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) && pairsOf(page, 'unlike').every(([a, b]) => choice[a] !== choice[b]);
+}
+
+/** Most choices that are looked through for one page. */
+const MOST_LOOKED = 200_000;
+
+/**
+ * Choices of a page that keep to its rules, in the order of `rank` slot by slot.
+ * @param most no more than so many
+ */
+export function choicesOf(table: Table, p: number, most: number, rank: (slot: number, design: number) => number = () => 0): Choice[] {
+  const page = table.job.pages[p]!;
+  const options = table.allowed[p]!.map((designs, s) => [...designs].sort((a, b) => rank(s, a) - rank(s, b) || a - b));
+  const like = pairsOf(page, 'like');
+  const unlike = pairsOf(page, 'unlike');
+  const found: Choice[] = [];
+  let looked = 0;
+  const extend = (choice: number[]): void => {
+    if (found.length >= most || ++looked > MOST_LOOKED) return;
+    const s = choice.length;
+    if (s === options.length) { if (keepsRules(page, choice)) found.push([...choice]); return; }
+    for (const d of options[s]!) {
+      const holds = (pairs: readonly [number, number][], same: boolean): boolean => pairs.every(([a, b]) => {
+        const other = a === s ? b : b === s ? a : -1;
+        return other < 0 || other >= s || (choice[other] === d) === same;
+      });
+      if (!holds(like, true) || !holds(unlike, false) || new Set([...choice, d]).size > page.atMost) continue;
+      choice.push(d);
+      extend(choice);
+      choice.pop();
+    }
+  };
+  extend([]);
+  return found;
+}

@@ -1,0 +1,63 @@
+import type { CutStock, CutStats, PlannedPiece, PlannedSheet } from '../cutting';
+import type { Size } from '../geometry';
+
+/** So many pieces of one size for a page, all of one design. Lengths in ticks. */
+export interface ShareSlot extends Size {
+  readonly id: string;
+  readonly count: number;
+  /** Designs it may be of; null: any. */
+  readonly of: readonly string[] | null;
+  /** May be turned a quarter; null: only where the stock has no right way up. */
+  readonly turn: boolean | null;
+  /** Slots of the page that must be of another design. */
+  readonly unlike: readonly string[];
+  /** Slots of the page that must be of the same design. */
+  readonly like: readonly string[];
+}
+
+export interface SharePage {
+  readonly id: string;
+  readonly worth: number;
+  /** How many different designs the page may use. */
+  readonly atLeast: number;
+  readonly atMost: number;
+  readonly slots: readonly ShareSlot[];
+}
+
+export interface ShareJob {
+  readonly stock: readonly CutStock[];
+  readonly pages: readonly SharePage[];
+  readonly keepAtLeast: Size;
+  /** The longest cut the trimmer makes, ticks; null: no limit. */
+  readonly longestCut: number | null;
+}
+
+/** A design by its name; null: plain stock, all together one design. */
+export type DesignName = string | null;
+
+export interface SharedPiece extends Omit<PlannedPiece, 'id'> { readonly page: string; readonly slot: string }
+export interface SharedSheet extends Omit<PlannedSheet, 'pieces'> { readonly pieces: readonly SharedPiece[] }
+
+/** What becomes of a page: complete with a design for each slot, or not, and why. */
+export type SharedPage =
+  | { readonly id: string; readonly complete: true; readonly slots: readonly { readonly id: string; readonly design: DesignName }[] }
+  | { readonly id: string; readonly complete: false; readonly why: Lacking };
+
+/** What stands in a page's way: no choice of designs keeps to its rules, or the paper for a slot is too little. */
+export type Lacking =
+  | { readonly kind: 'no-design' | 'too-large' | 'no-room'; readonly slot: string }
+  | { readonly kind: 'rules'; readonly slot: null };
+
+export interface ShareStats extends Pick<CutStats, 'fresh' | 'cuts' | 'pieceArea' | 'nubbinArea' | 'wasteArea' | 'largestNubbin' | 'kept'> {
+  readonly worth: number;
+  readonly complete: number;
+  readonly bound: { readonly worth: number; readonly fresh: number };
+  readonly optimal: boolean;
+}
+
+export interface SharePlan { readonly pages: readonly SharedPage[]; readonly sheets: readonly SharedSheet[]; readonly stats: ShareStats }
+
+/** A mixed-integer program in LP format solved; null where it was not solved to the end. */
+export interface Solved { readonly objective: number; readonly columns: Readonly<Record<string, number>> }
+/** A solver given from outside: HiGHS, or another that reads LP format. @param relaxed whole numbers may be broken */
+export type Solver = (lp: string) => Solved | null;
