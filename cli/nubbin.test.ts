@@ -117,7 +117,7 @@ describe('share', () => {
     ['a slot that is not there', share({}, [slot({ unlike: ['strips'] })]), '/pages/0/slots/0/unlike/0'],
     ['a size of nothing', share({}, [slot({ w: 0 })]), '/pages/0/slots/0/w'],
     ['copies past all counting', share({}, [slot({ count: 10_000 })]), '/pages/0/slots/0/count'],
-    ['pieces in place of pages', cut(), '/pieces'],
+    ['pieces beside pages', { ...(share() as object), pieces: [] }, '/pieces'],
   ])('%s is refused at its place', async (_, json, at) => {
     expect(await VERBS.get('share')!(json)).toMatchObject({ ok: false, error: { at } });
   });

@@ -1,4 +1,4 @@
-import { planCuts, type CutJob, type CutPlan, type CutStock } from '../cutting';
+import { searchPlans, type CutJob, type CutPlan, type CutStock } from '../cutting';
 import { area } from '../geometry';
 import type { Assignment } from './program';
 import type { Table } from './table';
@@ -38,15 +38,22 @@ export interface Attempt {
 /** Where pieces take more of the paper than this, sheets must be filled without waste: that takes longer to find out. */
 const TIGHT = 0.95;
 const TIGHT_WORK = 200_000;
-/** What setting out on a plan costs, by piece. */
+/** What setting out on a plan costs, by piece; and each judgement, for many end before all work is done. */
 const START = 100;
+const PER_JUDGEMENT = 0.5;
 
 const isTight = ({ pieces, stock }: CutJob, { solid }: Table): boolean =>
   pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >= TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
 
 function planFor(job: CutJob, work: number, spend: (work: number) => void): CutPlan {
-  spend(work / 2 + START * job.pieces.length);
-  return planCuts(job, work);
+  let plan: CutPlan | null = null;
+  let most = 0;
+  for (const progress of searchPlans(job, work)) {
+    plan = progress.plan;
+    most = Math.max(most, progress.done);
+  }
+  spend(most * work * PER_JUDGEMENT + START * job.pieces.length);
+  return plan!;
 }
 
 /** The plan of an assignment where a quick look finds all of it cut; else null. */

@@ -1,7 +1,8 @@
 import { area } from '../geometry';
 import { seededRandom } from '../random';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
-import { compareSettled, cutWhole, settle, type Settled } from './settle';
+import { sparesOf, isHeld } from './lacking';
+import { compareSettled, cutWhole, settle, worthOf, type Settled } from './settle';
 import { choicesOf, readTable, type Table } from './table';
 import type { ShareJob, SharePlan, Solver } from './types';
 import { writeShare } from './writeShare';
@@ -15,8 +16,10 @@ export interface ShareProgress {
 
 /** Judgements of the planner and of the program together: about ten seconds' worth on an ordinary machine. */
 const WORK = 1_000_000;
-/** What one program counts as. */
-const PROGRAM = 15_000;
+/** What one program counts as: by itself, and for each of its variables; an answer without proof is had for a tenth. */
+const PROGRAM = 10_000;
+const PER_VARIABLE = 120;
+const UNPROVED = 0.1;
 /** Judgements for a plan while shares are tried, and for the best at the end. */
 const TRIAL = 12_000;
 const QUICK = 1_500;
@@ -77,34 +80,43 @@ class Search {
 
   private readonly spend = (work: number): void => { this.spent += work; };
 
-  private ask(question: Question): { objective: number; assignment: Assignment } | null {
+  /** What the program answers; for bounds, only what it has proved. */
+  private ask(question: Question, wants: 'proof' | 'answer'): { objective: number; assignment: Assignment } | null {
     if (!this.solver || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
-    this.spend(PROGRAM);
-    const solved = this.solver(writeProgram(this.table, { known: this.known, ...question }));
-    return solved && { objective: solved.objective, assignment: readAssignment(this.table, solved.columns) };
+    this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
+    const solved = this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
+    if (!solved || (wants === 'proof' && !solved.isProved)) return null;
+    return { objective: solved.objective, assignment: readAssignment(this.table, solved.columns) };
   }
 
   /** The most worth there can be, from the program, or its relaxation where that is too large. */
   boundWorth(): void {
-    const whole = this.ask({ aim: 'worth' });
-    const answer = whole ?? this.ask({ aim: 'worth', relaxed: true });
-    if (!answer) return;
-    const step = whole ? 0 : stepOf(this.table);
-    const bound = step > 0 ? Math.floor(answer.objective + 1e-6) : answer.objective;
-    this.worthBound = Math.min(this.worthBound, bound + (step > 0 || whole ? 0 : 1e-9 * Math.abs(bound)));
+    const relaxed = this.ask({ aim: 'worth', relaxed: true }, 'proof');
+    if (relaxed) this.lowerWorth(relaxed.objective);
+    if (this.best.worth >= this.worthBound) return;
+    const whole = this.ask({ aim: 'worth' }, 'proof');
+    if (whole) this.lowerWorth(whole.objective);
+  }
+
+  private lowerWorth(objective: number): void {
+    const near = objective + 1e-6 * Math.max(1, Math.abs(objective));
+    this.worthBound = Math.min(this.worthBound, stepOf(this.table) > 0 ? Math.floor(near) : near);
   }
 
   /** The program's own answer: all the worth there can be, with the fewest fresh sheets by area. */
   tryWhole(): void {
-    const answer = this.ask({ aim: 'fresh', worth: this.worthBound });
+    const answer = this.ask({ aim: 'fresh', worth: this.worthBound }, 'answer');
     if (answer) this.try(answer.assignment);
   }
 
   /** The fewest fresh sheets with which the best's worth could be reached. */
   boundFresh(): number {
-    const whole = this.ask({ aim: 'fresh', worth: this.best.worth });
-    const answer = whole ?? this.ask({ aim: 'fresh', worth: this.best.worth, relaxed: true });
-    return answer ? Math.ceil(answer.objective - 1e-6) : 0;
+    const worth = this.best.worth;
+    const relaxed = this.ask({ aim: 'fresh', worth, relaxed: true }, 'proof');
+    const bound = relaxed ? Math.ceil(relaxed.objective - 1e-6) : 0;
+    if (this.best.plan.stats.fresh <= bound) return bound;
+    const whole = this.ask({ aim: 'fresh', worth }, 'proof');
+    return Math.max(bound, whole ? Math.ceil(whole.objective - 1e-6) : 0);
   }
 
   /** Tries an assignment, and remembers what is learnt of it. */
@@ -133,7 +145,11 @@ class Search {
     const weigh = this.random() < 0.5;
     const cost = (p: number, s: number, d: number): number => (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`);
     const swell = (p: number, s: number): number => this.swollen.get(`${p}/${s}`) ?? 1;
-    return this.ask({ aim: 'cost', cost, swell, ...question })?.assignment ?? this.ask({ aim: 'cost', cost, ...question })?.assignment ?? null;
+    for (const more of [{ swell }, {}]) {
+      const answer = this.ask({ aim: 'cost', cost, ...more, ...question }, 'answer');
+      if (answer && worthOf(this.table, answer.assignment) >= (question.worth ?? 0) * (1 - 1e-9)) return answer.assignment;
+    }
+    return null;
   }
 
   /** Pages that are not made are added one by one, with a few choices each. */
@@ -143,7 +159,15 @@ class Search {
     const byWorth = pages.map((_, p) => p).sort((a, b) => pages[b]!.worth * sizeOfPage(pages[a]!) - pages[a]!.worth * sizeOfPage(pages[b]!));
     for (const p of byWorth) {
       if (this.best.assignment[p] || this.spent >= most) continue;
-      for (const choice of choicesOf(this.table, p, FEW_CHOICES, () => this.random())) {
+      const spares = sparesOf(this.table, this.best);
+      const held = new Map<string, number>();
+      // Designs of which a spare piece holds the slot come first.
+      const rank = (s: number, d: number): number => {
+        const key = `${s} ${d}`;
+        if (!held.has(key)) held.set(key, this.random() + (isHeld(pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
+        return held.get(key)!;
+      };
+      for (const choice of choicesOf(this.table, p, FEW_CHOICES, rank)) {
         const next = [...this.best.assignment];
         next[p] = choice;
         const whole = cutWhole(this.table, next, QUICK, this.spend);

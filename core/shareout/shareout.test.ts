@@ -15,7 +15,7 @@ beforeAll(async () => {
   const highs = await loadHighs();
   solver = (lp) => {
     const { Status, ObjectiveValue, Columns } = highs.solve(lp, { output_flag: false });
-    return Status === 'Optimal' ? { objective: ObjectiveValue, columns: Object.fromEntries(Object.entries(Columns).map(([name, column]) => [name, 'Primal' in column ? column.Primal : 0])) } : null;
+    return Status === 'Optimal' ? { objective: ObjectiveValue, isProved: true, columns: Object.fromEntries(Object.entries(Columns).map(([name, column]) => [name, 'Primal' in column ? column.Primal : 0])) } : null;
   };
 });
 

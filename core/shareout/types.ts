@@ -57,7 +57,10 @@ export interface ShareStats extends Pick<CutStats, 'fresh' | 'cuts' | 'pieceArea
 
 export interface SharePlan { readonly pages: readonly SharedPage[]; readonly sheets: readonly SharedSheet[]; readonly stats: ShareStats }
 
-/** A mixed-integer program in LP format solved; null where it was not solved to the end. */
-export interface Solved { readonly objective: number; readonly columns: Readonly<Record<string, number>> }
-/** A solver given from outside: HiGHS, or another that reads LP format. @param relaxed whole numbers may be broken */
-export type Solver = (lp: string) => Solved | null;
+/** An answer to a mixed-integer program; proved: solved to the end, else the best that was found. */
+export interface Solved { readonly objective: number; readonly columns: Readonly<Record<string, number>>; readonly isProved: boolean }
+/**
+ * A solver of programs in LP format, given from outside (HiGHS); bounded by work, not by the clock. Null: it found nothing.
+ * @param wants a proof that nothing is better, or the first answer that keeps to the rows
+ */
+export type Solver = (lp: string, wants: 'proof' | 'answer') => Solved | null;

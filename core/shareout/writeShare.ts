@@ -1,4 +1,4 @@
-import { lackingOf } from './lacking';
+import { lackingOf, sparesOf } from './lacking';
 import { slotOf, type Settled } from './settle';
 import type { Table } from './table';
 import type { SharedPage, SharedSheet, SharePlan } from './types';
@@ -7,9 +7,10 @@ import type { SharedPage, SharedSheet, SharePlan } from './types';
 export function writeShare(table: Table, best: Settled, bound: { worth: number; fresh: number }): SharePlan {
   const { job, designs } = table;
   const { assignment, plan, worth } = best;
+  const spares = sparesOf(table, best);
   const pages = job.pages.map(({ id, slots }, p): SharedPage => {
     const choice = assignment[p];
-    return choice ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: designs[choice[s]!]! })) } : { id, complete: false, why: lackingOf(table, best, p) };
+    return choice ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: designs[choice[s]!]! })) } : { id, complete: false, why: lackingOf(table, spares, p) };
   });
   const sheets = plan.sheets.map((sheet): SharedSheet => ({
     ...sheet,
