@@ -1,8 +1,8 @@
+import loadHighs from 'highs';
 import { searchPlans, type CutPlan } from '../core/cutting';
 import { differences, gut, join, palette, readCutJob, readShareJob, writeCutResult, writeShareResult, type JobError } from '../core/jobs';
 import { ok, type Result } from '../core/result';
-import { shareOut, type SharePlan } from '../core/shareout';
-import { highsSolver } from './highsSolver';
+import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
 import { schemaCheck } from './matchSchema';
 
 type Answer = Result<unknown, JobError>;
@@ -36,7 +36,7 @@ function cut(job: Job<typeof readCutJob>): Answer {
 async function share(job: Job<typeof readShareJob>): Promise<Answer> {
   const read = readShareJob(job);
   if (!read.ok) return read;
-  const solver = await highsSolver();
+  const solver = solverFrom(await loadHighs());
   return ok(writeShareResult(lastOf<SharePlan>((work) => shareOut(read.value, solver, work), job.seconds), job.unit));
 }
 

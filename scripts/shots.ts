@@ -25,11 +25,25 @@ async function startPage(p: Page): Promise<void> {
   await p.getByLabel('Date').click();
 }
 
+/** A few pages that wait for papers. */
+async function startPages(p: Page): Promise<void> {
+  for (const [design, photo, title] of [['Framed ground', /^Hawk-moth/, 'A hawk-moth came'], ['Strip bands', /^On the scales/, 'The heaviest'], ['Box stack', /^The kiln at heat/, 'At heat']] as const) {
+    await p.goto(`${address}/pages`);
+    await p.getByRole('button', { name: 'New page' }).click();
+    await p.getByRole('radio', { name: design }).click({ force: true });
+    await p.getByRole('button', { name: photo }).click();
+    await p.getByRole('textbox', { name: 'Title' }).fill(title);
+    await p.getByLabel('Date').click();
+    await p.getByRole('heading', { name: title, exact: true }).waitFor();
+  }
+}
+
 const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
   ['stash', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: /^foxglove blooms|^radish dots/ }).last().click(); }],
   ['parcels', (p) => p.goto(`${address}/parcels`)],
   ['photos', (p) => p.goto(`${address}/photos`)],
   ['pages', (p) => p.goto(`${address}/pages`)],
+  ['share-out', async (p) => { await startPages(p); await p.goto(`${address}/share-out`); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 90_000 }); await p.getByRole('button', { name: 'To the cuts, together' }).focus(); }],
   ['busters', async (p) => { await p.goto(`${address}/busters`); await p.getByText('Looking through').waitFor(); await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 }); }],
   ['wrap-up', async (p) => { await p.goto(`${address}/wrap-up`); await p.getByRole('link', { name: 'Kiln Weather' }).click(); }],
   ['settings', (p) => p.goto(`${address}/settings`)],

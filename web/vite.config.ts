@@ -8,7 +8,7 @@ export default defineConfig({
     react(),
     VitePWA({
       registerType: 'autoUpdate',
-      workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,json}'], maximumFileSizeToCacheInBytes: 8e6 },
+      workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,json,wasm}'], maximumFileSizeToCacheInBytes: 8e6 },
       manifest: {
         name: 'Nubbin', short_name: 'Nubbin', description: 'Kits, cuts and pages from what is left', theme_color: '#8a1c4f', background_color: '#f3ece0', display: 'standalone',
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],

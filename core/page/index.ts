@@ -5,6 +5,8 @@ export { cutEvent, cutSteps, isMade, leadOf, planPieces, usedWhole } from './cut
 export type { CutStep, StepPart } from './cutSteps';
 export { forPage, purposeOf, wantedName } from './wanted';
 export { drawnMore, slotOfMore } from './more';
+export { sharedPapers, shareJobFor } from './shareJobFor';
+export type { SharingPage } from './shareJobFor';
 export { pinDown, pinsOf, unpinned } from './pins';
 export type { Pin } from './pins';
 export { without, withSheets } from './lockedSheets';

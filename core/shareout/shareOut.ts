@@ -32,8 +32,12 @@ const MOST_WHOLE = 4_000;
 const MOST_ASKED = 30_000;
 /** What is known of assignments is told to the program up to so many. */
 const MOST_KNOWN = 40;
+/** Share of the paper that all pages take together, from which on only whole assignments are worth trying; how often pages are regrown then, and else. */
+const DEALT = 0.95;
+const DEALT_REGROWN = 0.1;
+const REGROWN = 0.6;
 /** Choices of designs tried for a page that is added by itself. */
-const FEW_CHOICES = 4;
+const FEW_CHOICES = 5;
 
 /** How large the program would be: its choices and its flows of pieces. */
 function sizeOf({ allowed, carries, job }: Table): number {
@@ -69,6 +73,8 @@ class Search {
   private readonly tried = new Map<string, number>();
   private readonly random = seededRandom(20261107);
   private readonly size: number;
+  /** The pages together take nearly all paper there is: the parts may come from cutting it up. */
+  private readonly isDealt: boolean;
   private readonly swollen = new Map<string, number>();
 
   constructor(readonly table: Table, private readonly solver: Solver | null) {
@@ -76,6 +82,9 @@ class Search {
     this.best = settle(table, none, 1, this.spend).settled;
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
+    const wanted = table.job.pages.reduce((sum, page) => sum + sizeOfPage(page), 0);
+    const there = table.job.stock.reduce((sum, { count }, k) => sum + count * table.solid[k]!, 0);
+    this.isDealt = wanted >= DEALT * there && wanted <= there;
   }
 
   private readonly spend = (work: number): void => { this.spent += work; };
@@ -152,14 +161,14 @@ class Search {
     return null;
   }
 
-  /** Pages that are not made are added one by one, with a few choices each. */
-  addPages(most: number): boolean {
-    let isBetter = false;
+  /** Pages that are not made are added one by one, with a few choices each. @param shuffled in an order drawn by lot, else the most worth for their paper first */
+  private grown(from: Settled, most: number, shuffled: boolean): Settled {
     const { pages } = this.table.job;
-    const byWorth = pages.map((_, p) => p).sort((a, b) => pages[b]!.worth * sizeOfPage(pages[a]!) - pages[a]!.worth * sizeOfPage(pages[b]!));
-    for (const p of byWorth) {
-      if (this.best.assignment[p] || this.spent >= most) continue;
-      const spares = sparesOf(this.table, this.best);
+    const weight = pages.map((page) => (page.worth / (1 + sizeOfPage(page))) * (shuffled ? 0.5 + this.random() : 1));
+    let now = from;
+    for (const p of pages.map((_, i) => i).sort((x, y) => weight[y]! - weight[x]! || x - y)) {
+      if (now.assignment[p] || this.spent >= most) continue;
+      const spares = sparesOf(this.table, now);
       const held = new Map<string, number>();
       // Designs of which a spare piece holds the slot come first.
       const rank = (s: number, d: number): number => {
@@ -167,14 +176,33 @@ class Search {
         if (!held.has(key)) held.set(key, this.random() + (isHeld(pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
         return held.get(key)!;
       };
-      for (const choice of choicesOf(this.table, p, FEW_CHOICES, rank)) {
-        const next = [...this.best.assignment];
-        next[p] = choice;
+      for (let n = 0; n < FEW_CHOICES; n++) {
+        // Each of the few by ranks of its own: choices next to each other differ in their last slot only.
+        held.clear();
+        const [choice] = choicesOf(this.table, p, 1, rank);
+        if (!choice) break;
+        const next = now.assignment.map((own, i) => (i === p ? choice : own));
         const whole = cutWhole(this.table, next, QUICK, this.spend);
-        if (whole) { this.best = whole; isBetter = true; break; }
+        if (whole) { now = whole; break; }
       }
     }
-    return isBetter;
+    return now;
+  }
+
+  /** Adds whatever pages still can be. */
+  addPages(most: number): void {
+    this.best = this.grown(this.best, most, false);
+  }
+
+  /** A few pages are given up, and others grown in their place: after ruin and recreate. */
+  regrow(most: number): boolean {
+    const made = this.best.assignment.flatMap((choice, p) => (choice ? [p] : []));
+    const gone = new Set(Array.from({ length: 1 + Math.floor(this.random() * Math.min(3, made.length)) }, () => made[Math.floor(this.random() * made.length)]));
+    const rest = cutWhole(this.table, this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)), QUICK, this.spend);
+    const grown = rest && this.grown(rest, most, true);
+    if (!grown || compareSettled(grown, this.best) <= 0) return false;
+    this.best = grown;
+    return true;
   }
 
   /** One slot of a page made is given another design, or a page gives way to another. */
@@ -188,10 +216,17 @@ class Search {
     return next;
   }
 
+  /** Tries something else; whether it was better. */
+  step(freshBound: number, most: number): boolean {
+    const isShort = this.best.worth < this.worthBound * (1 - 1e-9);
+    if (isShort && this.random() < (this.isDealt ? DEALT_REGROWN : REGROWN)) return this.regrow(most);
+    const assignment = this.next(freshBound, isShort);
+    return assignment !== null && this.try(assignment);
+  }
+
   /** Another assignment that may be better than the best, or null. */
-  next(freshBound: number): Assignment | null {
+  private next(freshBound: number, isShort: boolean): Assignment | null {
     const { worth, plan } = this.best;
-    const isShort = worth < this.worthBound * (1 - 1e-9);
     if (isShort && this.random() < 0.8) {
       const step = stepOf(this.table);
       const wanted = this.random() < 0.5 ? this.worthBound : step > 0 ? worth + step : worth + (this.worthBound - worth) * this.random();
@@ -243,12 +278,11 @@ export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Ge
   search.boundWorth();
   search.tryWhole();
   let freshBound = search.boundFresh();
-  for (let quiet = 0; quiet < (search.isProved(freshBound) ? POLISH : PATIENCE) && search.spent < work - FINISH && !search.isUsedUp();) {
-    const assignment = search.next(freshBound);
-    const isBetter = assignment !== null && search.try(assignment);
-    if (!isBetter) { quiet++; continue; }
+  const most = work - Math.min(FINISH, work / 4);
+  for (let quiet = 0; quiet < (search.isProved(freshBound) ? POLISH : PATIENCE) && search.spent < most && !search.isUsedUp();) {
+    if (!search.step(freshBound, most)) { quiet++; continue; }
     quiet = 0;
-    search.addPages(work - FINISH);
+    search.addPages(most);
     freshBound = search.boundFresh();
     yield { plan: write(freshBound), done: Math.min(1, search.spent / work) };
   }

@@ -4,20 +4,14 @@ import { beforeAll, describe, expect, test } from 'vitest';
 import { planCuts } from '../cutting';
 import { inches } from '../length';
 import { seededRandom } from '../random';
-import { shareOut, type ShareJob, type SharePage, type SharePlan, type ShareSlot, type Solver } from '.';
+import { shareOut, solverFrom, type ShareJob, type SharePage, type SharePlan, type ShareSlot, type Solver } from '.';
 import { cutJobOf } from './settle';
 import { choicesOf, readTable } from './table';
 import { anyShare, dealt } from './test/arbitraries';
 import { replayShare } from './test/replayShare';
 
 let solver: Solver;
-beforeAll(async () => {
-  const highs = await loadHighs();
-  solver = (lp) => {
-    const { Status, ObjectiveValue, Columns } = highs.solve(lp, { output_flag: false });
-    return Status === 'Optimal' ? { objective: ObjectiveValue, isProved: true, columns: Object.fromEntries(Object.entries(Columns).map(([name, column]) => [name, 'Primal' in column ? column.Primal : 0])) } : null;
-  };
-});
+beforeAll(async () => { solver = solverFrom(await loadHighs()); });
 
 function last(job: ShareJob, work?: number, by: Solver | null = solver): SharePlan {
   let plan: SharePlan | null = null;

@@ -13,6 +13,7 @@ import { ParcelsScreen } from '../features/parcels';
 import { StashScreen } from '../features/stash';
 import { PhotosScreen } from '../features/photos';
 import { PageBench, PagesScreen } from '../features/pages';
+import { ShareOutScreen } from '../features/shareout';
 import { CutsScreen } from '../features/cuts';
 import { WrapUpScreen } from '../features/wrapup';
 import { BustersScreen } from '../features/busters';
@@ -46,6 +47,7 @@ function Screens() {
       <Route path="/parcels/:parcel?" element={<ParcelsScreen />} />
       <Route path="/stash/:thing?" element={<StashScreen />} />
       <Route path="/photos" element={<PhotosScreen />} />
+      <Route path="/share-out" element={<ShareOutScreen />} />
       <Route path="/pages" element={<PagesScreen />} />
       <Route path="/pages/:page" element={<PageBench />} />
       <Route path="/cuts/:page?" element={<CutsScreen />} />

@@ -6,7 +6,7 @@ export const PLACES: readonly (Place | null)[] = [
   { key: '1', name: 'Parcels', path: '/parcels' },
   { key: '2', name: 'Stash', path: '/stash' },
   { key: '3', name: 'Photos', path: '/photos' },
-  null,
+  { key: '4', name: 'Share-out', path: '/share-out' },
   { key: '5', name: 'Pages', path: '/pages' },
   { key: '6', name: 'Cuts', path: '/cuts' },
   null,

@@ -22,6 +22,10 @@ export async function startPage(fields: Pick<Page, 'format' | 'design' | 'mat' |
 
 export const changePage = (page: Page, some: Some, label: string): Promise<boolean> => act({ label, changes: [patch(page, some)] }, true);
 
+/** The papers of several pages at once. */
+export const choosePapersFor = (choices: readonly { readonly page: Page; readonly papers: Page['papers'] }[]): Promise<boolean> =>
+  act({ label: `Shared papers out over ${choices.length === 1 ? 'a page' : `${choices.length} pages`}`, changes: choices.map(({ page, papers }) => patch(page, (now) => ({ papers: { ...now.papers, ...papers } }))) });
+
 /** Everything out on the bench for a page. */
 export interface OnBench { readonly pieces: readonly PieceState[]; readonly amounts: readonly { lot: string; amounts: Amounts }[] }
 

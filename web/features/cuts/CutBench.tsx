@@ -14,7 +14,7 @@ import { heading, mono } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
 import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
-import { PlanSheet, WastePattern } from './PlanSheet';
+import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
 import { StepDrawing } from './StepDrawing';
 import { usePieceName } from './usePieceName';
 

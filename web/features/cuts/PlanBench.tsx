@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
 import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
@@ -17,7 +17,7 @@ import { CutListSection } from './CutListSection';
 import { JoinSlip } from './JoinSlip';
 import { outlinesOf } from './outlinesOf';
 import { PlannedFigure } from './PlannedFigure';
-import { WastePattern } from './PlanSheet';
+import { WastePattern } from '../../ui/PlanSheet';
 import { Together } from './Together';
 import { usePieceName } from './usePieceName';
 import { NO_WISHES, usePlan, type Wishes } from './usePlan';
@@ -27,7 +27,8 @@ import { WaysToCut } from './WaysToCut';
 export function PlanBench({ page }: { page: Page }) {
   const { ledger, lots, pages } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const [wishes, setWishes] = useState<Wishes>(NO_WISHES);
+  const shared = (useLocation().state as { others?: readonly string[] } | null)?.others;
+  const [wishes, setWishes] = useState<Wishes>({ ...NO_WISHES, others: (shared ?? []).filter((id) => pages.get(id)?.state === 'idea') });
   const wish = (some: (now: Wishes) => Partial<Wishes>): void => setWishes((now) => ({ ...now, ...some(now) }));
   const [prefer, setPrefer] = useState<Preference>('fresh');
   const together = useMemo(() => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])], [page, pages, wishes.others]);

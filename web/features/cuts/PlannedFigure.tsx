@@ -10,7 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
-import { PlanSheet } from './PlanSheet';
+import { PlanSheet } from '../../ui/PlanSheet';
 
 export interface PlannedFigureProps {
   sheet: PlannedSheet;

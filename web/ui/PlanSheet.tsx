@@ -1,8 +1,8 @@
 import styled, { useTheme } from 'styled-components';
-import type { PlannedPart, PlannedSheet } from '../../../core/cutting';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { fillOf } from '../../ui/Paper';
+import type { PlannedPart, PlannedSheet } from '../../core/cutting';
+import type { PieceState } from '../../core/ledger';
+import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
+import { fillOf } from './Paper';
 
 export interface PlanSheetProps {
   sheet: PlannedSheet;
@@ -21,10 +21,10 @@ const box = (p: PlannedPart) => ({ x: inch(p.x), y: inch(p.y), width: inch(p.w),
 export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanSheetProps) {
   const theme = useTheme();
   const [w, h] = [inch(piece.w), inch(piece.h)];
-  // A label that does not fit whole is left out: half a measure misleads.
-  const label = (p: PlannedPart, words: string) => (inch(p.w) * scale > words.length * 6.8 + 10 && inch(p.h) * scale > 18
-    ? <g key={`${p.part}-l`}><rect x={inch(p.x + p.w / 2) - (words.length * 3.4 + 5) / scale} y={inch(p.y + p.h / 2) - 9 / scale} width={(words.length * 6.8 + 10) / scale} height={18 / scale} fill={theme.paper} /><text x={inch(p.x + p.w / 2)} y={inch(p.y + p.h / 2) + 4 / scale} fontSize={12 / scale} textAnchor="middle" fill={theme.ink}>{words}</text></g>
-    : null);
+  // A label that does not fit whole is left out, after its first words alone were tried: half a measure misleads.
+  const fits = (p: PlannedPart, words: string): boolean => inch(p.w) * scale > words.length * 6.8 + 10 && inch(p.h) * scale > 18;
+  const label = (p: PlannedPart, whole: string) => [whole, whole.split(' · ')[0]!].filter((words) => fits(p, words)).slice(0, 1).map((words) =>
+    <g key={`${p.part}-l`}><rect x={inch(p.x + p.w / 2) - (words.length * 3.4 + 5) / scale} y={inch(p.y + p.h / 2) - 9 / scale} width={(words.length * 6.8 + 10) / scale} height={18 / scale} fill={theme.paper} /><text x={inch(p.x + p.w / 2)} y={inch(p.y + p.h / 2) + 4 / scale} fontSize={12 / scale} textAnchor="middle" fill={theme.ink}>{words}</text></g>);
   return (
     <Drawn width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}>
       <rect width={w} height={h} fill={fillOf(face)} />

@@ -1,0 +1,1 @@
+export { ShareOutScreen } from './ShareOutScreen';

@@ -1,0 +1,10 @@
+import { purposeOf, type Layout } from '../../../core/page';
+import type { Lacking } from '../../../core/shareout';
+
+/** Why a page gets no papers, in the words of its design. */
+export function lackingOnPage({ kind, slot }: Lacking, layout: Layout): string {
+  if (slot === null) return 'No choice of papers here tells its layers apart.';
+  const { slot: own } = purposeOf(slot);
+  const name = layout.slots.find(({ id }) => id === own)?.name.toLowerCase() ?? 'pieces beyond the design';
+  return { 'no-design': `No paper here will do for the ${name}.`, 'too-large': `No paper here is large enough for the ${name}.`, 'no-room': `No room is left for the ${name}.` }[kind];
+}
