@@ -7,7 +7,7 @@ async function findings(page: Page): Promise<string[]> {
   return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`);
 }
 
-const SCREENS = ['Parcels', 'Stash', 'Photos', 'Pages', 'Cuts', 'Wrap-up'];
+const SCREENS = ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Wrap-up'];
 
 for (const look of ['day', 'evening']) {
   test(`every screen is free of findings, by ${look}`, async ({ page }) => {
@@ -40,6 +40,14 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('button', { name: /^Hawk-moth/ }).click();
     await expect(page.getByRole('img', { name: /as it will look/ })).toBeVisible();
     expect(await findings(page), 'page bench').toEqual([]);
+    await page.getByRole('button', { name: 'Another piece' }).click();
+    expect(await findings(page), 'another piece').toEqual([]);
+    await page.keyboard.press('Escape');
+    await goTo(page, 'Share-out');
+    await expect(page.getByText('1 of 1 page can be made')).toBeVisible({ timeout: 60_000 });
+    expect(await findings(page), 'share-out').toEqual([]);
+    await goTo(page, 'Pages');
+    await page.getByRole('link', { name: 'Page without a title' }).click();
     await page.getByRole('button', { name: 'To the cuts' }).click();
     await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
     expect(await findings(page), 'plan').toEqual([]);
@@ -49,6 +57,9 @@ for (const look of ['day', 'evening']) {
     await goTo(page, 'Stash');
     await page.getByRole('button', { name: /^radish dots/ }).first().click();
     await expect(page.getByRole('heading', { name: 'Where it has been' })).toBeVisible();
+    await page.getByRole('button', { name: 'Punch shapes from it' }).click();
+    expect(await findings(page), 'punch').toEqual([]);
+    await page.keyboard.press('Escape');
     expect(await findings(page), 'slip').toEqual([]);
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog')).toBeVisible();

@@ -10,7 +10,7 @@ export type { SharingPage } from './shareJobFor';
 export { pinDown, pinsOf, unpinned } from './pins';
 export type { Pin } from './pins';
 export { without, withSheets } from './lockedSheets';
-export { isStrip, joinedStrip } from './joinedStrip';
+export { isStrip, joinedStrip, mayBeJoined } from './joinedStrip';
 export type { JoinedStrip, JoinPlace, TooShort } from './joinedStrip';
 export { plainGrounds } from './plainGround';
 export type { PlainGround } from './plainGround';

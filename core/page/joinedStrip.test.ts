@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import type { CutStock } from '../cutting';
 import { fold, type CutChild, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutSteps, isStrip, joinedStrip, stockOnHand, wantedName, type JoinedStrip, type Layout, type PageLayer, type WantedPiece } from '.';
+import { cutSteps, isStrip, joinedStrip, mayBeJoined, stockOnHand, wantedName, type JoinedStrip, type Layout, type PageLayer, type WantedPiece } from '.';
 
 const strip = (w: number, h: number): WantedPiece => ({ id: wantedName('upper', { w: inches(w), h: inches(h) }), slot: 'upper', w: inches(w), h: inches(h), count: 1, face: 'ink' });
 const stock = (id: string, w: number, h: number, some: Partial<CutStock> = {}): CutStock =>
@@ -85,6 +85,13 @@ describe('a pattern that starts again', () => {
     });
     expect(answer.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(9));
   })));
+});
+
+test('a quick look never misses a strip that can be joined', () => {
+  const papers = [stock('a', 7, 3), stock('b', 6, 2)];
+  expect(mayBeJoined(strip(12, 2), papers, ledgerOf(papers))).toBe(true);
+  expect(mayBeJoined(strip(12, 3), papers, ledgerOf(papers))).toBe(false);
+  expect(mayBeJoined(strip(4, 4), papers, ledgerOf(papers))).toBe(false);
 });
 
 test('only what is clearly longer than wide is a strip', () => {

@@ -136,5 +136,12 @@ export function joinedStrip(
   return { longest };
 }
 
+/** Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is really joined. */
+export function mayBeJoined(wanted: WantedPiece, stock: readonly CutStock[], ledger: Ledger): boolean {
+  const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
+  const serving = candidatesFor(wanted, stock, ledger, () => null).filter((one) => one.width >= width);
+  return isStrip(wanted) && (['x', 'y'] as const).some((along) => serving.reduce((sum, one) => sum + (one.axis === along ? one.length : 0), 0) >= length);
+}
+
 /** Whether a missing piece is a strip that could be joined: longer than wide by half at least. */
 export const isStrip = ({ w, h }: WantedPiece): boolean => Math.max(w, h) >= 1.5 * Math.min(w, h);

@@ -1,9 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { inches, mm, parseLength } from '../../core/length';
 import { designOf, layOut } from '../../core/page';
+import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
 import { lotWords, monthWords } from './lotWords';
 import { measureWords } from './measureWords';
+import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from './shapeWords';
 import { designWords, FORMATS, formatWords, NOTEBOOK, stateWords } from './pageWords';
 
 describe('amounts', () => {
@@ -62,5 +64,27 @@ describe('pages', () => {
     expect(words('framed-ground', FORMATS[0]![2], Array.from({ length: 9 }, () => photo(2, 2)))).toMatch(/takes 6 photos at the most/);
     expect(words('framed-ground', FORMATS[0]![2], Array.from({ length: 6 }, () => photo(6, 4)))).toMatch(/The photos need .* together and there is/);
     expect(words('framed-ground', { w: inches(1), h: inches(1), spread: false })).toMatch(/too small for this design/);
+  });
+});
+
+describe('shapes', () => {
+  const w = inches(2);
+  const h = inches(4);
+  test.each<[Shape, RegExp]>([
+    [{ kind: 'banner', end: 'dovetail', w, h, depth: inches(0.75) }, /middle of the foot 3\/4″ up, and cut to it from both lower corners/],
+    [{ kind: 'banner', end: 'point', w, h, depth: inches(0.75) }, /both sides 3\/4″ up from the foot/],
+    [{ kind: 'tag', corners: 'clipped', w, h, corner: inches(0.5) }, /Clip 1\/2″ off both upper corners/],
+    [{ kind: 'tag', corners: 'round', w, h, corner: inches(0.25) }, /Round all four corners, 1\/4″ in/],
+    [{ kind: 'circle', d: w }, /round something of 2″, or punch it/],
+    [{ kind: 'half-circle', d: w }, /circle of 2″ from the middle of the foot/],
+    [{ kind: 'pennant', w, h }, /both upper corners to the middle/],
+    [{ kind: 'scallop-strip', w: inches(12.25), h, scallop: inches(0.5) }, /24 scallops of 1\/2″ along the foot, from 1\/8″ in/],
+    [{ kind: 'pocket', w, h, flap: inches(0.5) }, /fold 1\/2″ in from both sides.*Glue on the flaps only/],
+    [{ kind: 'frame', w, h, border: inches(0.5) }, /1\/2″ in from every edge/],
+  ])('%o is made so', (shape, expected) => { expect(shapingWords(shape, 'in')).toMatch(expected); });
+  test('a rectangle is done once it is cut; what is too much is told with how much would do', () => {
+    expect(shapingWords({ kind: 'rectangle', w, h }, 'in')).toBeNull();
+    expect(shapeErrorWords({ kind: 'too-much', measure: 'border', most: inches(1) }, 'cm')).toBe('The border is too much for the rest: 2.54 cm at the most.');
+    expect(SHAPE_KINDS.map(shapeName)).toContain('Scalloped strip');
   });
 });

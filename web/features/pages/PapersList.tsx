@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import { isStrip, joinedStrip, rankFaces, type WantedPiece } from '../../../core/page';
+import { mayBeJoined, rankFaces, type WantedPiece } from '../../../core/page';
 import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { changePage } from '../../data/pageActs';
@@ -25,7 +25,7 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
   const { layout, papers, list, stock, colours } = work;
   /** No paper holds the strip whole, but shorter ones joined make it. */
   const canBeJoined = (piece: WantedPiece, face: Face): boolean =>
-    isOpen && isStrip(piece) && 'parts' in joinedStrip({ ...piece, face: face.id }, stock, ledger, layout, (axis) => face.repeat?.[axis] ?? null);
+    isOpen && mayBeJoined({ ...piece, face: face.id }, stock, ledger);
   return (
     <section aria-label="Cut list">
       <h2>Papers, and the cut list</h2>

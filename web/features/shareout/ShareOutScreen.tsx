@@ -53,7 +53,7 @@ export function ShareOutScreen() {
   }
   return (
     <Screen
-      title="Share-out" about={plan ? `${plan.stats.complete} of ${laid.length} pages can be made` : undefined}
+      title="Share-out" about={plan ? `${plan.stats.complete} of ${laid.length} ${laid.length === 1 ? 'page' : 'pages'} can be made` : undefined}
       actions={<Button look="main" hint="⏎" isDisabled={complete.length === 0} onPress={() => { void take(); }}>To the cuts, together</Button>}
     >
       <WastePattern />
