@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import styled from 'styled-components';
-import { formatArea, formatSize } from '../../../core/length';
+import { formatSize } from '../../../core/length';
 import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
 import { cutSteps, designOf, isStrip, layOut, purposeOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
@@ -10,6 +9,7 @@ import { acceptPlan, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
+import { Figures, PlanFigures } from '../../ui/PlanFigures';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
@@ -74,27 +74,20 @@ export function PlanBench({ page }: { page: Page }) {
           {wishes.forbidden.length > 0 && (
             <section aria-label="Not from these">
               <h2>Not from these</h2>
-              <List>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => wish(({ forbidden }) => ({ forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</List>
+              <Figures>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => wish(({ forbidden }) => ({ forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</Figures>
             </section>
           )}
           {wishes.joined.length > 0 && (
             <section aria-label="Joined strips">
               <h2>Joined from shorter strips</h2>
-              <List>{wishes.joined.map((joined, i) => <li key={i}><span>{nameOf(joined.wanted)}, {joined.parts.length} parts</span><Button look="quiet" onPress={() => wish((now) => ({ joined: now.joined.filter((other) => other !== joined) }))}>not so</Button></li>)}</List>
+              <Figures>{wishes.joined.map((joined, i) => <li key={i}><span>{nameOf(joined.wanted)}, {joined.parts.length} parts</span><Button look="quiet" onPress={() => wish((now) => ({ joined: now.joined.filter((other) => other !== joined) }))}>not so</Button></li>)}</Figures>
             </section>
           )}
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What the plan takes">
               <h2>What it takes</h2>
-              <List>
-                <li><span>fresh sheets opened</span><strong>{plan.stats.fresh}</strong></li>
-                <li><span>leftovers used</span><strong>{plan.sheets.length - plan.stats.fresh}</strong></li>
-                <li><span>trimmer cuts</span><strong>{plan.stats.cuts}</strong></li>
-                <li><span>onto the page</span><strong>{formatArea(plan.stats.pieceArea, system)}</strong></li>
-                <li><span>back to the stash</span><strong>{formatArea(plan.stats.nubbinArea, system)}</strong></li>
-                <li><span>waste</span><strong>{formatArea(plan.stats.wasteArea, system)}</strong></li>
-              </List>
+              <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
               <Row style={{ paddingTop: 10 }}><Button onPress={() => { void print(plan); }}>Cut sheet to print</Button></Row>
               {plan.stats.optimal && <Soft>No plan opens fewer fresh sheets.</Soft>}
             </section>
@@ -137,5 +130,3 @@ export function PlanBench({ page }: { page: Page }) {
     </Screen>
   );
 }
-
-const List = styled.ul`li { display: flex; justify-content: space-between; gap: 12px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;

@@ -2,13 +2,13 @@ import { useMemo, useState } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { formatArea } from '../../../core/length';
 import { forPage, purposeOf, sharedPapers } from '../../../core/page';
 import { useBench } from '../../data/benchStore';
 import { choosePapersFor, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/lotWords';
+import { PlanFigures } from '../../ui/PlanFigures';
 import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
 import { Columns, Empty, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
@@ -66,13 +66,7 @@ export function ShareOutScreen() {
           {plan && (
             <section aria-label="What it takes">
               <h2>What it takes</h2>
-              <List>
-                <li><span>fresh sheets opened</span><strong>{plan.stats.fresh}</strong></li>
-                <li><span>leftovers used</span><strong>{plan.sheets.length - plan.stats.fresh}</strong></li>
-                <li><span>onto the pages</span><strong>{formatArea(plan.stats.pieceArea, system)}</strong></li>
-                <li><span>back to the stash</span><strong>{formatArea(plan.stats.nubbinArea, system)}</strong></li>
-                <li><span>waste</span><strong>{formatArea(plan.stats.wasteArea, system)}</strong></li>
-              </List>
+              <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
               <Soft>{plan.stats.complete < laid.length && plan.stats.worth >= plan.stats.bound.worth ? 'No share-out makes more pages of this.' : plan.stats.complete < laid.length ? `At most ${Math.floor(plan.stats.bound.worth)} could be made, by area.` : plan.stats.optimal ? 'No share-out opens fewer fresh sheets.' : ''}</Soft>
             </section>
           )}
@@ -104,4 +98,3 @@ export function ShareOutScreen() {
 }
 
 const Group = styled(CheckboxGroup)`display: flex; flex-direction: column; gap: 4px; font-size: 15px; .react-aria-Label { font-weight: 650; font-size: 16px; }`;
-const List = styled.ul`li { display: flex; justify-content: space-between; gap: 12px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;
