@@ -52,25 +52,28 @@ function isBig(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
   return covers(w, h) && (!(turn ?? !stock.upright) || covers(h, w));
 }
 
-/** Lines of a program in LP format, broken where they grow long. */
+/** So many times a variable. */
+type Term = readonly [number, string];
+
+/** Lines of a program in LP format, a term to a line. */
 class Lines {
   private readonly lines: string[] = [];
   private n = 0;
 
   head(text: string): void { this.lines.push(text); }
 
-  row(terms: readonly (readonly [number, string])[], relation: '<=' | '>=' | '=', right: number): void {
+  row(terms: readonly Term[], relation: '<=' | '>=' | '=', right: number): void {
     if (terms.length === 0) return;
     this.lines.push(` r${this.n++}:`, ...sum(terms), ` ${relation} ${right}`);
   }
 
-  terms(terms: readonly (readonly [number, string])[]): void { this.lines.push(' obj:', ...sum(terms)); }
+  terms(terms: readonly Term[]): void { this.lines.push(' obj:', ...sum(terms)); }
 
   toString(): string { return this.lines.join('\n'); }
 }
 
 const number = (n: number): string => (Number.isInteger(n) ? String(n) : n.toPrecision(15));
-const sum = (terms: readonly (readonly [number, string])[]): string[] => terms.map(([n, name]) => ` ${n < 0 ? '-' : '+'} ${number(Math.abs(n))} ${name}`);
+const sum = (terms: readonly Term[]): string[] => terms.map(([n, name]) => ` ${n < 0 ? '-' : '+'} ${number(Math.abs(n))} ${name}`);
 
 const made = (p: number): string => `x${p}`;
 const chosen = (p: number, s: number, d: number): string => `a${p}_${s}_${d}`;
@@ -78,69 +81,41 @@ const used = (p: number, d: number): string => `u${p}_${d}`;
 const opened = (k: number): string => `z${k}`;
 const flow = (k: number, d: number, t: number): string => `y${k}_${d}_${t}`;
 
-/**
- * The share-out without its cuts, as a mixed-integer program in LP format: which pages, which designs, how many pieces
- * of each size from which papers, so that areas (and what is surely too large to go twice on a sheet) add up. No cut
- * plan can do better, so its answers bound the share-out.
- */
-export function writeProgram(table: Table, { aim, worth, mostFresh, cost, swell = () => 1, known = [], relaxed = false }: Question): string {
-  const { job, allowed, carries, solid } = table;
-  const lines = new Lines();
-  const kinds = kindsOf(table);
-  const binaries: string[] = [];
-  const wholes: string[] = [];
-  const all: [number, string][] = job.pages.map(({ worth: own }, p) => [own, made(p)]);
-  const fresh = job.stock.flatMap((stock, k): [number, string][] => (stock.fresh ? [[1, opened(k)]] : []));
-  const costs = cost ? allowed.flatMap((slots, p) => slots.flatMap((designs, s) => designs.map((d): [number, string] => [cost(p, s, d), chosen(p, s, d)]))) : [];
-  lines.head(aim === 'worth' ? 'Maximize' : 'Minimize');
-  lines.terms(aim === 'worth' ? all : aim === 'fresh' ? (fresh.length > 0 ? fresh : [[0, made(0)]]) : [...costs, ...fresh.map(([, name]): [number, string] => [1, name])]);
-  lines.head('Subject To');
-  if (worth !== undefined) lines.row(all, '>=', worth - 1e-9 * Math.max(1, worth));
-  if (mostFresh !== undefined) lines.row(fresh, '<=', mostFresh);
-
-  for (const { assignment, fresh: least } of known) {
-    const names = assignment.flatMap((choice, p) => (choice ?? []).map((d, s) => chosen(p, s, d)));
-    const terms = names.map((name): [number, string] => [least ?? 1, name]);
-    if (least === null) lines.row(terms, '<=', names.length - 1);
-    else if (least > 0) lines.row([...fresh, ...terms.map(([n, name]): [number, string] => [-n, name])], '>=', least - least * names.length);
-  }
-
+/** Each page's rules: a design for every slot of a page that is made, like and unlike, so many different ones. */
+function writeRules(lines: Lines, { job, allowed }: Table, binaries: string[]): void {
   job.pages.forEach((page, p) => {
     binaries.push(made(p));
     page.slots.forEach((_, s) => {
       const designs = allowed[p]![s]!;
-      lines.row([...designs.map((d): [number, string] => [1, chosen(p, s, d)]), [-1, made(p)]], '=', 0);
+      lines.row([...designs.map((d): Term => [1, chosen(p, s, d)]), [-1, made(p)]], '=', 0);
       binaries.push(...designs.map((d) => chosen(p, s, d)));
     });
-    for (const [a, b] of pairsOf(page, 'like')) {
-      const both = new Set([...allowed[p]![a]!, ...allowed[p]![b]!]);
-      for (const d of both) {
-        const side = (s: number, sign: number): [number, string][] => (allowed[p]![s]!.includes(d) ? [[sign, chosen(p, s, d)]] : []);
-        lines.row([...side(a, 1), ...side(b, -1)], '=', 0);
-      }
+    const side = (s: number, d: number, sign: number): Term[] => (allowed[p]![s]!.includes(d) ? [[sign, chosen(p, s, d)]] : []);
+    for (const [a, b] of pairsOf(page, 'like')) for (const d of new Set([...allowed[p]![a]!, ...allowed[p]![b]!])) lines.row([...side(a, d, 1), ...side(b, d, -1)], '=', 0);
+    for (const [a, b] of pairsOf(page, 'unlike')) for (const d of allowed[p]![a]!) if (allowed[p]![b]!.includes(d)) lines.row([...side(a, d, 1), ...side(b, d, 1)], '<=', 1);
+    if (page.atLeast <= Math.min(1, page.slots.length) && page.atMost >= page.slots.length) return;
+    const designs = [...new Set(allowed[p]!.flat())];
+    for (const d of designs) {
+      const users = page.slots.flatMap((_, s) => side(s, d, 1));
+      for (const [, name] of users) lines.row([[1, used(p, d)], [-1, name]], '>=', 0);
+      lines.row([[1, used(p, d)], ...users.map(([n, name]): Term => [-n, name])], '<=', 0);
+      binaries.push(used(p, d));
     }
-    for (const [a, b] of pairsOf(page, 'unlike')) for (const d of allowed[p]![a]!.filter((one) => allowed[p]![b]!.includes(one))) lines.row([[1, chosen(p, a, d)], [1, chosen(p, b, d)]], '<=', 1);
-    if (page.atLeast > Math.min(1, page.slots.length) || page.atMost < page.slots.length) {
-      const designs = [...new Set(allowed[p]!.flat())];
-      for (const d of designs) {
-        const users = page.slots.flatMap((_, s): [number, string][] => (allowed[p]![s]!.includes(d) ? [[1, chosen(p, s, d)]] : []));
-        for (const [, name] of users) lines.row([[1, used(p, d)], [-1, name]], '>=', 0);
-        lines.row([[1, used(p, d)], ...users.map(([n, name]): [number, string] => [-n, name])], '<=', 0);
-        binaries.push(used(p, d));
-      }
-      const terms = designs.map((d): [number, string] => [1, used(p, d)]);
-      lines.row([...terms, [-page.atLeast, made(p)]], '>=', 0);
-      if (page.atMost < page.slots.length) lines.row([...terms, [-page.atMost, made(p)]], '<=', 0);
-    }
+    const terms = designs.map((d): Term => [1, used(p, d)]);
+    lines.row([...terms, [-page.atLeast, made(p)]], '>=', 0);
+    if (page.atMost < page.slots.length) lines.row([...terms, [-page.atMost, made(p)]], '<=', 0);
   });
+}
 
-  // What each paper gives: as many pieces as its area, and what is too large to go twice on it, allow.
+/** What each paper gives, as many pieces as its area and what is too large to go twice on it allow; and that it is enough. */
+function writePapers(lines: Lines, table: Table, swell: (page: number, slot: number) => number): void {
+  const { job, allowed, carries, solid } = table;
+  const kinds = kindsOf(table);
   const scale = Math.max(...solid);
-  const given = new Map<string, [number, string][]>();
+  const given = new Map<string, Term[]>();
   job.stock.forEach((stock, k) => {
-    wholes.push(opened(k));
-    const areas: [number, string][] = [];
-    const bigs: [number, string][] = [];
+    const areas: Term[] = [];
+    const bigs: Term[] = [];
     for (const d of carries[k]!) kinds.forEach(({ slot, users }, t) => {
       if (!takes(stock, slot) || !users.some(({ page, slot: s }) => allowed[page]![s]!.includes(d))) return;
       const most = mostFrom(stock, solid[k]!, slot);
@@ -155,14 +130,44 @@ export function writeProgram(table: Table, { aim, worth, mostFresh, cost, swell 
     lines.row([...bigs, [-1, opened(k)]], '<=', 0);
   });
   kinds.forEach(({ users }, t) => table.designs.forEach((_, d) => {
-    const wanted = users.flatMap(({ page, slot }): [number, string][] => (allowed[page]![slot]!.includes(d) ? [[-job.pages[page]!.slots[slot]!.count * swell(page, slot), chosen(page, slot, d)]] : []));
+    const wanted = users.flatMap(({ page, slot }): Term[] => (allowed[page]![slot]!.includes(d) ? [[-job.pages[page]!.slots[slot]!.count * swell(page, slot), chosen(page, slot, d)]] : []));
     if (wanted.length > 0) lines.row([...(given.get(`${d} ${t}`) ?? []), ...wanted], '>=', 0);
   }));
+}
 
+/** What is known of assignments: not all of this one again, or then with so many fresh sheets. */
+function writeKnown(lines: Lines, known: readonly Known[], fresh: readonly Term[]): void {
+  for (const { assignment, fresh: least } of known) {
+    const names = assignment.flatMap((choice, p) => (choice ?? []).map((d, s) => chosen(p, s, d)));
+    if (least === null) lines.row(names.map((name): Term => [1, name]), '<=', names.length - 1);
+    else if (least > 0) lines.row([...fresh, ...names.map((name): Term => [-least, name])], '>=', least - least * names.length);
+  }
+}
+
+/**
+ * The share-out without its cuts, as a mixed-integer program in LP format: which pages, which designs, how many pieces
+ * of each size from which papers, so that areas (and what is surely too large to go twice on a sheet) add up. No cut
+ * plan can do better, so its answers bound the share-out.
+ */
+export function writeProgram(table: Table, { aim, worth, mostFresh, cost, swell = () => 1, known = [], relaxed = false }: Question): string {
+  const { job, allowed } = table;
+  const lines = new Lines();
+  const all: Term[] = job.pages.map(({ worth: own }, p) => [own, made(p)]);
+  const fresh = job.stock.flatMap((stock, k): Term[] => (stock.fresh ? [[1, opened(k)]] : []));
+  const costs = cost ? allowed.flatMap((slots, p) => slots.flatMap((designs, s) => designs.map((d): Term => [cost(p, s, d), chosen(p, s, d)]))) : [];
+  lines.head(aim === 'worth' ? 'Maximize' : 'Minimize');
+  lines.terms(aim === 'worth' ? all : aim === 'cost' ? [...costs, ...fresh] : fresh.length > 0 ? fresh : [[0, made(0)]]);
+  lines.head('Subject To');
+  if (worth !== undefined) lines.row(all, '>=', worth - 1e-9 * Math.max(1, worth));
+  if (mostFresh !== undefined) lines.row(fresh, '<=', mostFresh);
+  writeKnown(lines, known, fresh);
+  const binaries: string[] = [];
+  writeRules(lines, table, binaries);
+  writePapers(lines, table, swell);
   lines.head('Bounds');
   for (const name of binaries) lines.head(` 0 <= ${name} <= 1`);
   job.stock.forEach((stock, k) => lines.head(` 0 <= ${opened(k)} <= ${stock.count}`));
-  const whole = [...binaries, ...job.stock.flatMap((stock, k) => (stock.fresh && aim !== 'worth' ? [wholes[k]!] : []))];
+  const whole = [...binaries, ...(aim === 'worth' ? [] : fresh.map(([, name]) => name))];
   if (!relaxed && whole.length > 0) { lines.head('General'); whole.forEach((name) => lines.head(` ${name}`)); }
   lines.head('End');
   return lines.toString();

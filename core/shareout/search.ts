@@ -1,0 +1,256 @@
+import { area } from '../geometry';
+import { seededRandom } from '../random';
+import { isHeld, sparesOf } from './lacking';
+import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
+import { compareSettled, cutWhole, settle, worthOf, type Settled } from './settle';
+import { choicesOf, readTable, type Table } from './table';
+import type { ShareJob, SharePage, Solver } from './types';
+
+/** What one program counts as: by itself, and for each of its variables; an answer without proof is had for a tenth. */
+const PROGRAM = 10_000;
+const PER_VARIABLE = 120;
+const UNPROVED = 0.1;
+/** Judgements for a plan while shares are tried, and for a quick look. */
+const TRIAL = 12_000;
+const QUICK = 1_500;
+/** Variables past which only the relaxed program is asked, and past which none is. */
+const MOST_WHOLE = 4_000;
+const MOST_ASKED = 30_000;
+/** What is known of assignments is told to the program up to so many. */
+const MOST_KNOWN = 40;
+/** Share of the paper that all pages take together, from which on only whole assignments are worth trying; how often pages are regrown then, and else. */
+const DEALT = 0.95;
+const DEALT_REGROWN = 0.1;
+const REGROWN = 0.6;
+/** Choices of designs tried for a page that is added by itself. */
+const FEW_CHOICES = 5;
+
+/** Paper that a page takes. */
+const sizeOfPage = ({ slots }: SharePage): number => slots.reduce((sum, slot) => sum + slot.count * area(slot), 0);
+
+/** How large the program would be: its choices and its flows of pieces. */
+function sizeOf({ allowed, carries, job }: Table): number {
+  const choices = allowed.flat().reduce((sum, designs) => sum + designs.length, 0);
+  const kinds = new Set(job.pages.flatMap(({ slots }) => slots.map(({ w, h, turn }) => `${w} ${h} ${turn}`))).size;
+  return choices + carries.reduce((sum, designs) => sum + designs.length, 0) * kinds;
+}
+
+/** Most worth by area alone, the dearest by area first, the last in part: what no share-out can beat. */
+function worthByArea({ job, solid, allowed }: Table): number {
+  const wants = job.pages.map(({ worth, slots }, p) => ({ worth, area: allowed[p]!.every((designs) => designs.length > 0) ? slots.reduce((sum, slot) => sum + slot.count * area(slot), 0) : Infinity }));
+  let room = job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
+  let worth = 0;
+  for (const want of wants.filter((one) => one.area < Infinity).sort((a, b) => b.worth * a.area - a.worth * b.area)) {
+    const part = want.area === 0 ? 1 : Math.min(1, room / want.area);
+    worth += part * want.worth;
+    room -= part * want.area;
+    if (part < 1) break;
+  }
+  return worth;
+}
+
+/** Worths come in steps no finer than this: the least difference between two sums of them, where all are whole; else nothing. */
+const stepOf = ({ job }: Table): number => (job.pages.every(({ worth }) => Number.isInteger(worth)) ? 1 : 0);
+
+/** A search for the best share-out of one job. Holds what is known so far, and counts the work. */
+export class Search {
+  readonly table: Table;
+  best: Settled;
+  spent = 0;
+  worthBound: number;
+  private readonly known: Known[] = [];
+  /** Assignments tried, with the judgements they were given. */
+  private readonly tried = new Map<string, number>();
+  private readonly random = seededRandom(20261107);
+  private readonly size: number;
+  /** The pages together take nearly all paper there is: the parts may come from cutting it up. */
+  private readonly isDealt: boolean;
+  private readonly swollen = new Map<string, number>();
+
+  constructor(job: ShareJob, private readonly solver: Solver | null) {
+    const table = readTable(job);
+    this.table = table;
+    const none = job.pages.map(() => null);
+    this.best = settle(table, none, 1, this.spend).settled;
+    this.worthBound = worthByArea(table);
+    this.size = sizeOf(table);
+    const wanted = table.job.pages.reduce((sum, page) => sum + sizeOfPage(page), 0);
+    const there = table.job.stock.reduce((sum, { count }, k) => sum + count * table.solid[k]!, 0);
+    this.isDealt = wanted >= DEALT * there && wanted <= there;
+  }
+
+  private readonly spend = (work: number): void => { this.spent += work; };
+
+  /** What the program answers; for bounds, only what it has proved. */
+  private ask(question: Question, wants: 'proof' | 'answer'): { objective: number; assignment: Assignment } | null {
+    if (!this.solver || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
+    this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
+    const solved = this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
+    if (!solved || (wants === 'proof' && !solved.isProved)) return null;
+    return { objective: solved.objective, assignment: readAssignment(this.table, solved.columns) };
+  }
+
+  /** The most worth there can be, from the program, or its relaxation where that is too large. */
+  boundWorth(): void {
+    const relaxed = this.ask({ aim: 'worth', relaxed: true }, 'proof');
+    if (relaxed) this.lowerWorth(relaxed.objective);
+    if (this.best.worth >= this.worthBound) return;
+    const whole = this.ask({ aim: 'worth' }, 'proof');
+    if (whole) this.lowerWorth(whole.objective);
+  }
+
+  private lowerWorth(objective: number): void {
+    const near = objective + 1e-6 * Math.max(1, Math.abs(objective));
+    this.worthBound = Math.min(this.worthBound, stepOf(this.table) > 0 ? Math.floor(near) : near);
+  }
+
+  /** The program's own answer: all the worth there can be, with the fewest fresh sheets by area. */
+  tryWhole(): void {
+    const answer = this.ask({ aim: 'fresh', worth: this.worthBound }, 'answer');
+    if (answer) this.try(answer.assignment);
+  }
+
+  /** The fewest fresh sheets with which the best's worth could be reached. */
+  boundFresh(): number {
+    const worth = this.best.worth;
+    const relaxed = this.ask({ aim: 'fresh', worth, relaxed: true }, 'proof');
+    const bound = relaxed ? Math.ceil(relaxed.objective - 1e-6) : 0;
+    if (this.best.plan.stats.fresh <= bound) return bound;
+    const whole = this.ask({ aim: 'fresh', worth }, 'proof');
+    return Math.max(bound, whole ? Math.ceil(whole.objective - 1e-6) : 0);
+  }
+
+  /** Tries an assignment, and remembers what is learnt of it. */
+  try(assignment: Assignment, work = TRIAL): boolean {
+    const key = JSON.stringify(assignment);
+    this.spend(1);
+    if ((this.tried.get(key) ?? 0) >= work) return false;
+    this.tried.set(key, work);
+    const { first, settled } = settle(this.table, assignment, work, this.spend);
+    const wanted = first.stats.pieces + first.notCut.length;
+    if (this.known.length < MOST_KNOWN && first.stats.bound.pieces < wanted) this.known.push({ assignment, fresh: null });
+    else if (this.known.length < MOST_KNOWN && first.notCut.length === 0) this.known.push({ assignment, fresh: first.stats.bound.fresh });
+    for (const { id } of first.notCut) this.swollen.set(id, Math.min(1.6, (this.swollen.get(id) ?? 1) + 0.04));
+    if (compareSettled(settled, this.best) <= 0) return false;
+    this.best = settled;
+    return true;
+  }
+
+  /** An assignment that the program would have, at a price for each design drawn by lot. */
+  private drawn(question: Partial<Question>): Assignment | null {
+    const prices = new Map<string, number>();
+    const price = (key: string): number => {
+      if (!prices.has(key)) prices.set(key, this.random());
+      return prices.get(key)!;
+    };
+    const weigh = this.random() < 0.5;
+    const cost = (p: number, s: number, d: number): number => (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`);
+    const swell = (p: number, s: number): number => this.swollen.get(`${p}/${s}`) ?? 1;
+    for (const more of [{ swell }, {}]) {
+      const answer = this.ask({ aim: 'cost', cost, ...more, ...question }, 'answer');
+      if (answer && worthOf(this.table, answer.assignment) >= (question.worth ?? 0) * (1 - 1e-9)) return answer.assignment;
+    }
+    return null;
+  }
+
+  /** A page added to others, of a few choices whose cuts are looked at quickly; null where none fits. */
+  private withPage(from: Settled, p: number): Settled | null {
+    const spares = sparesOf(this.table, from);
+    const held = new Map<string, number>();
+    // Designs of which a spare piece holds the slot come first.
+    const rank = (s: number, d: number): number => {
+      const key = `${s} ${d}`;
+      if (!held.has(key)) held.set(key, this.random() + (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
+      return held.get(key)!;
+    };
+    for (let n = 0; n < FEW_CHOICES; n++) {
+      // Each of the few by ranks of its own: choices next to each other differ in their last slot only.
+      held.clear();
+      const [choice] = choicesOf(this.table, p, 1, rank);
+      if (!choice) return null;
+      const whole = cutWhole(this.table, from.assignment.map((own, i) => (i === p ? choice : own)), QUICK, this.spend);
+      if (whole) return whole;
+    }
+    return null;
+  }
+
+  /** Pages not made, the most worth for their paper first. @param shuffled roughly so, in an order drawn by lot */
+  private waiting({ assignment }: Settled, shuffled: boolean): number[] {
+    const weight = this.table.job.pages.map((page) => (page.worth / (1 + sizeOfPage(page))) * (shuffled ? 0.5 + this.random() : 1));
+    return weight.map((_, p) => p).filter((p) => !assignment[p]).sort((x, y) => weight[y]! - weight[x]! || x - y);
+  }
+
+  /** Adds whatever pages still can be, one by one. @yields after each that was tried */
+  *addPages(most: number): Generator<void> {
+    for (const p of this.waiting(this.best, false)) {
+      if (this.spent >= most) return;
+      this.best = this.withPage(this.best, p) ?? this.best;
+      yield;
+    }
+  }
+
+  /** A few pages are given up, and others grown in their place: after ruin and recreate. */
+  regrow(most: number): boolean {
+    const made = this.best.assignment.flatMap((choice, p) => (choice ? [p] : []));
+    const gone = new Set(Array.from({ length: 1 + Math.floor(this.random() * Math.min(3, made.length)) }, () => made[Math.floor(this.random() * made.length)]));
+    const rest = cutWhole(this.table, this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)), QUICK, this.spend);
+    if (!rest) return false;
+    let grown = rest;
+    for (const p of this.waiting(rest, true)) if (this.spent < most) grown = this.withPage(grown, p) ?? grown;
+    if (compareSettled(grown, this.best) <= 0) return false;
+    this.best = grown;
+    return true;
+  }
+
+  /** One slot of a page made is given another design, or a page gives way to another. */
+  private changed(): Assignment | null {
+    const { pages } = this.table.job;
+    const p = Math.floor(this.random() * pages.length);
+    const choices = choicesOf(this.table, p, 40, () => this.random());
+    if (choices.length === 0) return null;
+    const next = [...this.best.assignment];
+    next[p] = choices[Math.floor(this.random() * choices.length)]!;
+    return next;
+  }
+
+  /** Tries something else; whether it was better. */
+  step(freshBound: number, most: number): boolean {
+    const isShort = this.best.worth < this.worthBound * (1 - 1e-9);
+    if (isShort && this.random() < (this.isDealt ? DEALT_REGROWN : REGROWN)) return this.regrow(most);
+    const assignment = this.next(freshBound, isShort);
+    return assignment !== null && this.try(assignment);
+  }
+
+  /** Another assignment that may be better than the best, or null. */
+  private next(freshBound: number, isShort: boolean): Assignment | null {
+    const { worth, plan } = this.best;
+    if (isShort && this.random() < 0.8) {
+      const step = stepOf(this.table);
+      const wanted = this.random() < 0.5 ? this.worthBound : step > 0 ? worth + step : worth + (this.worthBound - worth) * this.random();
+      const drawn = this.drawn({ worth: wanted });
+      if (drawn) return drawn;
+    }
+    if (!isShort && plan.stats.fresh > freshBound && this.random() < 0.7) {
+      const drawn = this.drawn({ worth, mostFresh: plan.stats.fresh - 1 });
+      if (drawn) return drawn;
+    }
+    return this.changed();
+  }
+
+  /** Whether neither more worth nor fewer fresh sheets are to be had. */
+  isProved(freshBound: number): boolean {
+    return this.best.worth >= this.worthBound * (1 - 1e-9) && this.best.plan.stats.fresh <= freshBound;
+  }
+
+  /** Whether nothing is left that another share-out could do better with: no page, or no paper. */
+  isUsedUp(): boolean {
+    const { job, solid } = this.table;
+    const isMade = this.best.assignment.every((choice) => choice !== null);
+    return job.pages.length === 0 || (isMade && this.best.plan.stats.pieceArea >= job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0));
+  }
+
+  /** The best is cut anew with so many judgements. */
+  finish(work: number): void {
+    if (!this.isUsedUp()) this.try(this.best.assignment, work);
+  }
+}
