@@ -70,7 +70,8 @@ export class Search {
   constructor(job: ShareJob, private readonly solver: Solver | null) {
     const table = readTable(job);
     this.table = table;
-    const none = job.pages.map(() => null);
+    // A page that wants nothing is made.
+    const none = job.pages.map((page): Assignment[number] => (page.slots.length === 0 && page.atLeast === 0 ? [] : null));
     this.best = settle(table, none, 1, this.spend).settled;
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
