@@ -24,13 +24,20 @@ export async function startEmpty(page: Page): Promise<void> {
 /** Goes to a screen by its mark on the ruler. */
 export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
 
-/** Begins a page of stacked boxes behind the photo of the torch. */
-export async function beginBoxStack(page: Page): Promise<void> {
+/** Begins a page in a design with a photo, and gives it a title where one is told. */
+export async function beginPage(page: Page, design: string, photo: RegExp, title = ''): Promise<void> {
   await goTo(page, 'Pages');
   await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: 'Box stack' }).click({ force: true });
-  await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+  await page.getByRole('radio', { name: design }).click({ force: true });
+  await page.getByRole('button', { name: photo }).click();
+  if (title === '') return;
+  await page.getByRole('textbox', { name: 'Title' }).fill(title);
+  await page.getByLabel('Date').click();
+  await expect(page.getByRole('heading', { name: title, exact: true })).toBeVisible();
 }
+
+/** Begins a page of stacked boxes behind the photo of the torch. */
+export const beginBoxStack = (page: Page): Promise<void> => beginPage(page, 'Box stack', /^Torch on the wall/);
 
 /** Waits until the planner has ended and takes the papers out. */
 export async function takePapersOut(page: Page): Promise<void> {

@@ -1,22 +1,12 @@
-import { expect, test, type Page } from '@playwright/test';
-import { cutAll, goTo, openDemo, paperFigures } from './bench';
-
-async function begin(page: Page, design: string, photo: RegExp, title: string): Promise<void> {
-  await goTo(page, 'Pages');
-  await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: design }).click({ force: true });
-  await page.getByRole('button', { name: photo }).click();
-  await page.getByRole('textbox', { name: 'Title' }).fill(title);
-  await page.getByLabel('Date').click();
-  await expect(page.getByRole('heading', { name: title, exact: true })).toBeVisible();
-}
+import { expect, test } from '@playwright/test';
+import { beginPage, cutAll, goTo, openDemo, paperFigures } from './bench';
 
 test('nothing waits, then two pages share the kits, a kit is taken away, and both are cut in one go', async ({ page }) => {
   await openDemo(page);
   await goTo(page, 'Share-out');
   await expect(page.getByRole('heading', { name: 'No page waits for papers' })).toBeVisible();
-  await begin(page, 'Framed ground', /^Hawk-moth/, 'A hawk-moth came');
-  await begin(page, 'Strip bands', /^On the scales/, 'The heaviest');
+  await beginPage(page, 'Framed ground', /^Hawk-moth/, 'A hawk-moth came');
+  await beginPage(page, 'Strip bands', /^On the scales/, 'The heaviest');
 
   await goTo(page, 'Share-out');
   await expect(page.getByText('2 of 2 pages can be made')).toBeVisible({ timeout: 60_000 });

@@ -1,20 +1,12 @@
-import { expect, test, type Page } from '@playwright/test';
-import { cutAll, goTo, openDemo, paperFigures } from './bench';
-
-async function begin(page: Page, design: string, photo: RegExp, title: string): Promise<void> {
-  await goTo(page, 'Pages');
-  await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: design }).click({ force: true });
-  await page.getByRole('button', { name: photo }).click();
-  await page.getByRole('textbox', { name: 'Title' }).fill(title);
-}
+import { expect, test } from '@playwright/test';
+import { beginPage, cutAll, goTo, openDemo, paperFigures } from './bench';
 
 test('two pages are cut in one go, with a reload in the middle; both are then cut', async ({ page }) => {
   await openDemo(page);
-  await begin(page, 'Framed ground', /^Torch on the wall/, 'Neighbours by torch');
+  await beginPage(page, 'Framed ground', /^Torch on the wall/, 'Neighbours by torch');
   await page.getByRole('button', { name: 'To the cuts' }).click();
   await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
-  await begin(page, 'Strip bands', /^On the scales/, 'The heaviest');
+  await beginPage(page, 'Strip bands', /^On the scales/, 'The heaviest');
   await page.getByRole('button', { name: 'To the cuts' }).click();
   await page.getByRole('checkbox', { name: 'Neighbours by torch' }).press('Space');
   const list = page.getByRole('region', { name: 'Cut list' });
@@ -35,7 +27,7 @@ test('two pages are cut in one go, with a reload in the middle; both are then cu
 
 test('a strip that no card is long enough for is joined from several, and cut', async ({ page }) => {
   await openDemo(page);
-  await begin(page, 'Strip bands', /^Torch on the wall/, 'By lantern light');
+  await beginPage(page, 'Strip bands', /^Torch on the wall/, 'By lantern light');
   await page.getByRole('button', { name: /Upper strip$/ }).click();
   await page.getByRole('option', { name: 'lantern cards, joined from strips' }).click();
   await page.getByRole('button', { name: 'To the cuts' }).click();

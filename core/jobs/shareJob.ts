@@ -1,32 +1,16 @@
-import { inches, ticksPer, type Unit } from '../length';
+import { ticksPer, type Unit } from '../length';
 import { ok, type Result } from '../result';
 import type { Lacking, ShareJob, SharePage, SharePlan, ShareSlot } from '../shareout';
-import { readStock, writeSheet, type JsonSize, type JsonStock } from './cutJob';
+import { writeSheet } from './cutJob';
 import { refuse, type JobError } from './jobError';
-import { checkIds, readEach, readLengths, readSide, type JsonLength } from './readLength';
+import { checkCopies, readPaper, type JsonPaper, type JsonSize } from './paper';
+import { checkIds, readEach, readLengths, readSide } from './readLength';
 
 interface JsonSlot extends JsonSize { id: string; count?: number; of?: string[]; turn?: boolean; unlike?: string[]; like?: string[] }
 interface JsonPage { id: string; worth?: number; designs?: { atLeast?: number; atMost?: number }; slots: JsonSlot[] }
 
 /** A share job as JSON, already found to match `docs/formats/share.job.schema.json`. */
-export interface JsonShareJob {
-  unit?: Unit; stock: JsonStock[]; pages: JsonPage[]; keepAtLeast?: JsonSize; trimmer?: { longest?: JsonLength }; seconds?: number;
-}
-
-const MOST_COPIES = 10_000;
-
-function checkCopies({ stock, pages }: JsonShareJob): Result<null, JobError> {
-  let copies = 0;
-  const entries = [
-    ...stock.map(({ count }, i) => ({ count, at: `/stock/${i}/count` })),
-    ...pages.flatMap(({ slots }, p) => slots.map(({ count }, s) => ({ count, at: `/pages/${p}/slots/${s}/count` }))),
-  ];
-  for (const { count = 1, at } of entries) {
-    copies += count;
-    if (copies > MOST_COPIES) return refuse('too-many', at, `more than ${MOST_COPIES} copies in all`);
-  }
-  return ok(null);
-}
+export interface JsonShareJob extends JsonPaper { pages: JsonPage[] }
 
 /** Every slot that another must be like or unlike is another slot of the same page. */
 function checkPairs({ slots }: JsonPage, at: string): Result<null, JobError> {
@@ -53,17 +37,15 @@ function readPage(page: JsonPage, unit: Unit, at: string): Result<SharePage, Job
 
 /** Reads a share job; every check that its schema cannot make. */
 export function readShareJob(json: JsonShareJob): Result<ShareJob, JobError> {
-  const unit = json.unit ?? 'in';
-  for (const check of [checkIds(json.stock, '/stock'), checkIds(json.pages, '/pages'), checkCopies(json)]) if (!check.ok) return check;
-  const stock = readEach(json.stock, (entry, i) => readStock(entry, unit, `/stock/${i}`));
-  if (!stock.ok) return stock;
-  const pages = readEach(json.pages, (page, p) => readPage(page, unit, `/pages/${p}`));
-  if (!pages.ok) return pages;
-  const keep = json.keepAtLeast ? readLengths(json.keepAtLeast, ['w', 'h'], readSide, unit, '/keepAtLeast') : ok({ w: inches(1), h: inches(1) });
-  if (!keep.ok) return keep;
-  const longest = json.trimmer?.longest === undefined ? ok(null) : readSide(json.trimmer.longest, unit, '/trimmer/longest');
-  if (!longest.ok) return longest;
-  return ok({ stock: stock.value, pages: pages.value, keepAtLeast: keep.value, longestCut: longest.value });
+  const copies = [
+    ...json.stock.map(({ count }, i) => ({ count, at: `/stock/${i}` })),
+    ...json.pages.flatMap(({ slots }, p) => slots.map(({ count }, s) => ({ count, at: `/pages/${p}/slots/${s}` }))),
+  ];
+  for (const check of [checkIds(json.stock, '/stock'), checkIds(json.pages, '/pages'), checkCopies(copies)]) if (!check.ok) return check;
+  const paper = readPaper(json);
+  if (!paper.ok) return paper;
+  const pages = readEach(json.pages, (page, p) => readPage(page, json.unit ?? 'in', `/pages/${p}`));
+  return pages.ok ? ok({ ...paper.value, pages: pages.value }) : pages;
 }
 
 /** Why a page is not made, for people. */
