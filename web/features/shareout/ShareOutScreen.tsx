@@ -57,7 +57,7 @@ export function ShareOutScreen() {
       actions={<Button look="main" hint="⏎" isDisabled={complete.length === 0} onPress={() => { void take(); }}>To the cuts, together</Button>}
     >
       <WastePattern />
-      <Columns $widths="230px minmax(0, 1fr) 268px">
+      <Columns $widths="clamp(214px, 18vw, 230px) minmax(0, 1fr) clamp(184px, 17vw, 216px)">
         <Stack $gap={18}>
           <Group value={[...chosenKits]} onChange={setKits}><Label>From</Label>{kits.map((kit) => <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>)}</Group>
           <Group value={pages.map(({ id }) => id)} onChange={(ids) => setLeft(open.filter(({ id }) => !ids.includes(id)).map(({ id }) => id))}><Label>For</Label>{open.map((page) => <Tick key={page.id} value={page.id}>{pageName(page)}</Tick>)}</Group>

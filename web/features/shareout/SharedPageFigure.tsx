@@ -13,7 +13,7 @@ import { lackingOnPage } from './lackingOnPage';
 
 export interface SharedPageFigureProps { page: Page; layout: Layout; plan: SharePlan | null }
 
-const WIDE = 250;
+const WIDE = 180;
 
 /** A page in the papers that a share-out gives it, or why it gets none. */
 export function SharedPageFigure({ page, layout, plan }: SharedPageFigureProps) {
