@@ -1,8 +1,13 @@
 import { drawShape, type DrawnShape } from '../shapes';
 import type { MorePiece } from '../things';
 
+const MORE = 'more-';
+
 /** The slot of a piece beyond the design. */
-export const slotOfMore = ({ id }: Pick<MorePiece, 'id'>): string => `more-${id}`;
+export const slotOfMore = ({ id }: Pick<MorePiece, 'id'>): string => MORE + id;
+
+/** Whether a slot is no part of the design. */
+export const isBeyondDesign = (slot: string): boolean => slot.startsWith(MORE);
 
 /** The piece in its blank; null where its measures do not go together. */
 export function drawnMore({ shape }: MorePiece): DrawnShape | null {

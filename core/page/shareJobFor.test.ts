@@ -33,5 +33,5 @@ test('pieces beyond the design are shared out with it; a page of papers that are
   const plan = shared([page('p', 'framed-ground', { more: [tag] }), page('q', 'framed-ground', { papers: { frame: 'moss' } })]);
   expect(plan.sheets.flatMap(({ pieces }) => pieces).filter(({ slot }) => slot.startsWith('more-t'))).toHaveLength(2);
   expect(sharedPapers(plan, 'q')).toBeNull();
-  expect(sharedPapers(plan, 'p')).toMatchObject({ 'more-t': 'blush' });
+  expect(Object.keys(sharedPapers(plan, 'p')!).sort()).toEqual(['frame', 'ground', 'mat']);
 });

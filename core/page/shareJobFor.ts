@@ -4,6 +4,7 @@ import type { ShareJob, SharePage, SharePlan, ShareSlot } from '../shareout';
 import type { Face, Page } from '../things';
 import { cutListOf, NUBBIN } from './cutList';
 import type { Layout } from './design';
+import { isBeyondDesign } from './more';
 import { rankFaces } from './rankFaces';
 import { purposeOf } from './wanted';
 
@@ -38,9 +39,10 @@ export function shareJobFor(pages: readonly SharingPage[], stock: readonly CutSt
   };
 }
 
-/** The faces that a share-out gives a page's slots; null where it cannot be made. */
+/** The faces that a share-out gives the slots of a page's design; null where it cannot be made. */
 export function sharedPapers(plan: SharePlan, page: string): Record<string, string> | null {
   const shared = plan.pages.find(({ id }) => id === page);
   if (!shared?.complete) return null;
-  return Object.fromEntries(shared.slots.flatMap(({ id, design }) => (design === null ? [] : [[purposeOf(id).slot, design]])));
+  const faces = shared.slots.map(({ id, design }) => ({ slot: purposeOf(id).slot, design }));
+  return Object.fromEntries(faces.flatMap(({ slot, design }) => (design === null || isBeyondDesign(slot) ? [] : [[slot, design]])));
 }
