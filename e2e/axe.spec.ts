@@ -46,8 +46,7 @@ for (const look of ['day', 'evening']) {
     await goTo(page, 'Share-out');
     await expect(page.getByText('1 of 1 page can be made')).toBeVisible({ timeout: 60_000 });
     expect(await findings(page), 'share-out').toEqual([]);
-    await goTo(page, 'Pages');
-    await page.getByRole('main').getByRole('link', { name: 'Page without a title', exact: true }).click();
+    await page.getByRole('region', { name: 'Bench tray' }).getByRole('link', { name: 'Page without a title' }).click();
     await page.getByRole('button', { name: 'To the cuts' }).click();
     await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
     expect(await findings(page), 'plan').toEqual([]);
