@@ -7,7 +7,7 @@ export { forPage, purposeOf, wantedName } from './wanted';
 export { drawnMore, slotOfMore } from './more';
 export { sharedPapers, shareJobFor } from './shareJobFor';
 export type { SharingPage } from './shareJobFor';
-export { pinDown, pinsOf, unpinned } from './pins';
+export { pinDown, unpinned } from './pins';
 export type { Pin } from './pins';
 export { without, withSheets } from './lockedSheets';
 export { isStrip, joinedStrip, mayBeJoined } from './joinedStrip';

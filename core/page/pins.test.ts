@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { planCuts, type CutStock } from '../cutting';
+import { planCuts, type CutStock, type PlannedSheet } from '../cutting';
 import { inches } from '../length';
-import { cutJobFor, pinDown, pinsOf, unpinned, type WantedPiece } from '.';
+import { cutJobFor, pinDown, unpinned, type Pin, type WantedPiece } from '.';
 
 const stock = (id: string, w: number, h: number, fresh = false): CutStock => ({ id, w: inches(w), h: inches(h), count: 1, front: 'ink', back: null, upright: false, fresh, since: null, missing: [] });
 const list: WantedPiece[] = [
@@ -9,6 +9,10 @@ const list: WantedPiece[] = [
   { id: 'strip:b', slot: 'strip', w: inches(1), h: inches(6), count: 1, face: 'ink' },
 ];
 const shelf = [stock('small', 4, 7), stock('large', 8, 8), stock('sheet', 12, 12, true)];
+
+/** Pins that keep a planned sheet's pieces on it, each by itself. */
+const pinsOf = ({ stock: id, pieces }: PlannedSheet): Pin[] =>
+  [...new Set(pieces.map((piece) => piece.id))].map((wanted) => ({ wanted, stock: id, count: pieces.filter((piece) => piece.id === wanted).length }));
 
 describe('pins', () => {
   test('pinned copies come from their paper, the others from where they do best, and none is lost', () => {

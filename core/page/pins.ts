@@ -1,16 +1,9 @@
-import type { CutPlan, PlannedSheet } from '../cutting';
+import type { CutPlan } from '../cutting';
 import type { WantedPiece } from './cutList';
 import { pinnedName, unpinnedName } from './wanted';
 
 /** So many of a wanted piece that are to be cut from one paper. */
 export interface Pin { readonly wanted: string; readonly stock: string; readonly count: number }
-
-/** Pins that keep a planned sheet's pieces on it. */
-export function pinsOf({ stock, pieces }: PlannedSheet): Pin[] {
-  const counts = new Map<string, number>();
-  for (const { id } of pieces) counts.set(unpinnedName(id), (counts.get(unpinnedName(id)) ?? 0) + 1);
-  return [...counts].map(([wanted, count]) => ({ wanted, stock, count }));
-}
 
 /** The cut list with pinned copies apart: the same slot and size, from their own paper only. */
 export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): WantedPiece[] => list.flatMap((wanted) => {

@@ -1,4 +1,4 @@
-export { areAllApart, punchOut, punchSpots } from './punchOut';
+export { punchOut, punchSpots } from './punchOut';
 export type { PunchWish } from './punchOut';
 export { halfExtent } from './hole';
 export { holeRects } from './holeRects';

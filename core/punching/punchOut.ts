@@ -1,6 +1,5 @@
 import type { Point } from '../geometry';
 import { seededRandom } from '../random';
-import { areApart } from './hole';
 import { nestle } from './nestle';
 import { roomFor, type Room } from './room';
 import { rows } from './rows';
@@ -87,6 +86,3 @@ export function punchOut(scrap: Scrap, wishes: readonly PunchWish[]): Hole[][] {
   }
   return found;
 }
-
-/** Whether holes keep apart from each other. */
-export const areAllApart = (holes: readonly Hole[]): boolean => holes.every((a, i) => holes.slice(i + 1).every((b) => areApart(a, b)));

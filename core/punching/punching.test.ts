@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { area, contains, overlaps, unionArea } from '../geometry';
 import { inches } from '../length';
-import { areAllApart, halfExtent, holeRects, punchOut, punchSpots, type Hole, type Punch, type Scrap } from '.';
+import { halfExtent, holeRects, punchOut, punchSpots, type Hole, type Punch, type Scrap } from '.';
 
 const circle = (size: number, reach: number | null = null): Punch => ({ shape: 'circle', size, reach });
 const scrap = (w: number, h: number, missing: Scrap['missing'] = []): Scrap => ({ w, h, missing, upright: false });
@@ -53,6 +53,20 @@ function edgePoints({ x, y, size, lie }: Hole): { x: number; y: number }[] {
     return { x: x + r * Math.cos(angle), y: y + r * Math.sin(angle) };
   });
 }
+
+/** Whether a point lies inside a hole, by more than a hundred-thousandth of an inch. */
+function isInside({ x, y, size, lie }: Hole, at: { x: number; y: number }): boolean {
+  const [dx, dy] = [at.x - x, at.y - y];
+  if (lie === 'round') return Math.hypot(dx, dy) < size / 2 - 0.1;
+  return [0, 1, 2].every((third) => {
+    const angle = (third * Math.PI) / 3 + (lie === 'point-up' ? 0 : Math.PI / 6);
+    return Math.abs(dx * Math.cos(angle) + dy * Math.sin(angle)) < size / 2 - 0.1;
+  });
+}
+
+/** Whether no hole reaches into another, by their edges and middles. */
+const areAllApart = (holes: readonly Hole[]): boolean =>
+  holes.every((a, i) => holes.every((b, j) => i === j || ![a, ...edgePoints(a)].some((at) => isInside(b, at))));
 
 test('every hole is on the paper, off what is gone, apart from the others and within reach', () => fc.assert(fc.property(anyScrap, anyPunch, (on, punch) => {
   const holes = punchSpots(on, punch);

@@ -37,7 +37,7 @@ function sizeOf({ allowed, carries, job }: Table): number {
 
 /** Most worth by area alone, the dearest by area first, the last in part: what no share-out can beat. */
 function worthByArea({ job, solid, allowed }: Table): number {
-  const wants = job.pages.map(({ worth, slots }, p) => ({ worth, area: allowed[p]!.every((designs) => designs.length > 0) ? slots.reduce((sum, slot) => sum + slot.count * area(slot), 0) : Infinity }));
+  const wants = job.pages.map((page, p) => ({ worth: page.worth, area: allowed[p]!.every((designs) => designs.length > 0) ? sizeOfPage(page) : Infinity }));
   let room = job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
   let worth = 0;
   for (const want of wants.filter((one) => one.area < Infinity).sort((a, b) => b.worth * a.area - a.worth * b.area)) {

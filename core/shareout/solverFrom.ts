@@ -12,7 +12,7 @@ const primal = (column: object): number => ('Primal' in column && typeof column.
 
 /** The share-out's solver, of HiGHS however it was loaded. */
 export const solverFrom = (highs: ProgramSolver): Solver => (lp, wants) => {
-  const limits: Record<string, number> = wants === 'proof' ? { mip_max_nodes: MOST_NODES, mip_heuristic_effort: 0 } : { mip_max_improving_sols: 1 };
+  const limits: Record<string, number> = wants === 'proof' ? { mip_max_nodes: MOST_NODES, mip_heuristic_effort: 0, mip_rel_gap: 0 } : { mip_max_improving_sols: 1 };
   const { Status, ObjectiveValue, Columns } = highs.solve(lp, { ...limits, output_flag: false });
   const columns = Object.fromEntries(Object.entries(Columns).map(([name, column]) => [name, primal(column)]));
   const isProved = Status === 'Optimal';
