@@ -1,4 +1,4 @@
-export { area, contains, inflate, intersect, overlaps } from './rect';
+export { area, contains, inflate, intersect, overlaps, splitRect } from './rect';
 export type { Point, Rect, Size } from './rect';
 export { holds } from './holds';
 export { restAround } from './restAround';

@@ -22,5 +22,10 @@ export const contains = (outer: Rect, inner: Rect): boolean =>
   inner.x >= outer.x && inner.y >= outer.y &&
   inner.x + inner.w <= outer.x + outer.w && inner.y + inner.h <= outer.y + outer.h;
 
+/** The two parts that one cut right across gives, `at` from the rectangle's own left ('x') or head ('y'). */
+export const splitRect = (rect: Rect, axis: 'x' | 'y', at: number): [Rect, Rect] => (axis === 'x'
+  ? [{ ...rect, w: at }, { ...rect, x: rect.x + at, w: rect.w - at }]
+  : [{ ...rect, h: at }, { ...rect, y: rect.y + at, h: rect.h - at }]);
+
 /** Larger by `by` on all four sides. */
 export const inflate = ({ x, y, w, h }: Rect, by: number): Rect => ({ x: x - by, y: y - by, w: w + 2 * by, h: h + 2 * by });

@@ -1,5 +1,5 @@
-import type { CutPlan, PlannedCut, PlannedSheet } from '../cutting';
-import type { Rect } from '../geometry';
+import type { CutPlan, PlannedSheet } from '../cutting';
+import { splitRect, type Rect } from '../geometry';
 import type { CutChild, Ledger, LedgerEvent } from '../ledger';
 import type { Page } from '../things';
 import { missingIn } from './missingIn';
@@ -30,10 +30,6 @@ export interface CutStep {
 /** The whole sheet keeps its own id; a part of it is named after both. */
 export const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
 
-const halvesOf = (part: Rect, { axis, at }: PlannedCut): [Rect, Rect] => (axis === 'x'
-  ? [{ ...part, w: at }, { ...part, x: part.x + at, w: part.w - at }]
-  : [{ ...part, h: at }, { ...part, y: part.y + at, h: part.h - at }]);
-
 function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
   const rects = new Map<string, Rect>([['A', whole]]);
   const wanted = new Map(sheet.pieces.map(({ part, id }) => [part, id]));
@@ -42,7 +38,7 @@ function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
   const roleOf = (part: string): CutChild['role'] => (wanted.has(part) ? 'piece' : nubbins.has(part) ? 'nubbin' : waste.has(part) ? 'waste' : 'rest');
   return sheet.cuts.map((cut) => {
     const part = rects.get(cut.part)!;
-    const gives = halvesOf(part, cut).map((rect, i): StepPart => {
+    const gives = splitRect(part, cut.axis, cut.at).map((rect, i): StepPart => {
       const name = cut.gives[i]!;
       rects.set(name, rect);
       return { ...rect, part: name, role: roleOf(name), wanted: wanted.get(name) ?? null };

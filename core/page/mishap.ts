@@ -1,3 +1,4 @@
+import { splitRect } from '../geometry';
 import type { CutChild, Ledger, LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import type { CutStep } from './cutSteps';
@@ -24,9 +25,6 @@ export function mishapEvent(step: CutStep, mishap: Mishap, ledger: Ledger, page:
   }
   const { at } = mishap;
   const { w, h } = parent;
-  const halves = step.axis === 'x'
-    ? [{ x: 0, y: 0, w: at, h }, { x: at, y: 0, w: w - at, h }]
-    : [{ x: 0, y: 0, w, h: at }, { x: 0, y: at, w, h: h - at }];
-  const into = halves.map((half, i): CutChild => ({ id: `${parent.id}-${at}${'ab'[i]!}`, ...half, role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste', missing: missingIn(parent, half) }));
+  const into = splitRect({ x: 0, y: 0, w, h }, step.axis, at).map((half, i): CutChild => ({ id: `${parent.id}-${at}${'ab'[i]!}`, ...half, role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste', missing: missingIn(parent, half) }));
   return { id, day, type: 'cut', piece: parent.id, into, page };
 }

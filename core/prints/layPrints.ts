@@ -1,5 +1,5 @@
 import { planCuts, type CutStock } from '../cutting';
-import { contains, type Point, type Rect, type Size } from '../geometry';
+import { contains, splitRect, type Point, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
 
 /** Paper that a photo printer or a print shop prints on; nothing is printed within the margin. Ticks. */
@@ -43,11 +43,9 @@ export function layPrints(photos: readonly WantedPrint[], paper: PrintPaper): { 
     const parts = new Map<string, Rect>([['A', { x: margin, y: margin, ...room }]]);
     const cuts = sheet.cuts.map(({ part, axis, at, gives }) => {
       const whole = parts.get(part)!;
-      const [near, far] = axis === 'x'
-        ? [{ ...whole, w: at }, { ...whole, x: whole.x + at, w: whole.w - at }]
-        : [{ ...whole, h: at }, { ...whole, y: whole.y + at, h: whole.h - at }];
-      parts.set(gives[0], near!).set(gives[1], far!);
-      return { from: { x: far!.x, y: far!.y }, to: axis === 'x' ? { x: far!.x, y: whole.y + whole.h } : { x: whole.x + whole.w, y: far!.y } };
+      const [near, far] = splitRect(whole, axis, at);
+      parts.set(gives[0], near).set(gives[1], far);
+      return { from: { x: far.x, y: far.y }, to: axis === 'x' ? { x: far.x, y: whole.y + whole.h } : { x: whole.x + whole.w, y: far.y } };
     });
     return { cuts, photos: sheet.pieces.map(({ id, x, y, w, h, turned }) => ({ id, x: x + margin, y: y + margin, w, h, turned })) };
   });
