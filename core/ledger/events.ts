@@ -31,10 +31,11 @@ type Happening =
   | ({ readonly type: 'received' } & Received)
   | ({ readonly type: 'arrived' } & Received)
   | { readonly type: 'owed'; readonly lot: string; readonly amounts: Amounts }
-  | { readonly type: 'counted'; readonly lot: string; readonly change: Amounts; readonly reason: string }
+  | ({ readonly type: 'counted'; readonly reason: string } & ({ readonly lot: string; readonly change: Amounts } | { readonly piece: string; /** Whether a piece that was missed is there again, or is missed. */ readonly isFound: boolean }))
   | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null; readonly how?: 'punch' | 'machine' }
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Stock)
-  | ({ readonly type: 'given' | 'recycled' } & Stock)
+  | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)
+  | ({ readonly type: 'lent'; /** To whom. */ readonly to: string } & Stock)
   | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };
 
 /**

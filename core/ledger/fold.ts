@@ -48,7 +48,7 @@ function changeLot(draft: Draft, lot: string, change: Amounts, apply: (state: Lo
   const before = lotOf(draft, lot);
   const after = { ...before, ...apply(before) };
   const ofPage = page === null ? [] : [after.claimed[page] ?? {}, after.used[page] ?? {}];
-  for (const amounts of [after.received, after.owed, after.here, after.given, after.recycled, ...ofPage]) {
+  for (const amounts of [after.received, after.owed, after.here, after.given, after.sold, after.lent, after.recycled, ...ofPage]) {
     const part = partBelowZero(amounts);
     if (part !== null) return refuse('below-zero', part === '' ? lot : `${lot}: ${part}`, before.here[part] ?? 0, change[part]);
   }
@@ -65,7 +65,8 @@ const byPage = (pages: LotState['used'], page: string, change: Amounts, sign: 1 
 interface Step { readonly from: PieceWhere; readonly to: PieceWhere }
 const STEPS = {
   claimed: { from: 'here', to: 'claimed' }, released: { from: 'claimed', to: 'here' }, used: { from: 'claimed', to: 'used' },
-  returned: { from: 'used', to: 'here' }, given: { from: 'here', to: 'given' }, recycled: { from: 'here', to: 'recycled' },
+  returned: { from: 'used', to: 'here' }, given: { from: 'here', to: 'given' }, sold: { from: 'here', to: 'sold' }, recycled: { from: 'here', to: 'recycled' },
+  lent: { from: 'here', to: 'lent' }, back: { from: 'lent', to: 'here' }, missed: { from: 'here', to: 'missed' }, found: { from: 'missed', to: 'here' },
 } as const satisfies Record<string, Step>;
 type Act = keyof typeof STEPS;
 
@@ -83,7 +84,7 @@ function actOnPiece(draft: Draft, id: string, act: Act, page: string | null, bac
 /** The column of a lot's account that each state of a piece corresponds to. */
 function shift(state: LotState, where: PieceWhere, page: string | null, change: Amounts, sign: 1 | -1): Partial<LotState> {
   if (where === 'claimed' || where === 'used') return { [where]: byPage(state[where], page!, change, sign) };
-  if (where === 'given' || where === 'recycled') return { [where]: addAmounts(state[where], change, sign) };
+  if (where === 'given' || where === 'sold' || where === 'lent' || where === 'recycled') return { [where]: addAmounts(state[where], change, sign) };
   return { here: addAmounts(state.here, change, sign) };
 }
 
@@ -157,7 +158,8 @@ function happen(draft: Draft, event: LedgerEvent, back: boolean, refuse: Refuse)
   switch (event.type) {
     case 'received': case 'arrived': return receive(draft, event, back, refuse);
     case 'owed': return changeLot(draft, event.lot, event.amounts, (s) => ({ owed: addAmounts(s.owed, event.amounts, sign) }), refuse);
-    case 'counted': return changeLot(draft, event.lot, event.change, (s) =>
+    case 'counted': if ('piece' in event) return actOnPiece(draft, event.piece, event.isFound ? 'found' : 'missed', null, back, refuse);
+      return changeLot(draft, event.lot, event.change, (s) =>
       ({ corrected: addAmounts(s.corrected, event.change, sign), here: addAmounts(s.here, event.change, sign) }), refuse);
     case 'cut': return cut(draft, event, back, refuse);
     case 'moved': {
@@ -165,7 +167,7 @@ function happen(draft: Draft, event: LedgerEvent, back: boolean, refuse: Refuse)
       const lot = lotOf(draft, event.lot);
       return lot.place === from ? ok(() => { draft.lots.set(event.lot, { ...lot, place: to }); }) : refuse('moved-from-elsewhere', event.lot);
     }
-    case 'given': case 'recycled': return actOnStock(draft, event, event.type, null, back, refuse);
+    case 'given': case 'sold': case 'lent': case 'back': case 'recycled': return actOnStock(draft, event, event.type, null, back, refuse);
     default: return actOnStock(draft, event, event.type, event.page, back, refuse);
   }
 }

@@ -13,6 +13,11 @@ const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
   return 'piece' in event && line.has(event.piece);
 };
 
+/** What happened to a lot's counts, owed things and place, oldest first; entries taken back are left out with their opposites. */
+export function historyOfLot(ledger: Ledger, events: readonly LedgerEvent[], lot: string): LedgerEvent[] {
+  return events.filter((event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot);
+}
+
 /** What happened to a piece and the sheet it comes from, oldest first; entries taken back are left out with their opposites. */
 export function historyOf(ledger: Ledger, events: readonly LedgerEvent[], piece: string): LedgerEvent[] {
   const line = new Set(lineage(ledger, piece));

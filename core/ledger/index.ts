@@ -4,5 +4,6 @@ export type { LedgerError } from './ledgerError';
 export { opposite } from './opposite';
 export { balanceOf, sumOfBalances } from './balance';
 export type { Balance } from './balance';
-export { historyOf } from './history';
-export type { Amounts, CutChild, LedgerEvent, NewPiece, Received } from './events';
+export { historyOf, historyOfLot } from './history';
+export { addAmounts } from './amounts';
+export type { Amounts, CutChild, LedgerEvent, NewPiece, Received, Stock } from './events';

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { balanceOf, emptyLedger, fold, historyOf, opposite, sumOfBalances, type Balance, type LedgerEvent } from '.';
 import { steps, tell } from './test/arbitraries';
 
-const adds = (b: Balance): boolean => b.received + b.corrected === b.onPages + b.onBench + b.left + b.wasted + b.given + b.recycled;
+const adds = (b: Balance): boolean => b.received + b.corrected === b.onPages + b.onBench + b.left + b.wasted + b.given + b.sold + b.lent + b.recycled;
 
 test('areas and counts balance after any sequence of events', () => fc.assert(fc.property(steps, (s) => {
   const { ledger } = tell(s, emptyLedger);

@@ -1,8 +1,8 @@
 import type { Rect, Size } from '../geometry';
 import type { Amounts } from './events';
 
-/** Where a piece is; `cut`: it is no more, its parts are. */
-export type PieceWhere = 'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'recycled';
+/** Where a piece is; `cut`: it is no more, its parts are; `missed`: it was not found when the stash was counted. */
+export type PieceWhere = 'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'sold' | 'lent' | 'recycled' | 'missed';
 
 /** A sheet or a part of one. Never changed once made. */
 export interface PieceState extends Size {
@@ -30,6 +30,8 @@ export interface LotState {
   readonly claimed: Readonly<Record<string, Amounts>>;
   readonly used: Readonly<Record<string, Amounts>>;
   readonly given: Amounts;
+  readonly sold: Amounts;
+  readonly lent: Amounts;
   readonly recycled: Amounts;
   readonly place: string;
 }
@@ -45,4 +47,4 @@ export interface Ledger {
 }
 
 export const emptyLot = (lot: string): LotState =>
-  ({ lot, received: {}, corrected: {}, owed: {}, here: {}, claimed: {}, used: {}, given: {}, recycled: {}, place: '' });
+  ({ lot, received: {}, corrected: {}, owed: {}, here: {}, claimed: {}, used: {}, given: {}, sold: {}, lent: {}, recycled: {}, place: '' });

@@ -1,4 +1,5 @@
 import type { ColourShare } from '../colour';
+import type { Size } from '../geometry';
 import type { Pattern } from './patterns';
 
 /** One printed side of a paper. */
@@ -11,4 +12,11 @@ export interface Face {
   readonly colours: readonly ColourShare[];
   /** After how much the pattern starts again, across and down, ticks; absent: not measured, or plain. */
   readonly repeat?: { readonly x?: number; readonly y?: number };
+  /** A picture of the real paper, and how much of it that shows, ticks: it takes the drawing's place. */
+  readonly picture?: Size & { readonly image: string };
+  /** As she judges it: how busy it looks, and what it is printed on; absent: by its pattern, and not told. */
+  readonly scale?: 'quiet' | 'busy';
+  readonly base?: 'white' | 'cream';
+  /** Motifs, and words printed on it. */
+  readonly words?: readonly string[];
 }

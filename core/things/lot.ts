@@ -1,10 +1,14 @@
 import type { Size } from '../geometry';
+import type { Punch } from '../punching';
 
 export type LotKind =
-  | 'paper' | 'cardstock' | 'cut-apart' | 'card' | 'stickers' | 'alpha' | 'washi' | 'ribbon' | 'twine' | 'ephemera' | 'dots' | 'embellishment' | 'packaging' | 'tool';
+  | 'paper' | 'cardstock' | 'cut-apart' | 'card' | 'stickers' | 'alpha' | 'washi' | 'ribbon' | 'twine' | 'ephemera' | 'dots' | 'embellishment' | 'packaging' | 'tool' | 'medium';
 
-/** What of a lot is kept account of: its sheets by piece and area, a count, a length in ticks, or each letter. */
-export type Measure = 'sheets' | 'count' | 'length' | 'letters';
+/**
+ * What of a lot is kept account of: its sheets by piece and area, a count, a length in ticks, each letter, or, of what
+ * nobody counts, about how much is left: a share, in hundredths of one.
+ */
+export type Measure = 'sheets' | 'count' | 'length' | 'letters' | 'share';
 
 /** One line of a packing list. */
 export interface Lot {
@@ -21,9 +25,16 @@ export interface Lot {
   /** The designs have one right way up. */
   readonly upright: boolean;
   readonly note: string;
+  /** Of letters, how high they stand, ticks. */
+  readonly height?: number;
+  /** What a punch stamps out. */
+  readonly punch?: Punch;
   /** Its place on the packing list, from 1. */
   readonly line: number;
 }
+
+/** Kinds that a page borrows and does not use up: they go back when it is done. */
+export const isKept = (kind: LotKind): boolean => kind === 'tool' || kind === 'medium';
 
 /** Whether pieces of it are cut for pages. */
 export const isPaperKind = (kind: LotKind): boolean => kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';

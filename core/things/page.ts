@@ -1,5 +1,5 @@
 import type { CutPlan } from '../cutting';
-import type { Size } from '../geometry';
+import type { Rect, Size } from '../geometry';
 import type { Shape } from '../shapes';
 
 /** idea → planned → cut → glued → done. */
@@ -15,6 +15,34 @@ export interface MorePiece {
   readonly count: number;
 }
 
+/** What she chose of a design's options, by option. */
+export type DesignOptions = Readonly<Record<string, string>>;
+
+/** How far she moved a layer from where its design has it: ticks, degrees clockwise, and places up among the layers. */
+export interface LayerMove { readonly dx: number; readonly dy: number; readonly turn: number; readonly lift: number }
+
+/** A layer of a design with measures; ticks from the head and left of its page, of a spread from its left page's. */
+export interface MeasuredLayer extends Rect {
+  /** Layers of one name are cut from the same paper; 'photo' is a photo's place. */
+  readonly name: string;
+  readonly turn: number;
+  /** Absent: a rectangle. */
+  readonly shape?: Shape;
+  /** Of a photo: laid without a mat. */
+  readonly isBare?: boolean;
+}
+
+/** A design of her own, or a guide's, layer by layer from the bottom up. */
+export interface MeasuredDesign {
+  readonly id: string;
+  readonly name: string;
+  /** The page that it is measured on. */
+  readonly page: PageFormat;
+  readonly layers: readonly MeasuredLayer[];
+  readonly title: Rect | null;
+  readonly journaling: Rect | null;
+}
+
 /** A page's size in ticks; of a spread, one of its two pages. */
 export interface PageFormat extends Size { readonly spread: boolean }
 
@@ -25,6 +53,11 @@ export interface Page {
   readonly id: string;
   readonly format: PageFormat;
   readonly design: string;
+  readonly options?: DesignOptions;
+  /** The design itself where it is none of the house: as it was when it was chosen. */
+  readonly own?: MeasuredDesign | undefined;
+  /** By layer; a photo moves with its mat. */
+  readonly moves?: Readonly<Record<string, LayerMove>>;
   /** Margin of a mat on each side, ticks. */
   readonly mat: number;
   readonly photos: readonly PagePhoto[];

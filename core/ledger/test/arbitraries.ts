@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { fold, opposite, type CutChild, type Ledger, type LedgerEvent } from '..';
 
 /** What a person might do next, in numbers that are matched to whatever is there. */
-const step = fc.record({ what: fc.nat({ max: 11 }), which: fc.nat(), where: fc.nat(), wild: fc.nat({ max: 9 }) });
+const step = fc.record({ what: fc.nat({ max: 13 }), which: fc.nat(), where: fc.nat(), wild: fc.nat({ max: 9 }) });
 type Step = typeof step extends fc.Arbitrary<infer T> ? T : never;
 
 const nth = <T>(list: readonly T[], n: number): T | undefined => list[n % Math.max(1, list.length)];
@@ -35,11 +35,13 @@ function eventFor(ledger: Ledger, events: readonly LedgerEvent[], s: Step, n: nu
     case 3: return { ...base, type: 'arrived', lot, amounts: { '': 1 } };
     case 4: return { ...base, type: 'counted', lot, change: { '': (s.where % 7) - 3 }, reason: 'count' };
     case 5: case 6: return { ...base, type: 'cut', piece, into: cutInTwo(ledger, piece, n, s), page: claim };
-    case 7: return { ...base, type: nth(['given', 'recycled'] as const, s.where)!, ...stock };
+    case 7: return { ...base, type: nth(['given', 'sold', 'recycled'] as const, s.where)!, ...stock };
     case 8: {
       const earlier = nth(events, s.which);
       return earlier ? opposite(earlier, base.id, base.day) : { ...base, type: 'moved', lot, from: '', to: 'tray 2' };
     }
+    case 12: return s.wild > 4 ? { ...base, type: 'counted', piece, isFound: s.where % 2 === 0, reason: 'shelf' } : { ...base, type: 'back', ...stock };
+    case 13: return { ...base, type: 'lent', to: 'a neighbour', ...stock };
     default: return { ...base, type: nth(acts, s.which + s.wild)!, page: claim ?? page, ...stock };
   }
 }
