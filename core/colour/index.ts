@@ -1,10 +1,14 @@
 export { hexToRgb, isHex, rgbToHex } from './hex';
 export type { Rgb } from './hex';
-export { hexToLab, rgbToLabD65 } from './srgbToLab';
+export { hexToLab, labToHex, rgbToLabD65 } from './srgbToLab';
+export { harmonyOf } from './harmonies';
+export type { Harmony } from './harmonies';
 export type { LabD65 } from './srgbToLab';
 export { differenceCiede2000 } from './differenceCiede2000';
 export { coverPalette } from './coverPalette';
 export type { ColourShare, PaletteItem, PaletteMatch } from './coverPalette';
+export { readPalette } from './readPalette';
+export type { PaletteError } from './readPalette';
 export { mainColours } from './mainColours';
 export { FAMILIES, familyOf } from './family';
 export type { Family } from './family';

@@ -1,4 +1,4 @@
-import { hexToRgb, type Rgb } from './hex';
+import { hexToRgb, rgbToHex, type Rgb } from './hex';
 
 /** CIELAB with the white point D65. */
 export interface LabD65 { readonly l: number; readonly a: number; readonly b: number }
@@ -27,3 +27,20 @@ export function rgbToLabD65({ r, g, b }: Rgb): LabD65 {
 
 /** @throws {RangeError} not `#rgb` or `#rrggbb` */
 export const hexToLab = (hex: string): LabD65 => rgbToLabD65(hexToRgb(hex));
+
+/** The inverse of `foot`. */
+const unfoot = (f: number): number => (f ** 3 > 216 / 24389 ? f ** 3 : (116 * f - 16) / (24389 / 27));
+
+/** The inverse of `linear`, held between 0 and 255. */
+const gamma = (v: number): number => Math.min(255, Math.max(0, 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)));
+
+/** CIELAB (D65) to sRGB; what sRGB cannot show is cut off channel by channel. Matrix: the inverse, as in W3C CSS Color 4. */
+export function labToHex({ l, a, b }: LabD65): string {
+  const fy = (l + 16) / 116;
+  const [x, y, z] = [WHITE.x * unfoot(fy + a / 500), unfoot(fy), WHITE.z * unfoot(fy - b / 200)];
+  return rgbToHex({
+    r: gamma((12831 / 3959) * x - (329 / 214) * y - (1974 / 3959) * z),
+    g: gamma((-851781 / 878810) * x + (1648619 / 878810) * y + (36519 / 878810) * z),
+    b: gamma((705 / 12673) * x - (2585 / 12673) * y + (705 / 667) * z),
+  });
+}
