@@ -143,6 +143,16 @@ test('dissections made by random guillotine cuts are put together again without 
   expect(planCuts(all, 400_000).stats).toMatchObject({ pieces: parts.length, wasteArea: 0, optimal: true });
 }), { numRuns: 25 }));
 
+test('a little sheet more lets a sheet that was full take dearer pieces', () => {
+  const full: CutJob = job([sheet('full', 4.25, 4, { front: 'lamplight', back: 'moths' })], [
+    piece('tag', 2.5, 1.25, 1, { of: ['lamplight'], optional: true, value: 3 }),
+    piece('square', 1, 1, 2, { optional: true, value: 2 }),
+    piece('strip', 1, 3.25, 3, { of: ['moths'] }),
+  ]);
+  expect(planCuts(full).stats).toMatchObject({ pieces: 3, value: 5, optimal: true });
+  expect(planCuts({ ...full, stock: [...full.stock, sheet('little', 4, 4)] }).stats).toMatchObject({ pieces: 3, value: 7, optimal: true });
+});
+
 test('a larger stock never gives a worse plan', () => fc.assert(fc.property(anyJob, fc.integer({ min: 4, max: 12 }), (any, n) => {
   const more = { ...any, stock: [...any.stock, sheet('more', n, n)] };
   const [before, after] = [planCuts(any, 60_000).stats, planCuts(more, 60_000).stats];

@@ -7,7 +7,7 @@ import { compareScores, emptyState, makeSheet, scoreOf, type Score, type Sheet, 
 const MOST_WAYS = 60_000;
 
 /** Divisions tried for one kind of sheet. */
-const MOST_TRIES = 150_000;
+const MOST_TRIES = 1_000_000;
 
 const sizeOf = (set: number): number => { let n = 0; for (let rest = set; rest > 0; rest &= rest - 1) n++; return n; };
 

@@ -21,9 +21,9 @@ export function filledUp(problem: Problem, state: State, spend: (work: number) =
   return held(problem, rest);
 }
 
-/** A plan with these sheets, and whatever else then still has room. */
-export function planWith(problem: Problem, filled: readonly Filled[], spend: (work: number) => void): Held {
-  const state = emptyState(problem);
+/** A plan with these sheets beside those of another, and whatever else then still has room. */
+export function planWith(problem: Problem, filled: readonly Filled[], spend: (work: number) => void, beside = emptyState(problem)): Held {
+  const state = copyState(beside);
   for (const { kind, build } of filled) {
     state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(problem.kinds[kind]!), build)));
     state.opened[kind]!++;

@@ -102,3 +102,6 @@ export function readProblem(job: CutJob): Problem {
 /** Whether what is left this large is worth keeping, either way round. */
 export const isNubbin = ({ keep }: Problem, w: number, h: number): boolean =>
   (w >= keep.w && h >= keep.h) || (w >= keep.h && h >= keep.w);
+
+/** Whether all of a sheet is there and any cut across it is allowed. */
+export const isPlain = ({ longestCut }: Problem, { holes, w, h }: StockKind): boolean => holes.length === 0 && Math.max(w, h) <= longestCut;

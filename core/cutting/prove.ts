@@ -4,9 +4,10 @@ import { exactSheet } from './exactSheet';
 import { better, filledUp, held, planWith, type Held } from './held';
 import type { Joins } from './joins';
 import { wholeSheet, withoutIdleCuts } from './part';
-import type { Problem } from './problem';
+import { isPlain, type Problem } from './problem';
 import { makeSheet } from './state';
 import type { Unlimited } from './unlimited';
+import { worths } from './worths';
 
 /** A plan that may be better, and bounds that are proved. */
 export interface Proof { readonly plan: Held | null; readonly bounds: Partial<Bounds> }
@@ -19,14 +20,11 @@ export function prove(problem: Problem, best: Held, joins: Joins, spend: (work: 
   return { plan, bounds: { pieces: plan.score[0], value: plan.score[1], fresh: -plan.score[2] } };
 }
 
-/** One whole sheet: the exact search, with a piece that must be cut worth more than all optional ones together. */
+/** One whole sheet: the exact search. */
 function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
   const [kind] = problem.kinds;
-  const isOne = problem.kinds.length === 1 && kind!.stock.count === 1 && kind!.holes.length === 0 && Math.max(kind!.w, kind!.h) <= problem.longestCut;
-  if (!isOne) return { plan: null, bounds: {} };
-  const optional = problem.items.reduce((sum, item) => sum + (item.optional ? item.count * item.value : 0), 0);
-  const must = problem.items.every((item) => item.optional) ? 0 : Math.floor(optional) + 1;
-  const worth = problem.items.map((item) => (item.optional ? item.value : must));
+  if (problem.kinds.length > 1 || kind!.stock.count > 1 || !isPlain(problem, kind!)) return { plan: null, bounds: {} };
+  const { must, worth } = worths(problem);
   let plan = best;
   const reachedBy = ({ score }: Held): number => must * score[0] + score[1];
   const onTable = (table: Unlimited): number => {

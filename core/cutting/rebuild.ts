@@ -48,7 +48,7 @@ function parts(tree: Part, into: Part[] = []): Part[] {
 }
 
 /** Takes back all pieces of a part of a sheet; a sheet left without any is closed again. Mutates `state`. */
-function takeBack(problem: Problem, state: State, at: number, part: Part): void {
+export function takeBack(problem: Problem, state: State, at: number, part: Part): void {
   const { kind, tree } = state.sheets[at]!;
   for (const leaf of leaves(part)) if (leaf.use) state.left[leaf.use.item]!++;
   const rest = withoutIdleCuts(replacePart(tree, part, freePart(part, problem.kinds[kind]!)));

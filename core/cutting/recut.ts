@@ -49,6 +49,13 @@ export class Recutter {
     return items.every((item, i) => !(set & (1 << i)) || items.every((other, j) => j >= i || other !== item || !(from & (1 << j)) || (set & (1 << j)) !== 0));
   }
 
+  /** Whether a set is larger than a part. */
+  private isTooMuch(w: number, h: number, set: number): boolean {
+    let room = w * h;
+    this.pieces.items.forEach((item, i) => { if (set & (1 << i)) room -= this.problem.items[item]!.w * this.problem.items[item]!.h; });
+    return room < 0;
+  }
+
   /** The part as it is: left over, or just the piece. */
   private whole(w: number, h: number, set: number): Division | null {
     if (set === 0) {
@@ -65,7 +72,7 @@ export class Recutter {
     const known = this.memo.get(key);
     if (known !== undefined) return known;
     let best = this.whole(w, h, set);
-    if (set !== 0 && best === null && !this.isExhausted) {
+    if (set !== 0 && best === null && !this.isExhausted && !this.isTooMuch(w, h, set)) {
       for (const axis of ['x', 'y'] as const) {
         if ((axis === 'x' ? h : w) > this.problem.longestCut) continue;
         const size = axis === 'x' ? w : h;

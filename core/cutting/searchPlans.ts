@@ -1,5 +1,6 @@
 import { seededRandom } from '../random';
 import { boundsOf, type Bounds } from './bounds';
+import { eachSheetAnew } from './eachSheetAnew';
 import { better, compare, held, planWith, type Held } from './held';
 import { Joins, JOINS } from './joins';
 import { perfectSheets } from './perfectSheets';
@@ -28,6 +29,7 @@ const WARM_UP = 60_000;
 /** Shares of all work that the exact searches may take. */
 const PROOF_SHARE = 3 / 4;
 const PERFECT_SHARE = 3 / 5;
+const ANEW_SHARE = 1 / 10;
 
 /** After so many rounds a fresh sheet is closed, and so many rounds are then spent on doing without it. */
 const SQUEEZES = 60;
@@ -134,7 +136,8 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
       const most = Math.min(work, WORK) * JOINS;
       proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
       const filled = isTight(problem, bounds()) ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend) : null;
-      for (const plan of [proof.plan, filled]) if (plan && compare(plan, best) > 0) { best = current = plan; quiet = 0; }
+      const anew = eachSheetAnew(problem, better(best, proof.plan ?? best), new Joins(most * ANEW_SHARE), spend);
+      for (const plan of [proof.plan, filled, anew]) if (plan && compare(plan, best) > 0) { best = current = plan; quiet = 0; }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
       const fewer = squeezed(problem, best, random, spend, () => spent >= work);
