@@ -1,5 +1,6 @@
 import type { Amounts } from '../ledger';
 import type { Size } from '../geometry';
+import type { Punch } from '../punching';
 import type { LotKind, Measure } from '../things';
 
 /** A face as a list names it: colours as hex, in the order they are told. */
@@ -10,7 +11,7 @@ export interface ListItem {
   readonly kind: LotKind;
   readonly name: string;
   readonly measure: Measure;
-  /** How many sheets or things; 1 for a length or a set of letters. */
+  /** How many sheets or things, those used by share among them; 1 for a length or a set of letters. */
   readonly count: number;
   readonly size: Size | null;
   /** Of a roll, in ticks. */
@@ -20,13 +21,20 @@ export interface ListItem {
   readonly front: FaceSketch | null;
   readonly back: FaceSketch | null;
   readonly upright: boolean;
+  /** Of what is used by share, how much of each there is, in hundredths. */
+  readonly level?: number;
+  /** Of a pad: how many designs its sheets are of. */
+  readonly designs?: number;
+  /** Of letters: how high they stand, ticks. */
+  readonly height?: number;
+  readonly punch?: Punch;
   /** Whatever else stood there. */
   readonly note: string;
 }
 
 /** Why a line, or a stretch of it, was not understood; `closest` is a word that may have been meant. */
 export interface ListProblem {
-  readonly kind: 'nothing-known' | 'bad-size' | 'bad-letters' | 'no-length' | 'no-name' | 'unknown-colour' | 'count-of-none';
+  readonly kind: 'nothing-known' | 'bad-size' | 'bad-letters' | 'no-length' | 'no-name' | 'unknown-colour' | 'count-of-none' | 'bad-reach' | 'bad-pad';
   /** The stretch of the line, from and to. */
   readonly from: number;
   readonly to: number;

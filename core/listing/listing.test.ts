@@ -19,7 +19,7 @@ describe('lines as clubs write them', () => {
     });
   });
   test.each<[string, Partial<ListItem>]>([
-    ['1 x 6x12 sticker sheet', { kind: 'stickers', measure: 'count', count: 1, size: size(6, 12) }],
+    ['1 x 6x12 sticker sheet', { kind: 'stickers', measure: 'share', count: 1, size: size(6, 12) }],
     ['alpha puffy: A3 E4 N2 R2 S3 T2', { kind: 'alpha', measure: 'letters', letters: { A: 3, E: 4, N: 2, R: 2, S: 3, T: 2 } }],
     ['washi 10 yd', { kind: 'washi', measure: 'length', length: inches(360) }],
     ['washi lamplight 10 m, amber', { kind: 'washi', length: 320_000 * 10, name: 'washi lamplight' }],

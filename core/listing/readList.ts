@@ -1,65 +1,27 @@
-import { colourWords, hexOfWord } from '../colour';
-import { inches, mm, parseSize, ticks } from '../length';
-import { err, ok, type Result } from '../result';
+import { hexOfWord } from '../colour';
+import { inches, mm, parseLength, parseSize, ticks } from '../length';
+import { ok } from '../result';
 import type { Size } from '../geometry';
+import type { Punch } from '../punching';
 import type { LotKind, Measure } from '../things';
 import { closestWord } from './closestWord';
 import { KIND_WORDS, KNOWN_WORDS } from './kinds';
-import type { FaceSketch, ListItem, ListProblem, ReadLine } from './listItem';
-
-type Read<T> = Result<T, ListProblem>;
+import type { FaceSketch, ListItem, ReadLine } from './listItem';
+import { problem, type Read } from './problem';
+import { readAttributes } from './readAttributes';
+import { readLetters } from './readLetters';
 
 const NUMBER = String.raw`\d+(?:\.\d+)?(?:(?:\s+|-)\d+\/\d+|\/\d+)?`;
 const SIZE = new RegExp(String.raw`(?<![\w/.])(${NUMBER})\s*[x×]\s*(${NUMBER})\s*(?:(?:in|cm|mm)\b|["″])?`, 'i');
 const COUNT_X = new RegExp(String.raw`^(\d+)\s*[x×]\s+(?=${NUMBER}\s*[x×]|[^\d\s])`, 'i');
 const COUNT = /^(\d+)\s+(?=[^\d\sx×/])/i;
 const ROLL = /(\d+(?:\.\d+)?)\s*(yd|yards?|m|metres?|ft|feet|in|cm)\b/i;
-const GLYPHS = /^(?:\s*\S\s*[x×]?\s*\d+\s*[,;]?)+$/u;
-
-const problem = (line: string, text: string, kind: ListProblem['kind'], closest: string | null = null): Read<never> => {
-  const from = Math.max(0, line.indexOf(text));
-  return err({ kind, from, to: from + text.length, text, closest });
-};
+const PAD = /\b(?:paper )?pads?\b/i;
+const OF_DESIGNS = /^(?:(\d+) sheets?(?: of)? )?(\d+) designs?$/i;
+const PUNCH = new RegExp(String.raw`\b(circle|round|hexagon)\b.*?(${NUMBER}\s*(?:in|cm|mm|["″])?)(?=\s|$)`, 'i');
+const HEIGHT = new RegExp(String.raw`\b(${NUMBER})\s*(in|cm|mm|["″])(?=\s|$)`, 'i');
 
 const ROLL_TICKS: Record<string, number> = { y: 36 * inches(1), f: 12 * inches(1), i: inches(1), m: mm(1000), c: mm(10) };
-
-/** Letters as `A3 E4 N2`; the same glyph told twice adds up. */
-function readLetters(line: string, text: string): Read<Record<string, number>> {
-  if (!GLYPHS.test(text)) return problem(line, text.trim(), 'bad-letters');
-  const letters: Record<string, number> = {};
-  for (const [, glyph, n] of text.matchAll(/(\S)\s*[x×]?\s*(\d+)/gu)) letters[glyph!] = (letters[glyph!] ?? 0) + Number(n);
-  return ok(letters);
-}
-
-/** Colours told as `ink + amber`; null where the text is something else than colours. */
-function readColours(line: string, text: string): Read<string[]> | null {
-  const words = text.split(/\s*(?:\+|&|\band\b)\s*/i).map((word) => word.trim()).filter(Boolean);
-  const colours = words.map(hexOfWord);
-  if (colours.every((hex) => hex !== null)) return ok(colours);
-  const told = text.includes('+') || colours.some((hex) => hex !== null);
-  if (!told) {
-    // A single word one slip from a colour is taken for that slip.
-    const near = words.length === 1 && words[0]!.length > 3 ? closestWord(words[0]!, colourWords()) : null;
-    return near === null ? null : problem(line, words[0]!, 'unknown-colour', near);
-  }
-  const unknown = words[colours.indexOf(null)]!;
-  return problem(line, unknown, 'unknown-colour', closestWord(unknown, colourWords()));
-}
-
-interface Attributes { colours: string[]; upright: boolean; note: string }
-
-function readAttributes(line: string, parts: readonly string[]): Read<Attributes> {
-  const out: Attributes = { colours: [], upright: false, note: '' };
-  const notes: string[] = [];
-  for (const part of parts) {
-    if (/^(upright|one[- ]way|this way up)$/i.test(part)) { out.upright = true; continue; }
-    const colours = readColours(line, part);
-    if (colours && !colours.ok) return colours;
-    if (colours) out.colours.push(...colours.value);
-    else notes.push(part);
-  }
-  return ok({ ...out, note: notes.join(', ') });
-}
 
 interface Amount { count: number; size: Size | null; rest: string }
 
@@ -79,12 +41,13 @@ function readAmount(line: string): Read<Amount> {
 }
 
 /** Small things that are also motifs of papers. */
-const LOOSE: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'twine', 'ribbon', 'packaging'];
+const LOOSE: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'twine', 'ribbon', 'packaging', 'medium'];
 
 function kindOf(text: string, size: Size | null): { kind: LotKind; measure: Measure } | null {
   const known = KIND_WORDS.find(({ test }) => test.test(text));
-  // A sheet this large is paper, whatever is printed on it: `12x12 radish dots`.
-  if (known && size && LOOSE.includes(known.kind) && Math.min(size.w, size.h) >= inches(6)) return { kind: 'paper', measure: 'sheets' };
+  // A sheet this large is paper, whatever is printed on it: `12x12 radish dots`, `12x12 old stamps`.
+  if (known?.kind === 'tool' && size && !/\bstencils?\b/i.test(text) && Math.min(size.w, size.h) >= inches(8)) return { kind: 'paper', measure: 'sheets' };
+  if (known && size && LOOSE.includes(known.kind) && !/\btissue\b/i.test(text) && Math.min(size.w, size.h) >= inches(6)) return { kind: 'paper', measure: 'sheets' };
   if (known) return known.measure === 'sheets' && size === null ? { kind: 'embellishment', measure: 'count' } : known;
   return size ? { kind: 'paper', measure: 'sheets' } : null;
 }
@@ -106,8 +69,16 @@ function readAlpha(line: string): Read<ListItem> | null {
   if (at < 0 || !/\b(alphas?|alphabet|letters)\b/i.test(line.slice(0, at))) return null;
   const letters = readLetters(line, line.slice(at + 1));
   if (!letters.ok) return letters;
-  const name = tidy(line.slice(0, at));
-  return ok({ kind: 'alpha', name, measure: 'letters', count: 1, size: null, length: null, letters: letters.value, front: null, back: null, upright: false, note: '' });
+  const told = HEIGHT.exec(line.slice(0, at));
+  const height = told && parseLength(told[0]);
+  const [name = '', ...parts] = line.slice(0, at).replace(told?.[0] ?? '', ' ').split(',').map(tidy).filter(Boolean);
+  const attributes = readAttributes(line, parts);
+  if (!attributes.ok) return attributes;
+  const { colours, note } = attributes.value;
+  return ok({
+    kind: 'alpha', name, measure: 'letters', count: 1, size: null, length: null, letters: letters.value, front: colours.length > 0 ? { name, colours } : null, back: null, upright: false,
+    ...(height?.ok && height.value > 0 ? { height: height.value } : {}), note,
+  });
 }
 
 /** A roll: `washi 10 yd, lamplight`. */
@@ -123,32 +94,67 @@ function readRoll(line: string, kind: LotKind): Read<ListItem> {
   return ok({ kind, name: name || kind, measure: 'length', count: 1, size: null, length, letters: null, front: face, back: null, upright: false, note });
 }
 
+/** A pad: `pad 6x8 field notes, 24 sheets of 12 designs`; null where the line tells of something else. */
+function readPad(line: string, { count, size, rest }: Amount): Read<ListItem> | null {
+  const [head = '', ...parts] = rest.split(',').map(tidy);
+  if (!size || !PAD.test(head)) return null;
+  const told = parts.map((part) => OF_DESIGNS.exec(part));
+  const found = told.find((one) => one !== null);
+  const designs = Number(found?.[2] ?? 1);
+  const sheets = count * Number(found?.[1] ?? designs);
+  if (sheets === 0 || designs === 0 || designs > sheets) return problem(line, found?.[0] ?? line, 'bad-pad');
+  const name = tidy(head.replace(PAD, ' '));
+  if (name === '') return problem(line, line, 'no-name');
+  const attributes = readAttributes(line, parts.filter((_, i) => told[i] === null));
+  if (!attributes.ok) return attributes;
+  const { colours, upright, note } = attributes.value;
+  return ok({ kind: 'paper', name, measure: 'sheets', count: sheets, size, length: null, letters: null, ...readFaces(name, colours), upright, designs, note });
+}
+
+/** What a punch stamps out, where its name tells it: `circle punch 1 1/2 in`. */
+function punchOf(name: string, reach: number | null): Punch | null {
+  const told = /\bpunch(es)?\b/i.test(name) ? PUNCH.exec(name) : null;
+  const size = told && parseLength(told[2]!);
+  return size?.ok && size.value > 0 ? { shape: told![1]!.toLowerCase() === 'hexagon' ? 'hexagon' : 'circle', size: size.value, reach } : null;
+}
+
+/** A count that stands behind the name: `ephemera 32`. */
+function countBehind(head: string, kind: LotKind, count: number): { name: string; count: number } {
+  const told = count === 1 && kind !== 'tool' ? /^(.*?)[\s:]*\b(\d+)(?:\s*(?:pieces|pcs|in all))?$/i.exec(head) : null;
+  return told ? { name: tidy(told[1]!), count: Number(told[2]) } : { name: head, count };
+}
+
 function readItem(line: string): Read<ListItem> {
   const alpha = readAlpha(line);
   if (alpha) return alpha;
   const amount = readAmount(line);
   if (!amount.ok) return amount;
+  const pad = readPad(line, amount.value);
+  if (pad) return pad;
   const { size, rest } = amount.value;
   // What stands behind a colon says more of the thing, as what follows a comma does.
   const [head = '', ...parts] = rest.replace(/:\s/, ', ').split(',').map(tidy).filter((part, i) => i === 0 || part !== '');
-  const kind = kindOf(head, size);
-  if (!kind) {
+  const known = kindOf(head, size);
+  if (!known) {
     const word = head.split(' ').find((typed) => closestWord(typed, KNOWN_WORDS) !== null);
     return problem(line, word ?? (head || line), 'nothing-known', word ? closestWord(word, KNOWN_WORDS) : null);
   }
-  if (kind.measure === 'length') return readRoll(line, kind.kind);
-  if (kind.measure === 'letters') return problem(line, line, 'bad-letters');
-  const counted = kind.measure === 'count' && amount.value.count === 1 ? /^(.*?)[\s:]*\b(\d+)(?:\s*(?:pieces|pcs|in all))?$/i.exec(head) : null;
-  if (counted && Number(counted[2]) === 0) return problem(line, counted[2]!, 'count-of-none');
-  const name = tidy(counted ? counted[1]! : head);
+  if (known.measure === 'length') return readRoll(line, known.kind);
+  if (known.measure === 'letters') return problem(line, line, 'bad-letters');
+  const { kind } = known;
+  const { name, count } = known.measure === 'sheets' ? { name: tidy(head), count: amount.value.count } : countBehind(head, kind, amount.value.count);
+  if (count === 0) return problem(line, line, 'count-of-none');
   if (name === '') return problem(line, line, 'no-name');
-  const attributes = readAttributes(line, parts);
+  const isCounted = kind === 'stickers' && count !== amount.value.count;
+  const attributes = readAttributes(line, parts, { level: !isCounted && (known.measure === 'share' || (known.measure === 'count' && count === 1)), reach: kind === 'tool' && punchOf(name, null) !== null });
   if (!attributes.ok) return attributes;
-  const { colours, upright, note } = attributes.value;
-  const faces = kind.measure === 'sheets' || colours.length > 0 ? readFaces(name, colours) : { front: null, back: null };
+  const { colours, upright, level, reach, note } = attributes.value;
+  const measure = isCounted ? 'count' : known.measure === 'count' && level !== null ? 'share' : known.measure;
+  const faces = measure === 'sheets' || colours.length > 0 ? readFaces(name, colours) : { front: null, back: null };
+  const punch = kind === 'tool' ? punchOf(name, reach) : null;
   return ok({
-    kind: kind.kind, name, measure: kind.measure, count: counted ? Number(counted[2]) : amount.value.count, size, length: null, letters: null,
-    ...faces, upright, note,
+    kind, name, measure, count, size, length: null, letters: null, ...faces, upright,
+    ...(measure === 'share' && level !== null && (level < 100 || known.measure === 'count') ? { level } : {}), ...(punch ? { punch } : {}), note,
   });
 }
 

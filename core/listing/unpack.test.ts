@@ -14,11 +14,11 @@ function counter(): () => string {
 }
 
 describe('a line becomes a lot and its faces', () => {
-  const { lot, faces } = unpack(item('2 x 12x12 moths / lamplight, ink + amber + lamp, upright'), 3, 'moth', [], counter());
+  const { lots: [lot], faces } = unpack(item('2 x 12x12 moths / lamplight, ink + amber + lamp, upright'), 3, 'moth', [], counter());
 
   test('the lot says what it is and where it stood', () => {
     expect(lot).toMatchObject({ kit: 'moth', kind: 'paper', measure: 'sheets', name: 'moths / lamplight', upright: true, line: 3, size: { w: inches(12), h: inches(12) } });
-    expect([lot.front, lot.back]).toEqual(faces.map(({ id }) => id));
+    expect([lot!.front, lot!.back]).toEqual(faces.map(({ id }) => id));
   });
   test('faces have patterns by their names and shares that come to one', () => {
     expect(faces.map(({ pattern }) => pattern)).toEqual(['moths', 'dots']);
@@ -28,7 +28,7 @@ describe('a line becomes a lot and its faces', () => {
   test('a face that the kit has by that name is used again', () => {
     const known: Face[] = [{ id: 'old', name: 'lamplight', pattern: 'dots', colours: [] }];
     const again = unpack(item('1 x 12x12 lamplight / rows, amber'), 4, 'moth', known, counter());
-    expect(again.lot.front).toBe('old');
+    expect(again.lots[0]!.front).toBe('old');
     expect(again.faces.map(({ name }) => name)).toEqual(['rows']);
   });
   test('cardstock is plain in its colour, whatever its name', () => {
@@ -36,7 +36,7 @@ describe('a line becomes a lot and its faces', () => {
     expect(plain).toMatchObject({ pattern: 'plain', colours: [{ hex: '#56606b', share: 1 }] });
   });
   test('what has no face has none', () => {
-    expect(unpack(item('brass clips 6'), 1, 'k', [], counter())).toMatchObject({ faces: [], lot: { front: null, back: null } });
+    expect(unpack(item('brass clips 6'), 1, 'k', [], counter())).toMatchObject({ faces: [], lots: [{ front: null, back: null }] });
   });
 });
 
