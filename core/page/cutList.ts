@@ -4,6 +4,7 @@ import type { Size } from '../geometry';
 import type { Page } from '../things';
 import type { Layout } from './design';
 import { drawnMore, slotOfMore } from './more';
+import { blankOf } from './shaped';
 import { wantedName } from './wanted';
 
 /** One line of a page's cut list. */
@@ -24,7 +25,7 @@ export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'pap
     const id = wantedName(slot, { w, h });
     wanted.set(id, { id, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
   };
-  for (const { slot, w, h } of layout.layers) if (slot !== null) add(slot, { w, h }, papers[slot] ?? null, 1);
+  for (const layer of layout.layers) if (layer.slot !== null) add(layer.slot, blankOf(layer), papers[layer.slot] ?? null, 1);
   for (const piece of more) {
     const drawn = drawnMore(piece);
     if (drawn) add(slotOfMore(piece), drawn.blank, piece.face, piece.count);

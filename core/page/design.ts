@@ -1,6 +1,7 @@
-import type { Rect, Size } from '../geometry';
-import type { PageFormat, PagePhoto } from '../things';
+import type { Point, Rect, Size } from '../geometry';
 import type { Result } from '../result';
+import type { Shape } from '../shapes';
+import type { DesignOptions, PageFormat, PagePhoto } from '../things';
 
 /** What a design goes by. Lengths in ticks. */
 export interface DesignInput {
@@ -8,18 +9,21 @@ export interface DesignInput {
   readonly photos: readonly PagePhoto[];
   /** Margin of a mat on each side of its photo. */
   readonly mat: number;
+  readonly options?: DesignOptions;
 }
 
 /** One thing that lies on the page, from the bottom up; a spread's second page begins at x = its width. */
 export interface PageLayer extends Rect {
   readonly id: string;
-  readonly role: 'frame' | 'ground' | 'band' | 'strip' | 'box' | 'card' | 'mat' | 'photo';
+  readonly role: 'frame' | 'ground' | 'panel' | 'strip' | 'banner' | 'box' | 'round' | 'card' | 'tag' | 'pocket' | 'mat' | 'photo';
   /** Which paper it is cut from; null for photos. */
   readonly slot: string | null;
   /** Of a photo: its place in the page's list. */
   readonly photo: number | null;
   /** Degrees clockwise about its middle. */
   readonly turn: number;
+  /** What it is cut to, where it is no rectangle; its size is that of the shape as it lies. */
+  readonly shape?: Shape;
 }
 
 /** A choice of paper: all layers of one slot are cut from the same. */
@@ -37,6 +41,8 @@ export interface Layout {
   readonly slots: readonly Slot[];
   readonly title: Rect;
   readonly journaling: Rect;
+  /** Places for clusters of small things: three that form a triangle round the photos. */
+  readonly accents: readonly Point[];
 }
 
 /** Why photos cannot be laid out so; sizes in ticks, `room` is what there is for them. */
@@ -48,6 +54,23 @@ export interface DesignError {
   readonly most: number | null;
 }
 
+/** Something about a design that is hers to choose. The first choice holds until she does. */
+export interface DesignOption {
+  readonly id: string;
+  readonly name: string;
+  readonly choices: readonly (readonly [id: string, name: string])[];
+}
+
+/** One page to lay out. Of a spread: the left one (side 0) or the right (side 1). */
+export interface PageInput extends Size {
+  readonly photos: readonly Size[];
+  readonly mat: number;
+  readonly side: 0 | 1;
+  readonly isSpread: boolean;
+  /** What is chosen for an option. */
+  readonly chosen: (option: string) => string;
+}
+
 export interface Design {
   readonly id: string;
   readonly name: string;
@@ -55,10 +78,17 @@ export interface Design {
   readonly looks: string;
   /** Most photos on one page. */
   readonly mostPhotos: number;
-  /** Lays one page out; a spread is laid out page by page. */
-  readonly layOutPage: (page: Size, photos: readonly Size[], mat: number) => Result<PageParts, DesignError>;
+  readonly options: readonly DesignOption[];
+  /** What to mind while it is put together, beyond what every page needs. */
+  readonly steps: readonly string[];
+  /** How many of a spread's photos go on its left page; absent: half of them. */
+  readonly onLeft?: (photos: number) => number;
+  /** Lays one page out; a spread is laid out page by page, one of them perhaps without a photo. */
+  readonly layOutPage: (page: PageInput) => Result<PageParts, DesignError>;
   readonly slots: readonly Slot[];
 }
 
+/** A layer of one page, before it has a name. */
+export type PartLayer = Omit<PageLayer, 'id'>;
 /** One page's layers; `photo` counts within the page. */
-export interface PageParts { readonly layers: readonly Omit<PageLayer, 'id'>[]; readonly title: Rect; readonly journaling: Rect }
+export interface PageParts { readonly layers: readonly PartLayer[]; readonly title: Rect; readonly journaling: Rect }

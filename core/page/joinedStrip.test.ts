@@ -46,7 +46,7 @@ test('where the strips fall short, the longest run is told', () => {
 });
 
 const layer = (id: string, slot: string | null, x: number, y: number, w: number, h: number): PageLayer => ({ id, slot, role: slot === null ? 'photo' : 'strip', photo: null, turn: 0, x: inches(x), y: inches(y), w: inches(w), h: inches(h) });
-const layout = (over: PageLayer): Layout => ({ size: { w: inches(12), h: inches(12) }, layers: [layer('s', 'upper', 0, 2, 12, 2), over], slots: [], title: over, journaling: over });
+const layout = (over: PageLayer): Layout => ({ size: { w: inches(12), h: inches(12) }, layers: [layer('s', 'upper', 0, 2, 12, 2), over], slots: [], accents: [], title: over, journaling: over });
 
 test('the join goes under what lies on top where there is paper to spare for it', () => {
   const papers = [stock('a', 8, 2), stock('b', 8, 2)];

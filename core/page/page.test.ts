@@ -3,8 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { planCuts, type CutStock } from '../cutting';
 import { contains, overlaps } from '../geometry';
 import { inches, mm } from '../length';
+import { drawShape } from '../shapes';
 import type { Face, PageFormat } from '../things';
-import { choosePapers, coverOf, cutJobFor, cutListOf, DESIGNS, designOf, layOut, matOf, rankFaces, type DesignInput, type Layout } from '.';
+import { choosePapers, coverOf, cutJobFor, cutListOf, DESIGNS, designOf, layOut, matOf, rankFaces, type DesignInput, type Layout, type PageLayer } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 const photo = (w: number, h: number) => ({ photo: null, ...size(w, h) });
@@ -18,6 +19,8 @@ const layoutOf = (id: string, format: PageFormat, photos: DesignInput['photos'])
   if (!layout.ok) throw new Error(JSON.stringify(layout.error));
   return layout.value;
 };
+/** A layer turned a quarter lies with its sides exchanged about its middle. */
+const asItLies = (layer: PageLayer): PageLayer => (layer.turn % 180 === 90 ? { ...layer, x: layer.x + (layer.w - layer.h) / 2, y: layer.y + (layer.h - layer.w) / 2, w: layer.h, h: layer.w } : layer);
 const twelve = FORMATS[0]!;
 const spread = FORMATS[1]!;
 
@@ -28,25 +31,29 @@ test('a 3x4 photo has a 3 1/4 x 4 1/4 mat (common practice, no source)', () => {
 const anyPhoto = fc.constantFrom(photo(4, 6), photo(6, 4), photo(3, 4), photo(4, 4), photo(2, 2), photo(3.25, 4.75), photo(5, 7));
 
 describe.each(DESIGNS.map((design) => [design.id, design] as const))('%s, over page sizes, photo counts and orientations', (_, design) => {
-  const anyInput = fc.record({ format: fc.constantFrom(...FORMATS), photos: fc.array(anyPhoto, { maxLength: 9 }), mat: fc.constantFrom(0, inches(1 / 8), inches(1 / 4)) });
+  const anyOptions = fc.record(Object.fromEntries(design.options.map(({ id, choices }) => [id, fc.constantFrom(...choices.map(([choice]) => choice))])));
+  const anyInput = fc.record({ format: fc.constantFrom(...FORMATS), photos: fc.array(anyPhoto, { maxLength: 9 }), mat: fc.constantFrom(0, inches(1 / 8), inches(1 / 4)), options: anyOptions });
 
   test('every layer is on its page, every photo is there once, on a mat, uncovered', () => fc.assert(fc.property(anyInput, (any) => {
     const laid = layOut(design, any);
     if (!laid.ok) return;
     const { layers, size: whole } = laid.value;
     const pages = any.format.spread ? [0, any.format.w] : [0];
-    for (const layer of layers) expect(pages.some((x) => contains({ x, y: 0, w: any.format.w, h: any.format.h }, layer))).toBe(true);
+    for (const layer of layers) expect(pages.some((x) => contains({ x, y: 0, w: any.format.w, h: any.format.h }, asItLies(layer)))).toBe(true);
     const photos = layers.filter(({ role }) => role === 'photo');
     expect(photos.map((layer) => layer.photo)).toEqual(any.photos.map((_, i) => i));
     for (const p of photos) {
       const { w, h } = any.photos[p.photo!]!;
       expect([p.w, p.h]).toEqual([w, h]);
-      expect(layers.slice(layers.indexOf(p) + 1).some((above) => overlaps(above, p))).toBe(false);
+      expect(layers.slice(layers.indexOf(p) + 1).some((above) => overlaps(asItLies(above), p))).toBe(false);
       const mat = layers[layers.indexOf(p) - 1]!;
-      expect(mat).toMatchObject({ role: 'mat', x: p.x - any.mat, y: p.y - any.mat, ...matOf(p, any.mat) });
+      const fills = p.w + 2 * any.mat > any.format.w || p.h + 2 * any.mat > any.format.h;
+      if (!fills) expect(mat).toMatchObject({ role: 'mat', x: p.x - any.mat, y: p.y - any.mat, ...matOf(p, any.mat) });
     }
     expect(whole).toEqual({ w: any.format.w * pages.length, h: any.format.h });
     expect(new Set(layers.map(({ id }) => id)).size).toBe(layers.length);
+    expect(layers.every(({ shape }) => !shape || drawShape(shape).ok)).toBe(true);
+    expect(laid.value.accents.every(({ x, y }) => x > 0 && y > 0 && x < whole.w && y < whole.h)).toBe(true);
     expect(layers.every(({ slot, role }) => (slot === null) === (role === 'photo') && (slot === null || laid.value.slots.some((s) => s.id === slot)))).toBe(true);
   }), { numRuns: 300 }));
 

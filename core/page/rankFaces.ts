@@ -12,8 +12,9 @@ export interface RankedFace {
   readonly holds: number;
 }
 
-/** Plain and evenly coloured faces are quiet: the colours' spread round their mean lightness, and the motif. */
-const isQuiet = (face: Face): boolean => {
+/** Plain and evenly coloured faces are quiet: the colours' spread round their mean lightness, and the motif; unless she has said how busy it looks. */
+export const isQuiet = (face: Face): boolean => {
+  if (face.scale) return face.scale === 'quiet';
   if (face.pattern === 'plain' || face.pattern === 'wash' || face.pattern === 'ledger') return true;
   const [ground, ...rest] = face.colours.map(({ hex }) => hexToLab(hex));
   return ground !== undefined && rest.every((lab) => differenceCiede2000(ground, lab) < 15);

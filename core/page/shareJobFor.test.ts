@@ -24,7 +24,7 @@ test('each slot is of a face on hand, layers are told apart from those they lie 
   const papers = sharedPapers(shared([own]), 'p')!;
   expect(papers['upper']).toBe('lamp');
   expect(new Set([papers['ground'], papers['upper']]).size).toBe(2);
-  expect(new Set([papers['upper'], papers['lower']]).size).toBe(2);
+  expect(new Set([papers['ground'], papers['lower']]).size).toBe(2);
   expect(Object.values(papers).every((id) => faces.some((one) => one.id === id))).toBe(true);
 });
 

@@ -6,6 +6,7 @@ import type { Page } from '../things';
 import { planPieces } from './cutSteps';
 import type { Layout } from './design';
 import { drawnMore, slotOfMore } from './more';
+import { isCutAsItLies } from './shaped';
 import type { Shelf } from './stockOnHand';
 
 /** Whether she takes hidden paper back: always, where the design is scarce, or never. */
@@ -62,7 +63,7 @@ export function windowsOf(page: Page, layout: Layout, covers: readonly LayerCove
   const pieces = piecesOf(page, shelf.ledger);
   return covers.flatMap(({ id, window }): Window[] => {
     const layer = layout.layers.find((one) => one.id === id)!;
-    if (!window || layer.slot === null || layer.turn !== 0 || !isWorthTheKnife(window)) return [];
+    if (!window || layer.slot === null || layer.turn !== 0 || !isCutAsItLies(layer) || !isWorthTheKnife(window)) return [];
     const at = { ...window, x: window.x - layer.x, y: window.y - layer.y };
     const own = pieces.filter(({ piece, slot }) => slot === layer.slot && ((piece.w === layer.w && piece.h === layer.h) || (piece.w === layer.h && piece.h === layer.w)));
     const cutAlready = own.findIndex(({ piece }) => piece.missing.some((gone) => isSame(gone, onPiece(piece, { layer, at }))));

@@ -1,6 +1,7 @@
 import { inches } from '../../length';
-import { err, ok } from '../../result';
+import { ok } from '../../result';
 import type { Design } from '../design';
+import { lay, tooSmall } from '../lay';
 import { photoBlock } from '../photoBlock';
 
 /** Common practice, no source: a ground laid on a frame leaves 1/4 to 1/2 in of it showing all round. */
@@ -15,22 +16,21 @@ export const framedGround: Design = {
   name: 'Framed ground',
   looks: 'A ground on a frame of another paper, a block of matted photos in its middle.',
   mostPhotos: 6,
+  options: [{ id: 'rim', name: 'Frame shows', choices: [['wide', '1/2 in, on small pages 1/4'], ['narrow', '1/4 in']] }],
+  steps: ['A frame whose middle is cut out is backed with cheap paper, or the page bends.'],
   slots: [{ id: 'frame', name: 'Frame', suits: 'busy' }, { id: 'ground', name: 'Ground', suits: 'quiet' }, { id: 'mat', name: 'Mats', suits: 'any' }],
-  layOutPage({ w, h }, photos, mat) {
-    const rim = Math.min(w, h) < inches(8) ? SMALL_RIM : RIM;
-    const margin = Math.min(w, h) < inches(8) ? SMALL_RIM : MARGIN;
+  layOutPage({ w, h, photos, mat, chosen }) {
+    const isSmall = Math.min(w, h) < inches(8);
+    const rim = isSmall || chosen('rim') === 'narrow' ? SMALL_RIM : RIM;
+    const margin = isSmall ? SMALL_RIM : MARGIN;
     const inner = { x: rim, y: rim, w: w - 2 * rim, h: h - 2 * rim };
     const room = { x: rim + margin, y: rim + margin, w: inner.w - 2 * margin, h: inner.h - margin - FOOT };
-    if (room.w <= 0 || room.h <= 0) return err({ kind: 'page-too-small', photo: null, needs: null, room: { w, h }, most: null });
+    if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
     const block = photoBlock(room, photos, mat);
     if (!block.ok) return block;
     const foot = { x: room.x, y: h - rim - FOOT, w: room.w, h: FOOT };
     return ok({
-      layers: [
-        { role: 'frame', slot: 'frame', photo: null, turn: 0, x: 0, y: 0, w, h },
-        { role: 'ground', slot: 'ground', photo: null, turn: 0, ...inner },
-        ...block.value,
-      ],
+      layers: [lay('frame', 'frame', { x: 0, y: 0, w, h }), lay('ground', 'ground', inner), ...block.value],
       title: { ...foot, w: Math.floor(foot.w * 0.6) },
       journaling: { ...foot, x: foot.x + Math.floor(foot.w * 0.62), w: Math.floor(foot.w * 0.38) },
     });

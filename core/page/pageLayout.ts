@@ -1,0 +1,23 @@
+import type { Result } from '../result';
+import type { Page } from '../things';
+import { designOf } from './designs';
+import type { Design, DesignError, Layout } from './design';
+import { layOut } from './layOut';
+import { designFrom } from './measured';
+import { moved } from './moves';
+
+type Laid = Pick<Page, 'design' | 'own' | 'format' | 'photos' | 'mat' | 'options' | 'moves'>;
+
+/** A page's design, of the house or her own. @throws {RangeError} where there is none of that name */
+export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Design {
+  const found = own ? designFrom(own) : designOf(design);
+  if (!found) throw new RangeError(`no design is called ${design}`);
+  return found;
+}
+
+/** A page as she has it: its photos in its design, and what she moved from there. */
+export function pageLayout(page: Laid): Result<Layout, DesignError> {
+  const { format, photos, mat, options = {} } = page;
+  const laid = layOut(designOfPage(page), { format, photos, mat, options });
+  return laid.ok && page.moves ? { ...laid, value: moved(laid.value, page.moves) } : laid;
+}
