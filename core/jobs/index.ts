@@ -1,6 +1,8 @@
 export type { JobError } from './jobError';
 export { readCutJob, writeCutResult } from './cutJob';
 export { lackingWords, readShareJob, writeShareResult } from './shareJob';
+export { readDesignFile, writeDesignFile } from './designFile';
+export type { JsonDesignFile } from './designFile';
 export { differences } from './differenceJob';
 export { schemaProblem } from './schemaProblem';
 export { palette } from './paletteJob';

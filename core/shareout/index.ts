@@ -1,4 +1,8 @@
 export { shareOut } from './shareOut';
 export { solverFrom } from './solverFrom';
+export { leftAfter, pageCosts } from './costs';
+export type { Left, PageCost } from './costs';
+export { shareSmallThings } from './smallThings';
+export type { OffTheme, SmallGift, SmallShare, SmallThing, SmallWish } from './smallThings';
 export type { ShareProgress } from './shareOut';
-export type { DesignName, Lacking, ShareJob, SharedPage, SharedPiece, SharedSheet, SharePage, SharePlan, ShareSlot, ShareStats, Solved, Solver } from './types';
+export type { DesignName, Lacking, ShareJob, SharedPage, SharedPiece, SharedSheet, ShareMode, SharePage, SharePlan, ShareSlot, ShareStats, Solved, Solver, Taste } from './types';

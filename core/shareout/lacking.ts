@@ -1,24 +1,7 @@
-import type { CutStock } from '../cutting';
-import { area, holds, type Rect, type Size } from '../geometry';
-import type { Settled } from './settle';
+import { area } from '../geometry';
+import { isHeld, type Spare } from './spares';
 import { choicesOf, designsOf, type Table } from './table';
-import type { DesignName, Lacking, ShareSlot } from './types';
-
-/** A piece of paper that no page has: an unopened sheet, or a leftover of one. */
-interface Spare extends Size { readonly stock: CutStock; readonly missing: readonly Rect[] }
-
-/** All paper that a share-out leaves whole. */
-export function sparesOf({ job }: Table, { plan }: Settled): Spare[] {
-  return job.stock.flatMap((stock) => {
-    const opened = plan.sheets.filter((sheet) => sheet.stock === stock.id);
-    const unopened = opened.length < stock.count ? [{ w: stock.w, h: stock.h, stock, missing: stock.missing }] : [];
-    return [...unopened, ...opened.flatMap(({ nubbins }) => nubbins.map(({ w, h }): Spare => ({ w, h, stock, missing: [] })))];
-  });
-}
-
-/** Whether a spare piece of a design holds one piece of a slot. */
-export const isHeld = (slot: ShareSlot, design: DesignName, spares: readonly Spare[]): boolean =>
-  spares.some(({ stock, missing, ...size }) => designsOf(stock).includes(design) && holds(size, missing, slot, slot.turn ?? !stock.upright));
+import type { Lacking } from './types';
 
 /** Why a page is not made, beside those that are. */
 export function lackingOf(table: Table, spares: readonly Spare[], p: number): Lacking {

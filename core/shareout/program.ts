@@ -82,7 +82,7 @@ const opened = (k: number): string => `z${k}`;
 const flow = (k: number, d: number, t: number): string => `y${k}_${d}_${t}`;
 
 /** Each page's rules: a design for every slot of a page that is made, like and unlike, so many different ones. */
-function writeRules(lines: Lines, { job, allowed }: Table, binaries: string[]): void {
+function writeRules(lines: Lines, { job, allowed, looks }: Table, binaries: string[]): void {
   job.pages.forEach((page, p) => {
     binaries.push(made(p));
     page.slots.forEach((_, s) => {
@@ -92,7 +92,9 @@ function writeRules(lines: Lines, { job, allowed }: Table, binaries: string[]): 
     });
     const side = (s: number, d: number, sign: number): Term[] => (allowed[p]![s]!.includes(d) ? [[sign, chosen(p, s, d)]] : []);
     for (const [a, b] of pairsOf(page, 'like')) for (const d of new Set([...allowed[p]![a]!, ...allowed[p]![b]!])) lines.row([...side(a, d, 1), ...side(b, d, -1)], '=', 0);
-    for (const [a, b] of pairsOf(page, 'unlike')) for (const d of allowed[p]![a]!) if (allowed[p]![b]!.includes(d)) lines.row([...side(a, d, 1), ...side(b, d, 1)], '<=', 1);
+    // Each slot is of one design, so no more than one of both is of those that look the same.
+    const ofLook = (s: number, look: number): Term[] => allowed[p]![s]!.filter((d) => looks[d] === look).map((d): Term => [1, chosen(p, s, d)]);
+    for (const [a, b] of pairsOf(page, 'unlike')) for (const look of new Set(allowed[p]![a]!.map((d) => looks[d]!))) if (ofLook(b, look).length > 0) lines.row([...ofLook(a, look), ...ofLook(b, look)], '<=', 1);
     if (page.atLeast <= Math.min(1, page.slots.length) && page.atMost >= page.slots.length) return;
     const designs = [...new Set(allowed[p]!.flat())];
     for (const d of designs) {

@@ -1,10 +1,11 @@
 import { area } from '../geometry';
 import { seededRandom } from '../random';
-import { isHeld, sparesOf } from './lacking';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
-import { compareSettled, cutWhole, settle, worthOf, type Settled } from './settle';
-import { choicesOf, readTable, type Table } from './table';
-import type { ShareJob, SharePage, Solver } from './types';
+import { compareSettled, cutWhole, fitsSpares, settle, worthOf, type Settled } from './settle';
+import { isHeld, sparesOf } from './spares';
+import { choicesOf, readTable, type Choice, type Table } from './table';
+import { leaning } from './taste';
+import type { ShareJob, SharePage, Solved, Solver } from './types';
 
 /** What one program counts as: by itself, and for each of its variables; an answer without proof is had for a tenth. */
 const PROGRAM = 10_000;
@@ -22,8 +23,10 @@ const MOST_KNOWN = 40;
 const DEALT = 0.95;
 const DEALT_REGROWN = 0.1;
 const REGROWN = 0.6;
-/** Choices of designs tried for a page that is added by itself. */
-const FEW_CHOICES = 5;
+/** Choices of designs looked at for a page that is added by itself, and those of them for which all is cut anew. */
+const MANY_CHOICES = 20;
+const FEW_CHOICES = 3;
+const GLANCE = 300;
 
 /** Paper that a page takes. */
 const sizeOfPage = ({ slots }: SharePage): number => slots.reduce((sum, slot) => sum + slot.count * area(slot), 0);
@@ -63,9 +66,12 @@ export class Search {
   private readonly tried = new Map<string, number>();
   private readonly random = seededRandom(20261107);
   private readonly size: number;
+  private readonly lean: (page: number, slot: number, design: number) => number;
   /** The pages together take nearly all paper there is: the parts may come from cutting it up. */
   private readonly isDealt: boolean;
   private readonly swollen = new Map<string, number>();
+  /** Aims of whole programs that the solver could not end. */
+  private readonly tooHard = new Set<Question['aim']>();
 
   constructor(job: ShareJob, private readonly solver: Solver | null) {
     const table = readTable(job);
@@ -75,6 +81,7 @@ export class Search {
     this.best = settle(table, none, 1, this.spend).settled;
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
+    this.lean = leaning(table);
     const wanted = table.job.pages.reduce((sum, page) => sum + sizeOfPage(page), 0);
     const there = table.job.stock.reduce((sum, { count }, k) => sum + count * table.solid[k]!, 0);
     this.isDealt = wanted >= DEALT * there && wanted <= there;
@@ -82,22 +89,33 @@ export class Search {
 
   private readonly spend = (work: number): void => { this.spent += work; };
 
-  /** What the program answers; for bounds, only what it has proved. */
-  private ask(question: Question, wants: 'proof' | 'answer'): { objective: number; assignment: Assignment } | null {
+  private solve(question: Question, wants: 'proof' | 'answer'): Solved | null {
     if (!this.solver || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
     this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
-    const solved = this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
-    if (!solved || (wants === 'proof' && !solved.isProved)) return null;
-    return { objective: solved.objective, assignment: readAssignment(this.table, solved.columns) };
+    return this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
+  }
+
+  /** An assignment that the program would have; null: it found none. */
+  private ask(question: Question): Assignment | null {
+    const columns = this.solve(question, 'answer')?.columns;
+    return columns ? readAssignment(this.table, columns) : null;
+  }
+
+  /** What no answer of the program can beat; asked whole only once where that was too much for it. */
+  private bound(question: Question): number | null {
+    if (!question.relaxed && this.tooHard.has(question.aim)) return null;
+    const solved = this.solve(question, 'proof');
+    if (!question.relaxed && solved && !solved.isProved) this.tooHard.add(question.aim);
+    return solved?.bound ?? null;
   }
 
   /** The most worth there can be, from the program, or its relaxation where that is too large. */
   boundWorth(): void {
-    const relaxed = this.ask({ aim: 'worth', relaxed: true }, 'proof');
-    if (relaxed) this.lowerWorth(relaxed.objective);
+    const relaxed = this.bound({ aim: 'worth', relaxed: true });
+    if (relaxed !== null) this.lowerWorth(relaxed);
     if (this.best.worth >= this.worthBound) return;
-    const whole = this.ask({ aim: 'worth' }, 'proof');
-    if (whole) this.lowerWorth(whole.objective);
+    const whole = this.bound({ aim: 'worth' });
+    if (whole !== null) this.lowerWorth(whole);
   }
 
   private lowerWorth(objective: number): void {
@@ -107,18 +125,17 @@ export class Search {
 
   /** The program's own answer: all the worth there can be, with the fewest fresh sheets by area. */
   tryWhole(): void {
-    const answer = this.ask({ aim: 'fresh', worth: this.worthBound }, 'answer');
-    if (answer) this.try(answer.assignment);
+    const answer = this.ask({ aim: 'fresh', worth: this.worthBound });
+    if (answer) this.try(answer);
   }
 
   /** The fewest fresh sheets with which the best's worth could be reached. */
   boundFresh(): number {
     const worth = this.best.worth;
-    const relaxed = this.ask({ aim: 'fresh', worth, relaxed: true }, 'proof');
-    const bound = relaxed ? Math.ceil(relaxed.objective - 1e-6) : 0;
-    if (this.best.plan.stats.fresh <= bound) return bound;
-    const whole = this.ask({ aim: 'fresh', worth }, 'proof');
-    return Math.max(bound, whole ? Math.ceil(whole.objective - 1e-6) : 0);
+    const least = (bound: number | null): number => (bound === null ? 0 : Math.max(0, Math.ceil(bound - 1e-6)));
+    const relaxed = least(this.bound({ aim: 'fresh', worth, relaxed: true }));
+    if (this.best.plan.stats.fresh <= relaxed) return relaxed;
+    return Math.max(relaxed, least(this.bound({ aim: 'fresh', worth })));
   }
 
   /** Tries an assignment, and remembers what is learnt of it. */
@@ -145,11 +162,11 @@ export class Search {
       return prices.get(key)!;
     };
     const weigh = this.random() < 0.5;
-    const cost = (p: number, s: number, d: number): number => (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`);
+    const cost = (p: number, s: number, d: number): number => (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`) + this.lean(p, s, d);
     const swell = (p: number, s: number): number => this.swollen.get(`${p}/${s}`) ?? 1;
     for (const more of [{ swell }, {}]) {
-      const answer = this.ask({ aim: 'cost', cost, ...more, ...question }, 'answer');
-      if (answer && worthOf(this.table, answer.assignment) >= (question.worth ?? 0) * (1 - 1e-9)) return answer.assignment;
+      const answer = this.ask({ aim: 'cost', cost, ...more, ...question });
+      if (answer && worthOf(this.table, answer) >= (question.worth ?? 0) * (1 - 1e-9)) return answer;
     }
     return null;
   }
@@ -161,15 +178,23 @@ export class Search {
     // Designs of which a spare piece holds the slot come first.
     const rank = (s: number, d: number): number => {
       const key = `${s} ${d}`;
-      if (!held.has(key)) held.set(key, this.random() + (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
+      if (!held.has(key)) held.set(key, this.random() + this.lean(p, s, d) + (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
       return held.get(key)!;
     };
-    for (let n = 0; n < FEW_CHOICES; n++) {
-      // Each of the few by ranks of its own: choices next to each other differ in their last slot only.
+    const added = (choice: Choice): Settled | null => cutWhole(this.table, from.assignment.map((own, i) => (i === p ? choice : own)), QUICK, this.spend);
+    const others: Choice[] = [];
+    for (let n = 0; n < MANY_CHOICES; n++) {
+      // Each by ranks of its own: choices next to each other differ in their last slot only.
       held.clear();
       const [choice] = choicesOf(this.table, p, 1, rank);
       if (!choice) return null;
-      const whole = cutWhole(this.table, from.assignment.map((own, i) => (i === p ? choice : own)), QUICK, this.spend);
+      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.spend)) { others.push(choice); continue; }
+      const whole = added(choice);
+      if (whole) return whole;
+    }
+    // None fits what is left as it is; a few may where all is cut anew.
+    for (const choice of others.slice(0, FEW_CHOICES)) {
+      const whole = added(choice);
       if (whole) return whole;
     }
     return null;
@@ -207,7 +232,7 @@ export class Search {
   private changed(): Assignment | null {
     const { pages } = this.table.job;
     const p = Math.floor(this.random() * pages.length);
-    const choices = choicesOf(this.table, p, 40, () => this.random());
+    const choices = choicesOf(this.table, p, 40, (s, d) => this.random() + this.lean(p, s, d));
     if (choices.length === 0) return null;
     const next = [...this.best.assignment];
     next[p] = choices[Math.floor(this.random() * choices.length)]!;
@@ -235,7 +260,9 @@ export class Search {
       const drawn = this.drawn({ worth, mostFresh: plan.stats.fresh - 1 });
       if (drawn) return drawn;
     }
-    return this.changed();
+    // Her taste is met by other papers for as many pages: the program is asked for those too.
+    const drawn = this.table.job.taste && !isShort && this.random() < 0.4 ? this.drawn({ worth }) : null;
+    return drawn ?? this.changed();
   }
 
   /** Whether neither more worth nor fewer fresh sheets are to be had. */

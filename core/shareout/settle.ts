@@ -1,7 +1,9 @@
 import { searchPlans, type CutJob, type CutPlan, type CutStock } from '../cutting';
 import { area } from '../geometry';
 import type { Assignment } from './program';
-import type { Table } from './table';
+import type { Spare } from './spares';
+import { designsOf, type Choice, type Table } from './table';
+import { mustMissing, tasteOf } from './taste';
 import type { DesignName } from './types';
 
 /** Plain stock as a design among others: no design of a job begins so. */
@@ -23,10 +25,24 @@ export function cutJobOf({ job, designs }: Table, assignment: Assignment): CutJo
 }
 
 /** Pages that can all be cut, with the plan of their cuts. */
-export interface Settled { readonly assignment: Assignment; readonly plan: CutPlan; readonly worth: number }
+export interface Settled {
+  readonly assignment: Assignment;
+  readonly plan: CutPlan;
+  readonly worth: number;
+  /** What it is judged by, in order; less is better. */
+  readonly rank: readonly number[];
+}
 
 export const worthOf = ({ job }: Table, assignment: Assignment): number =>
   job.pages.reduce((sum, { worth }, p) => sum + (assignment[p] ? worth : 0), 0);
+
+/** Worths this near are the same. */
+const NEAR = 1e-9;
+
+function settled(table: Table, assignment: Assignment, plan: CutPlan): Settled {
+  const worth = worthOf(table, assignment);
+  return { assignment, plan, worth, rank: [mustMissing(table, assignment), -worth, ...tasteOf(table, assignment, plan)] };
+}
 
 export interface Attempt {
   /** The plan of everything asked for. */
@@ -59,7 +75,17 @@ function planFor(job: CutJob, work: number, spend: (work: number) => void): CutP
 /** The plan of an assignment where a quick look finds all of it cut; else null. */
 export function cutWhole(table: Table, assignment: Assignment, work: number, spend: (work: number) => void): Settled | null {
   const plan = planFor(cutJobOf(table, assignment), work, spend);
-  return plan.notCut.length === 0 ? { assignment, plan, worth: worthOf(table, assignment) } : null;
+  return plan.notCut.length === 0 ? settled(table, assignment, plan) : null;
+}
+
+/** Whether one page's pieces can all be cut from what other pages leave, by a quick look. */
+export function fitsSpares(table: Table, spares: readonly Spare[], p: number, choice: Choice, work: number, spend: (work: number) => void): boolean {
+  const only = table.job.pages.map((_, i) => (i === p ? choice : null));
+  const { pieces, ...rest } = cutJobOf(table, only);
+  const wanted = new Set(choice);
+  const stock = spares.filter((spare) => designsOf(spare.stock).some((design) => wanted.has(table.designs.indexOf(design))))
+    .map(({ stock: from, w, h, missing }, i): CutStock => ({ ...named(from), id: String(i), w, h, missing, count: 1 }));
+  return planFor({ ...rest, pieces, stock }, work, spend).notCut.length === 0;
 }
 
 /**
@@ -74,7 +100,7 @@ export function settle(table: Table, assignment: Assignment, work: number, spend
     const job = cutJobOf(table, now);
     const plan = planFor(job, isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, spend);
     first ??= plan;
-    if (plan.notCut.length === 0) return { first, settled: { assignment: now, plan, worth: worthOf(table, now) } };
+    if (plan.notCut.length === 0) return { first, settled: settled(table, now, plan) };
     const lacking = new Map<number, number>();
     for (const { id } of plan.notCut) {
       const [p, s] = slotOf(id);
@@ -86,10 +112,8 @@ export function settle(table: Table, assignment: Assignment, work: number, spend
   }
 }
 
-/** Over 0 where `a` is the better share-out: worth, fresh sheets, useful paper kept, waste, cuts. */
+/** Over 0 where `a` is the better share-out: by papers that must be used, worth, then her taste or the format's aims. */
 export function compareSettled(a: Settled, b: Settled): number {
-  const [x, y] = [a.plan.stats, b.plan.stats];
-  const near = 1e-9 * Math.max(1, Math.abs(a.worth));
-  if (Math.abs(a.worth - b.worth) > near) return a.worth - b.worth;
-  return y.fresh - x.fresh || x.kept - y.kept || y.wasteArea - x.wasteArea || y.cuts - x.cuts;
+  const at = a.rank.findIndex((value, i) => Math.abs(value - b.rank[i]!) > NEAR * Math.max(1, Math.abs(value)));
+  return at < 0 ? 0 : b.rank[at]! - a.rank[at]!;
 }

@@ -10,9 +10,9 @@ export interface ShareProgress {
 }
 
 /** Judgements of the planner and of the program together: about ten seconds' worth on an ordinary machine. */
-const WORK = 1_000_000;
+const WORK = 450_000;
 /** Of these, for cutting the best as well as can be at the end. */
-const FINISH = 250_000;
+const FINISH = 100_000;
 /** Work between two share-outs that are written. */
 const REPORT = 8_000;
 /** Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be. */
@@ -43,7 +43,7 @@ export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Ge
   search.tryWhole();
   freshBound = search.boundFresh();
   const most = work - Math.min(FINISH, work / 4);
-  for (let quiet = 0; quiet < (search.isProved(freshBound) ? POLISH : PATIENCE) && search.spent < most && !search.isUsedUp();) {
+  for (let quiet = 0; quiet < (search.isProved(freshBound) && !job.taste ? POLISH : PATIENCE) && search.spent < most && !search.isUsedUp();) {
     yield progress();
     if (!search.step(freshBound, most)) { quiet++; continue; }
     quiet = 0;

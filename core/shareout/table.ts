@@ -11,6 +11,8 @@ export interface Table {
   /** By stock: the designs it carries, and what is there of one sheet, square ticks. */
   readonly carries: readonly (readonly number[])[];
   readonly solid: readonly number[];
+  /** By design: how it looks; designs that look the same have the same number. */
+  readonly looks: readonly number[];
 }
 
 /** The designs that a stock carries; one without any is plain. */
@@ -29,8 +31,9 @@ function allowedFor(slot: ShareSlot, designs: readonly DesignName[], job: ShareJ
 
 export function readTable(job: ShareJob): Table {
   const designs = [...new Set(job.stock.flatMap(designsOf))];
+  const looksLike = (design: DesignName): number => Math.max(0, designs.findIndex((other) => other === design || (job.alike ?? []).some((group) => design !== null && other !== null && group.includes(design) && group.includes(other))));
   return {
-    job, designs,
+    job, designs, looks: designs.map(looksLike),
     allowed: job.pages.map(({ slots }) => slots.map((slot) => allowedFor(slot, designs, job))),
     carries: job.stock.map((stock) => designsOf(stock).map((design) => designs.indexOf(design))),
     solid: job.stock.map((stock) => stock.w * stock.h - unionArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing)),
@@ -47,10 +50,10 @@ export function pairsOf({ slots }: SharePage, rule: 'like' | 'unlike'): [number,
 }
 
 /** Whether a choice keeps to a page's rules. */
-export function keepsRules(page: SharePage, choice: Choice): boolean {
+function keepsRules({ looks }: Table, page: SharePage, choice: Choice): boolean {
   const n = new Set(choice).size;
   return n >= page.atLeast && n <= page.atMost
-    && pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) && pairsOf(page, 'unlike').every(([a, b]) => choice[a] !== choice[b]);
+    && pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) && pairsOf(page, 'unlike').every(([a, b]) => looks[choice[a]!] !== looks[choice[b]!]);
 }
 
 /** Most choices that are looked through for one page. */
@@ -70,11 +73,11 @@ export function choicesOf(table: Table, p: number, most: number, rank: (slot: nu
   const extend = (choice: number[]): void => {
     if (found.length >= most || ++looked > MOST_LOOKED) return;
     const s = choice.length;
-    if (s === options.length) { if (keepsRules(page, choice)) found.push([...choice]); return; }
+    if (s === options.length) { if (keepsRules(table, page, choice)) found.push([...choice]); return; }
     for (const d of options[s]!) {
       const holds = (pairs: readonly [number, number][], same: boolean): boolean => pairs.every(([a, b]) => {
         const other = a === s ? b : b === s ? a : -1;
-        return other < 0 || other >= s || (choice[other] === d) === same;
+        return other < 0 || other >= s || (same ? choice[other] === d : table.looks[choice[other]!] !== table.looks[d]);
       });
       if (!holds(like, true) || !holds(unlike, false) || new Set([...choice, d]).size > page.atMost) continue;
       choice.push(d);

@@ -24,12 +24,28 @@ export interface SharePage {
   readonly slots: readonly ShareSlot[];
 }
 
+/** How she goes about a kit: good papers saved, shared evenly over the pages, or used up, the older first. */
+export type ShareMode = 'save' | 'even' | 'spend';
+
+/** What she wants of a share-out once the most pages are made. */
+export interface Taste {
+  readonly mode: ShareMode;
+  /** The papers she likes best: what is saved, or shared evenly. */
+  readonly good: readonly string[];
+  /** Papers that must be used, before anything else counts. */
+  readonly must: readonly string[];
+}
+
 export interface ShareJob {
   readonly stock: readonly CutStock[];
   readonly pages: readonly SharePage[];
   readonly keepAtLeast: Size;
   /** The longest cut the trimmer makes, ticks; null: no limit. */
   readonly longestCut: number | null;
+  /** Absent: the order of the aims in the format. */
+  readonly taste?: Taste;
+  /** Designs that look the same, by group: slots that must be unlike are told apart by how they look. */
+  readonly alike?: readonly (readonly string[])[];
 }
 
 /** A design by its name; null: plain stock, all together one design. */
@@ -57,10 +73,17 @@ export interface ShareStats extends Pick<CutStats, 'fresh' | 'cuts' | 'pieceArea
 
 export interface SharePlan { readonly pages: readonly SharedPage[]; readonly sheets: readonly SharedSheet[]; readonly stats: ShareStats }
 
-/** An answer to a mixed-integer program; proved: solved to the end, else the best that was found. */
-export interface Solved { readonly objective: number; readonly columns: Readonly<Record<string, number>>; readonly isProved: boolean }
+/** What came of a mixed-integer program. */
+export interface Solved {
+  /** The best answer found; null: none was. */
+  readonly columns: Readonly<Record<string, number>> | null;
+  /** What no answer can beat; null: nothing is known. */
+  readonly bound: number | null;
+  /** Solved to the end: the best answer is as good as the bound. */
+  readonly isProved: boolean;
+}
 /**
- * A solver of programs in LP format, given from outside (HiGHS); bounded by work, not by the clock. Null: it found nothing.
+ * A solver of programs in LP format, given from outside (HiGHS); bounded by work, not by the clock.
  * @param wants a proof that nothing is better, or the first answer that keeps to the rows
  */
-export type Solver = (lp: string, wants: 'proof' | 'answer') => Solved | null;
+export type Solver = (lp: string, wants: 'proof' | 'answer') => Solved;

@@ -1,5 +1,6 @@
-import { lackingOf, sparesOf } from './lacking';
+import { lackingOf } from './lacking';
 import { slotOf, type Settled } from './settle';
+import { sparesOf } from './spares';
 import type { Table } from './table';
 import type { SharedPage, SharedSheet, SharePlan } from './types';
 
