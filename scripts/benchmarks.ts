@@ -1,9 +1,13 @@
+import loadHighs from 'highs';
 import { mainColours } from '../core/colour';
 import { planCuts, searchPlans, type CutJob, type CutPlan } from '../core/cutting';
 import { fold, type LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
 import { punchSpots } from '../core/punching';
 import { seededRandom } from '../core/random';
+import { shareOut, solverFrom, type SharePlan, type Solver } from '../core/shareout';
+import { kitToShare, rankedDesigns } from './sharing';
+import { foundIn, manyThings } from './finding';
 import { YARDSTICKS } from './yardstick';
 
 /** What one run gave, besides its time. */
@@ -63,7 +67,18 @@ function bigPicture(): Uint8ClampedArray {
   return pixels;
 }
 
-function benchmarks(): Benchmark[] {
+/** The share-out until it has so many pages, or to its end. @param pages null: to its end */
+function sharedTo(pages: number | null, solver: Solver): Quality {
+  let plan: SharePlan | null = null;
+  for (const progress of shareOut(kitToShare(), solver)) {
+    plan = progress.plan;
+    if (pages !== null && plan.stats.complete >= pages) break;
+  }
+  const { complete, fresh, bound } = plan!.stats;
+  return { complete, fresh, worthBound: bound.worth, freshBound: bound.fresh };
+}
+
+function benchmarks(solver: Solver): Benchmark[] {
   const events = manyEvents();
   const kit = kitJob(8, 40, 7);
   const large = kitJob(20, 80, 11);
@@ -75,14 +90,19 @@ function benchmarks(): Benchmark[] {
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces, first answer', n: 5, run: () => qualityOf(firstAnswer(large)) },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces', n: 3, run: () => qualityOf(planCuts(large, 800_000)) },
     { name: 'circles of 5/8 in from a 12 x 12 sheet', n: 5, run: () => ({ circles: punchSpots({ w: inches(12), h: inches(12), missing: [], upright: false }, { shape: 'circle', size: inches(5 / 8), reach: null }).length }) },
+    { name: 'share-out of 7 papers and 4 leftovers over 9 pages, first page', n: 5, run: () => sharedTo(1, solver) },
+    { name: 'the same, five pages', n: 5, run: () => sharedTo(5, solver) },
+    { name: 'the same, to its end', n: 3, run: () => sharedTo(null, solver) },
+    { name: 'the photos of a page ranked over all designs', n: 5, run: rankedDesigns },
+    { name: 'a query on 10,000 things: words, size and colour', n: 9, run: foundIn(manyThings()) },
     ...YARDSTICKS,
     { name: 'main colours of a 12-megapixel picture', n: 5, run: () => ({ colours: mainColours(picture).length }) },
   ];
 }
 
 /** Runs all, each once to warm up and then n times; prints a line for each. */
-export function runBenchmarks(asJson: boolean): void {
-  for (const { name, n, run } of benchmarks()) {
+export async function runBenchmarks(asJson: boolean): Promise<void> {
+  for (const { name, n, run } of benchmarks(solverFrom(await loadHighs()))) {
     let quality = run();
     const times = Array.from({ length: n }, () => {
       const start = performance.now();

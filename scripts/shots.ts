@@ -2,6 +2,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
+import { pick } from '../e2e/bench';
 import { makeApp } from '../server/app';
 
 const to = process.argv[2] ?? 'docs/screenshots';
@@ -19,7 +20,7 @@ const LIST = '2 x 12x12 heron reeds / ripple scallops, pond + celadon + cream, u
 async function startPage(p: Page): Promise<void> {
   await p.goto(`${address}/pages`);
   await p.getByRole('button', { name: 'New page' }).click();
-  await p.getByRole('radio', { name: 'Box stack' }).click({ force: true });
+  await pick(p, 'Design', 'Box stack');
   await p.getByRole('button', { name: /^Torch on the wall/ }).click();
   await p.getByRole('textbox', { name: 'Title' }).fill('Neighbours by torch');
   await p.getByLabel('Date').click();
@@ -30,7 +31,7 @@ async function startPages(p: Page): Promise<void> {
   for (const [design, photo, title] of [['Framed ground', /^Hawk-moth/, 'A hawk-moth came'], ['Strip bands', /^On the scales/, 'The heaviest'], ['Box stack', /^The kiln at heat/, 'At heat']] as const) {
     await p.goto(`${address}/pages`);
     await p.getByRole('button', { name: 'New page' }).click();
-    await p.getByRole('radio', { name: design }).click({ force: true });
+    await pick(p, 'Design', design);
     await p.getByRole('button', { name: photo }).click();
     await p.getByRole('textbox', { name: 'Title' }).fill(title);
     await p.getByLabel('Date').click();
@@ -41,14 +42,16 @@ async function startPages(p: Page): Promise<void> {
 const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
   ['stash', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: /^foxglove blooms|^radish dots/ }).last().click(); }],
   ['parcels', (p) => p.goto(`${address}/parcels`)],
-  ['photos', (p) => p.goto(`${address}/photos`)],
+  ['stock-take', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: 'Take stock' }).click(); await p.getByRole('checkbox', { name: / is there$/ }).first().focus(); for (const key of [' ', ' ', '0', ' ']) await p.keyboard.press(key); }],
+  ['photos', async (p) => { await p.goto(`${address}/photos`); await p.getByRole('button', { name: /^Torch on the wall/ }).click(); }],
   ['pages', (p) => p.goto(`${address}/pages`)],
-  ['share-out', async (p) => { await startPages(p); await p.goto(`${address}/share-out`); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 90_000 }); await p.getByRole('button', { name: 'To the cuts, together' }).focus(); }],
+  ['share-out', async (p) => { await startPages(p); await p.goto(`${address}/share-out`); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 90_000 }); await p.getByRole('button', { name: 'Claim, and to the cuts' }).focus(); }],
   ['busters', async (p) => { await p.goto(`${address}/busters`); await p.getByText('Looking through').waitFor(); await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 }); }],
   ['wrap-up', async (p) => { await p.goto(`${address}/wrap-up`); await p.getByRole('link', { name: 'Kiln Weather' }).click(); }],
   ['settings', (p) => p.goto(`${address}/settings`)],
   ['page-bench', startPage],
-  ['plan', async (p) => { await p.getByRole('button', { name: 'To the cuts' }).click(); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 60_000 }); }],
+  ['designs', async (p) => { await p.getByRole('button', { name: 'Designs side by side' }).click(); await p.getByText('Laying the photos out').waitFor(); await p.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 }); }],
+  ['plan', async (p) => { await p.keyboard.press('Escape'); await p.getByRole('button', { name: 'To the cuts' }).click(); await p.getByRole('heading', { name: 'What it takes' }).waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 60_000 }); }],
   ['cuts', async (p) => { await p.getByRole('button', { name: 'Take these papers out' }).click(); await p.getByText('Set the trimmer to').waitFor(); await p.keyboard.press('Space'); await p.getByText('✓').first().waitFor(); }],
   ['unpacking', async (p) => { await p.goto(`${address}/parcels`); await p.getByRole('button', { name: 'Unpack a parcel' }).click(); await p.getByLabel('Kit', { exact: true }).fill('Heron Lock'); await p.getByLabel('The list').fill(LIST); await p.getByRole('checkbox').first().focus(); for (const key of [' ', ' ', '1']) await p.keyboard.press(key); }],
 ];

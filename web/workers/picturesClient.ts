@@ -1,10 +1,13 @@
 import { wrap, type Remote } from 'comlink';
+import type { Corners } from '../../core/straightening';
 import type { PicturesApi, ReadPicture } from './pictures.worker';
 
 let worker: Remote<PicturesApi> | null = null;
 
-/** Reads a picture in a worker; null where it is none that can be read. */
-export function readPicture(file: Blob): Promise<ReadPicture | null> {
-  worker ??= wrap<PicturesApi>(new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' }));
-  return worker.read(file);
-}
+const open = (): Remote<PicturesApi> => (worker ??= wrap<PicturesApi>(new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' })));
+
+/** Reads a picture in a worker; null where it is none that can be read. @param corners of a paper on it, to be cut out and put straight */
+export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture | null> => open().read(file, corners);
+
+/** A small copy of a picture, as JPEG; null where it cannot be read. */
+export const shrinkPicture = (file: Blob): Promise<ArrayBuffer | null> => open().shrink(file);

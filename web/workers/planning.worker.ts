@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { proposePages, type BustingInput, type BustingProgress } from '../../core/busting';
 import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../../core/cutting';
 import { punchOut, type Hole, type PunchWish, type Scrap } from '../../core/punching';
+import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/page';
 import { makeDriver } from './driver';
 
 const { drive, stop } = makeDriver();
@@ -13,6 +14,8 @@ const api = {
   },
   /** Proposes pages out of leftovers. */
   propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> => drive(proposePages(input), onProgress),
+  /** Ranks designs for a page's photos. */
+  rank: (ranking: DesignRanking, onProgress: (progress: DesignsRanked) => unknown): Promise<DesignsRanked | null> => drive(rankDesigns(ranking), onProgress),
   /** Finds where to punch. */
   punch: (scrap: Scrap, wishes: readonly PunchWish[]): Hole[][] => punchOut(scrap, wishes),
   /** Ends whatever runs; it answers with the best so far. */

@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { BustingInput, BustingProgress } from '../../core/busting';
 import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
+import type { DesignRanking, DesignsRanked } from '../../core/page';
 import type { Hole, PunchWish, Scrap } from '../../core/punching';
 import type { PlanningApi } from './planning.worker';
 
@@ -12,6 +13,7 @@ export const planInWorker = (job: CutJob, work: number, onProgress: (progress: P
 
 export const proposeInWorker = (input: BustingInput, onProgress: (progress: BustingProgress) => void): Promise<BustingProgress | null> => open().propose(input, proxy(onProgress));
 
+export const rankInWorker = (ranking: DesignRanking, onProgress: (progress: DesignsRanked) => void): Promise<DesignsRanked | null> => open().rank(ranking, proxy(onProgress));
 export const punchInWorker = (scrap: Scrap, wishes: readonly PunchWish[]): Promise<Hole[][]> => open().punch(scrap, wishes);
 
 export const stopPlanning = (): void => { void worker?.stop(); };
