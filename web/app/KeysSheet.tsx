@@ -4,8 +4,8 @@ import { SlipOver } from '../ui/SlipOver';
 import { PLACES } from './places';
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['Ctrl Z', 'undo the last thing'], ['Ctrl Y', 'do it again'], ['Space', 'Parcels: all here · Cuts: cut'], ['0 … 9', 'Parcels: so many are here'],
-  ['↑ ↓', 'Parcels: line by line'], ['Backspace', 'Cuts: take the last cut back'], ['/', 'Stash: search'], ['B', 'Stash: take to the bench'], ['N', 'Pages: a new page'], ['?', 'this sheet'],
+  ['Ctrl Z', 'undo the last thing'], ['Ctrl Y', 'do it again'], ['Space', 'Parcels: all here · Cuts: cut'], ['0 … 9', 'Parcels: so many are here'], ['+', 'Parcels: one too many'],
+  ['↑ ↓', 'Parcels: line by line'], ['Backspace', 'Cuts: take the last cut back'], ['/', 'Stash: search'], ['B', 'Stash: take to the bench'], ['N', 'Pages: a new page'], ['← → ↑ ↓', 'Pages: push the layer chosen, with Shift farther'], ['[ ]', 'Pages: turn it a degree'], ['PgUp PgDn', 'Pages: over, under the next'], ['Home', 'Pages: put it back'], ['?', 'this sheet'],
 ];
 
 /** All keys on one sheet. */

@@ -1,6 +1,6 @@
 import { emptyLedger, type Ledger, type LedgerEvent } from '../../core/ledger';
 import type { Shelf } from '../../core/page';
-import type { Face, Kit, Lot, Page, Photo, Story } from '../../core/things';
+import type { Face, Kit, Lot, MeasuredDesign, Page, Photo, Sharing, Story } from '../../core/things';
 
 /** A picture as it is kept: resized, as JPEG, PNG or WebP bytes. */
 export interface Image { readonly id: string; readonly type: string; readonly bytes: ArrayBuffer }
@@ -14,12 +14,17 @@ export interface Draft {
   readonly list: string;
   /** How many of each line are in the box, by the line's number; absent: not looked at yet. */
   readonly here: Readonly<Record<string, number>>;
+  /** How many of those that are here are damaged: they are kept, and others owed. */
+  readonly damaged?: Readonly<Record<string, number>>;
 }
 
+/** Something she would like to have, as a line of a list. */
+export interface Wish { readonly id: string; readonly line: string; readonly noted: string }
+
 /** Everything that can be changed but is not stock, by table. */
-export interface Records { kits: Kit; faces: Face; lots: Lot; stories: Story; photos: Photo; images: Image; pages: Page; drafts: Draft }
+export interface Records { kits: Kit; faces: Face; lots: Lot; stories: Story; photos: Photo; images: Image; pages: Page; drafts: Draft; designs: MeasuredDesign; sharings: Sharing; wishes: Wish }
 export type TableName = keyof Records;
-export const TABLES: readonly TableName[] = ['kits', 'faces', 'lots', 'stories', 'photos', 'images', 'pages', 'drafts'];
+export const TABLES: readonly TableName[] = ['kits', 'faces', 'lots', 'stories', 'photos', 'images', 'pages', 'drafts', 'designs', 'sharings', 'wishes'];
 
 /** One record put in place of another; null: none. */
 export interface Change { readonly table: TableName; readonly key: string; readonly before: unknown; readonly after: unknown }
@@ -43,6 +48,10 @@ export interface Bench {
   readonly photos: ReadonlyMap<string, Photo>;
   readonly pages: ReadonlyMap<string, Page>;
   readonly drafts: ReadonlyMap<string, Draft>;
+  /** Designs of her own. */
+  readonly designs: ReadonlyMap<string, MeasuredDesign>;
+  readonly sharings: ReadonlyMap<string, Sharing>;
+  readonly wishes: ReadonlyMap<string, Wish>;
   readonly events: readonly LedgerEvent[];
   readonly ledger: Ledger;
   /** What Undo and Redo would do, in words; null: nothing. */
@@ -51,7 +60,7 @@ export interface Bench {
 }
 
 export const EMPTY_BENCH: Bench = {
-  kits: new Map(), faces: new Map(), lots: new Map(), stories: new Map(), photos: new Map(), pages: new Map(), drafts: new Map(),
+  kits: new Map(), faces: new Map(), lots: new Map(), stories: new Map(), photos: new Map(), pages: new Map(), drafts: new Map(), designs: new Map(), sharings: new Map(), wishes: new Map(),
   events: [], ledger: emptyLedger, canUndo: null, canRedo: null,
 };
 

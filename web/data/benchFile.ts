@@ -1,10 +1,9 @@
-import { Ajv2020 } from 'ajv/dist/2020.js';
 import { fromUint8Array, toUint8Array } from 'js-base64';
 import schema from '../../docs/formats/bench.schema.json';
 import { fold, type LedgerEvent } from '../../core/ledger';
-import { schemaProblem } from '../../core/jobs';
 import { err, ok, type Result } from '../../core/result';
 import { TABLES, type Image, type Records } from './bench';
+import { schemaCheck } from './schemaCheck';
 import type { StockDb, StoredEvent } from './stockDb';
 
 type Table<K extends keyof Records> = Records[K][];
@@ -14,13 +13,13 @@ interface ImageWire { id: string; type: string; data: string }
 export interface BenchFile {
   format: 'nubbin-bench'; version: 1;
   kits: Table<'kits'>; faces: Table<'faces'>; lots: Table<'lots'>; stories: Table<'stories'>; photos: Table<'photos'>; images: ImageWire[];
-  pages: Table<'pages'>; drafts: Table<'drafts'>; events: LedgerEvent[];
+  pages: Table<'pages'>; drafts: Table<'drafts'>; designs: Table<'designs'>; sharings: Table<'sharings'>; wishes: Table<'wishes'>; events: LedgerEvent[];
 }
 
 /** Where a file is wrong, and how. */
 export interface FileError { readonly kind: 'not-json' | 'not-ours' | 'wrong' | 'same-id' | 'nothing-there' | 'ledger'; readonly at: string; readonly message: string }
 
-const validate = new Ajv2020({ strict: true, strictTypes: false, strictTuples: false, strictRequired: false, verbose: true, discriminator: true }).compile(schema);
+const check = schemaCheck<BenchFile>(schema);
 
 const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
 
@@ -32,7 +31,7 @@ export async function writeBenchFile(db: StockDb): Promise<string> {
     const events = (await db.events.orderBy('seq').toArray()).map(({ seq: _, ...event }) => event as LedgerEvent);
     const file: BenchFile = {
       format: 'nubbin-bench', version: 1, kits: await table('kits'), faces: await table('faces'), lots: await table('lots'), stories: await table('stories'),
-      photos: await table('photos'), images, pages: await table('pages'), drafts: await table('drafts'), events,
+      photos: await table('photos'), images, pages: await table('pages'), drafts: await table('drafts'), designs: await table('designs'), sharings: await table('sharings'), wishes: await table('wishes'), events,
     };
     return `${JSON.stringify(file, null, 1)}\n`;
   });
@@ -55,6 +54,7 @@ function checkReferences(file: BenchFile): Result<null, FileError> {
   const [kits, faces, lots, stories, images, photos] = [ids('kits'), ids('faces'), ids('lots'), ids('stories'), ids('images'), ids('photos')];
   const references: [string, string | null, Set<string>][] = [
     ...file.lots.flatMap((lot, i): [string, string | null, Set<string>][] => [[`/lots/${i}/kit`, lot.kit, kits], [`/lots/${i}/front`, lot.front, faces], [`/lots/${i}/back`, lot.back, faces]]),
+    ...file.faces.flatMap((face, i): [string, string, Set<string>][] => (face.picture ? [[`/faces/${i}/picture/image`, face.picture.image, images]] : [])),
     ...file.photos.flatMap((photo, i): [string, string, Set<string>][] => [[`/photos/${i}/story`, photo.story, stories], [`/photos/${i}/image`, photo.image, images]]),
     ...file.pages.flatMap((page, i) => page.photos.map((place, j): [string, string | null, Set<string>] => [`/pages/${i}/photos/${j}/photo`, place.photo, photos])),
     ...file.events.flatMap((event, i): [string, string, Set<string>][] => ('lot' in event ? [[`/events/${i}/lot`, event.lot, lots]] : [])),
@@ -81,20 +81,20 @@ export function readBenchFile(text: string): Result<BenchFile, FileError> {
   }
   if (typeof json !== 'object' || json === null || (json as { format?: unknown }).format !== 'nubbin-bench')
     return err({ kind: 'not-ours', at: '/format', message: 'it was not written by Nubbin' });
-  if (!validate(json)) {
-    const { at, message } = schemaProblem(validate.errors!);
-    return err({ kind: 'wrong', at, message });
-  }
-  const file = json as unknown as BenchFile;
-  for (const check of [checkIds(file), checkReferences(file), checkLedger(file)]) if (!check.ok) return check;
+  const checked = check(json);
+  if (!checked.ok) return err({ kind: 'wrong', at: checked.error.at, message: checked.error.message });
+  // Files from before there were designs of her own, share-outs and wishes have none.
+  const file = { ...EMPTY_FILE, ...checked.value };
+  for (const further of [checkIds(file), checkReferences(file), checkLedger(file)]) if (!further.ok) return further;
   return ok(file);
 }
 
 /** Puts a checked file in place of everything, in one transaction; undo starts anew. */
 export async function replaceBench(db: StockDb, file: BenchFile): Promise<void> {
-  await db.transaction('rw', [...TABLES.map((name) => db.table(name)), db.events, db.acts, db.meta], async () => {
+  await db.transaction('rw', [...TABLES.map((name) => db.table(name)), db.events, db.acts, db.meta, db.thumbs], async () => {
     for (const name of TABLES) await db.table(name).clear();
     await db.events.clear();
+    await db.thumbs.clear();
     await db.acts.clear();
     for (const name of TABLES) {
       if (name === 'images') continue;
@@ -107,5 +107,5 @@ export async function replaceBench(db: StockDb, file: BenchFile): Promise<void> 
 }
 
 export const EMPTY_FILE: BenchFile = {
-  format: 'nubbin-bench', version: 1, kits: [], faces: [], lots: [], stories: [], photos: [], images: [], pages: [], drafts: [], events: [],
+  format: 'nubbin-bench', version: 1, kits: [], faces: [], lots: [], stories: [], photos: [], images: [], pages: [], drafts: [], designs: [], sharings: [], wishes: [], events: [],
 };

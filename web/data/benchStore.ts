@@ -16,15 +16,15 @@ export function followBench(db: StockDb): Subscription {
   let events: StoredEvent[] = [];
   let generation = -1;
   return liveQuery(async (): Promise<Bench> => {
-    const [kits, faces, lots, stories, photos, pages, drafts] = await Promise.all([
-      byId(db, 'kits'), byId(db, 'faces'), byId(db, 'lots'), byId(db, 'stories'), byId(db, 'photos'), byId(db, 'pages'), byId(db, 'drafts'),
+    const [kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes] = await Promise.all([
+      byId(db, 'kits'), byId(db, 'faces'), byId(db, 'lots'), byId(db, 'stories'), byId(db, 'photos'), byId(db, 'pages'), byId(db, 'drafts'), byId(db, 'designs'), byId(db, 'sharings'), byId(db, 'wishes'),
     ]);
     const folded = await currentLedger(db);
     const known = folded.generation === generation ? events : [];
     const last = known[known.length - 1]?.seq ?? 0;
     events = [...known, ...await db.events.where('seq').above(last).toArray()];
     generation = folded.generation;
-    return { kits, faces, lots, stories, photos, pages, drafts, events, ledger: folded.ledger, ...await undoable(db) };
+    return { kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes, events, ledger: folded.ledger, ...await undoable(db) };
   }).subscribe({
     next: (bench) => benchStore.setState({ bench, isLoaded: true, trouble: null }),
     error: (error: unknown) => benchStore.setState({ trouble: String(error), isLoaded: true }),

@@ -66,7 +66,9 @@ export async function commitAct(db: StockDb, { label, events = [], changes = [] 
     const full: Change[] = [];
     for (const change of changes) {
       const { table, key } = change;
-      const before = (await db.table(table).get(key) as object | undefined) ?? null;
+      // A record changed twice in one act is changed from what the first change made of it.
+      const earlier = full.findLast((one) => one.table === table && one.key === key);
+      const before = (earlier ? earlier.after : await db.table(table).get(key)) as object | null | undefined ?? null;
       if ('after' in change) full.push({ table, key, before, after: change.after });
       else if (before !== null) full.push({ table, key, before, after: change.change(before as never) });
     }

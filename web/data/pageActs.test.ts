@@ -5,6 +5,7 @@ import { planCuts } from '../../core/cutting';
 import { restAround } from '../../core/geometry';
 import { balanceOf } from '../../core/ledger';
 import { inches, toMm } from '../../core/length';
+import { shareOut, type ShareJob, type SharePlan } from '../../core/shareout';
 import { choosePapers, coverOf, cutJobFor, cutListOf, cutSteps, designOf, forPage, isMade, layOut, NUBBIN, stillWanted, stockOnHand, windowsOf } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
@@ -12,7 +13,8 @@ import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
 import { workOf } from './machine';
-import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, noteMishap, onBench, pageName, putAway, removePage, startPage, takeFromMachine } from './pageActs';
+import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, newPage, noteMishap, onBench, pageName, putAway, releasePage, removePage, startPage, takeFromMachine } from './pageActs';
+import { claimShareOut, dropSharing } from './shareActs';
 
 const DAY = '2026-11-05';
 const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
@@ -266,5 +268,63 @@ describe('a sheet from the machine', () => {
   });
   test('a piece of two lines is well cut only when both are', () => {
     expect(workOf({ id: '1', state: 'slipped', done: 0.5, cut: [true, false, true], left: [] }, [2, 1]).cut).toEqual([false, true]);
+  });
+});
+
+describe('a share-out', () => {
+  const slot = (w: number, h: number) => ({ id: `ground:${inches(w)}x${inches(h)}`, w: inches(w), h: inches(h), count: 1, of: ['ink'], turn: null, like: [], unlike: [] });
+
+  /** Three pages over two inks: two halves of one sheet, and one sheet alone. */
+  async function claimed(): Promise<SharePlan> {
+    const job: ShareJob = {
+      stock: stockOnHand(shelfOf(bench()), null), keepAtLeast: NUBBIN, longestCut: null,
+      pages: [['a', slot(12, 6)], ['b', slot(12, 6)], ['c', slot(9, 9)]].map(([id, own]) => ({ id: id as string, worth: 1, atLeast: 0, atMost: Infinity, slots: [own as ReturnType<typeof slot>] })),
+    };
+    let plan: SharePlan | null = null;
+    for (const progress of shareOut(job, null, 40_000)) plan = progress.plan;
+    const format = { w: inches(12), h: inches(12), spread: false };
+    const pages = ['a', 'b', 'c'].map((id) => newPage(id, { format, design: 'strip-bands', mat: 0, photos: [], papers: {}, title: id }));
+    await act({ label: 'Three pages', changes: pages.map((page) => ({ table: 'pages', key: page.id, after: page })) });
+    expect(await claimShareOut({ plan: plan!, pages, kits: ['k'], gifts: [{ page: 'b', thing: 'dots', count: 5 }] }, bench().ledger)).toBe(true);
+    await expect.poll(() => bench().sharings.size).toBe(1);
+    return plan!;
+  }
+
+  test('is claimed as one act: papers chosen, sheets and small things taken out, a record kept; undo takes all back', async () => {
+    const plan = await claimed();
+    expect(['a', 'b', 'c'].map((id) => [pageOf(id).state, pageOf(id).papers['ground']])).toEqual([['planned', 'ink'], ['planned', 'ink'], ['planned', 'ink']]);
+    for (const { stock } of plan.sheets) expect(bench().ledger.pieces.get(stock)!.where).toBe('claimed');
+    expect(onBench(bench().ledger, 'b').amounts).toEqual([{ lot: 'dots', amounts: { '': 5 } }]);
+    await undo();
+    await expect.poll(() => bench().sharings.size).toBe(0);
+    expect(pageOf('a')).toMatchObject({ state: 'idea', papers: {} });
+    expect([...bench().ledger.pieces.values()].every(({ where }) => where === 'here')).toBe(true);
+    await redo();
+    await expect.poll(() => pageOf('a').state).toBe('planned');
+  });
+
+  test('a page that is given up gives back what is only its own; the one that led hands on', async () => {
+    await claimed();
+    expect(await releasePage(pageOf('a'), bench().ledger)).toBe(true);
+    expect(pageOf('a')).toMatchObject({ state: 'idea', plan: null });
+    expect(pageOf('b').together).toEqual(['b', 'c']);
+    expect(await releasePage(pageOf('b'), bench().ledger)).toBe(true);
+    expect(onBench(bench().ledger, 'b').amounts).toEqual([]);
+    expect(pageOf('c')).toMatchObject({ state: 'planned', together: undefined });
+    expect(await cutUp('c')).toBeGreaterThan(0);
+    expect(onBench(bench().ledger, 'c').pieces.filter(({ slot: of }) => of === 'ground')).toHaveLength(1);
+    const { area } = balanceOf(bench().ledger, 'inks');
+    expect(area.received).toBe(area.onBench + area.left + area.wasted);
+  });
+
+  test('given up half way, the others are cut to their end', async () => {
+    await claimed();
+    const first = cutSteps(pageOf('a').plan!, bench().ledger)[0]!;
+    await makeCut(pageOf('a'), first, bench().ledger);
+    expect(await releasePage(pageOf('c'), bench().ledger)).toBe(true);
+    await cutUp('a');
+    for (const id of ['a', 'b']) expect(onBench(bench().ledger, id).pieces.filter(({ slot: of }) => of === 'ground')).toHaveLength(1);
+    expect(await dropSharing([...bench().sharings.keys()][0]!)).toBe(true);
+    expect(bench().sharings.size).toBe(0);
   });
 });

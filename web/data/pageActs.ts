@@ -1,10 +1,10 @@
 import { nanoid } from 'nanoid';
 import type { CutPlan, PlannedSheet } from '../../core/cutting';
 import type { Amounts, Ledger, PieceState } from '../../core/ledger';
-import { cutEvent, cutSteps, isMade, leadOf, machineEvent, mishapEvent, planPieces, usedWhole, windowEvent, type CutStep, type MachineWork, type Mishap, type Window } from '../../core/page';
+import { cutEvent, cutSteps, isMade, leadOf, machineEvent, mishapEvent, planPieces, usedWhole, windowEvent, withoutPage, type CutStep, type MachineWork, type Mishap, type Window, type RankedDesign } from '../../core/page';
 import type { Page } from '../../core/things';
 import { act } from './acts';
-import type { NewEvent } from './ledgerStore';
+import type { NewAct, NewEvent } from './ledgerStore';
 import { today } from './today';
 
 export const pageName = (page: Pick<Page, 'title'>): string => (page.title.trim() === '' ? 'Page without a title' : page.title);
@@ -14,17 +14,22 @@ type Some = Partial<Page> | ((now: Page) => Partial<Page>);
 
 const patch = (page: Page, some: Some) => ({ table: 'pages', key: page.id, change: (now: Page): Page => ({ ...now, ...(typeof some === 'function' ? some(now) : some) }) }) as const;
 
+type Begun = Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> & Partial<Pick<Page, 'title' | 'place' | 'date' | 'own'>>;
+
+/** A page just begun. */
+export const newPage = (id: string, fields: Begun): Page => ({ title: '', date: '', place: '', journaling: '', ...fields, id, state: 'idea', plan: null, started: today(), finished: null });
+
 /** Begins a page; its id, or null where that failed. */
-export async function startPage(fields: Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> & Partial<Pick<Page, 'title' | 'place' | 'date'>>): Promise<string | null> {
-  const page: Page = { title: '', date: '', place: '', journaling: '', ...fields, id: nanoid(8), state: 'idea', plan: null, started: today(), finished: null };
+export async function startPage(fields: Begun): Promise<string | null> {
+  const page = newPage(nanoid(8), fields);
   return (await act({ label: `Started ${pageName(page) === 'Page without a title' ? 'a page' : page.title}`, changes: [{ table: 'pages', key: page.id, after: page }] })) ? page.id : null;
 }
 
 export const changePage = (page: Page, some: Some, label: string): Promise<boolean> => act({ label, changes: [patch(page, some)] }, true);
 
-/** The papers of several pages at once. */
-export const choosePapersFor = (choices: readonly { readonly page: Page; readonly papers: Page['papers'] }[]): Promise<boolean> =>
-  act({ label: `Shared papers out over ${choices.length === 1 ? 'a page' : `${choices.length} pages`}`, changes: choices.map(({ page, papers }) => patch(page, (now) => ({ papers: { ...now.papers, ...papers } }))) });
+/** Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not hold. */
+export const chooseDesign = (page: Page, { design, own, papers = {} }: Pick<RankedDesign, 'design' | 'own'> & Partial<Pick<RankedDesign, 'papers'>>): Promise<boolean> =>
+  changePage(page, { design, own, papers, options: {}, moves: {} }, 'Chose another design');
 
 /** Everything out on the bench for a page. */
 export interface OnBench { readonly pieces: readonly PieceState[]; readonly amounts: readonly { lot: string; amounts: Amounts }[] }
@@ -61,17 +66,46 @@ const released = (pieces: readonly PieceState[]): NewEvent[] => pieces.map(({ id
  * Takes the plan's papers out of the stash; from now on the cuts can be made.
  * @param pages the pages that the plan is for, the first leading
  */
-export function acceptPlan(pages: readonly Page[], plan: CutPlan, ledger: Ledger): Promise<boolean> {
+export const acceptPlan = (pages: readonly Page[], plan: CutPlan, ledger: Ledger): Promise<boolean> =>
+  act({ label: `Took out the papers for ${pages.length === 1 ? pageName(pages[0]!) : `${pages.length} pages`}`, ...acceptance(pages, plan, ledger) });
+
+/** What taking a plan's papers out comes to. */
+export function acceptance(pages: readonly Page[], plan: CutPlan, ledger: Ledger): Required<Omit<NewAct, 'label'>> {
   const lead = pages[0]!;
   const forOther = new Map(usedWhole(plan, lead.id).map(({ piece, page }) => [piece, page]));
   const wanted = plan.sheets.map(({ stock }) => stock).filter((id) => ledger.pieces.get(id)?.where === 'here');
   // A plan without cuts is cut already.
   const state = plan.sheets.every(({ cuts }) => cuts.length === 0) ? 'cut' : 'planned';
   const ids = pages.map(({ id }) => id);
-  return act({
-    label: `Took out the papers for ${pages.length === 1 ? pageName(lead) : `${pages.length} pages`}`,
+  return {
     events: wanted.map((piece): NewEvent => ({ type: 'claimed', piece, page: forOther.get(piece) ?? lead.id })),
     changes: patchAll(ids, { plan, state, ...(ids.length > 1 ? { together: ids } : {}) }),
+  };
+}
+
+/**
+ * Gives one page of several that are planned together up: what is only for it goes back to the stash, the others keep
+ * their plan. Where it led, the next one does.
+ */
+export function releasePage(page: Page, ledger: Ledger): Promise<boolean> {
+  const before = planned(page);
+  const lead = before[0]!;
+  const others = before.filter((id) => id !== page.id);
+  const { plan, released: closed } = withoutPage(page.plan!, page.id, lead);
+  const own = onBench(ledger, page.id);
+  const isClosed = (piece: PieceState): boolean => closed.includes(piece.id) || own.pieces.some(({ id, slot }) => id === piece.id && slot !== null);
+  const out = uncut(page, ledger);
+  const back = [...new Set([...out, ...own.pieces])].filter((piece) => others.length === 0 || isClosed(piece));
+  const next = others[0];
+  // What the page led with is now led by the next one.
+  const moved = next === undefined || lead !== page.id ? [] : out.filter((piece) => piece.page === page.id && !isClosed(piece));
+  return act({
+    label: `Gave the papers for ${pageName(page)} back`,
+    events: [
+      ...released([...back, ...moved]), ...moved.map(({ id }): NewEvent => ({ type: 'claimed', piece: id, page: next! })),
+      ...own.amounts.map((entry): NewEvent => ({ type: 'released', ...entry, page: page.id })),
+    ],
+    changes: [...patchAll([page.id], NO_PLAN), ...patchAll(others, { plan, together: others.length > 1 ? others : undefined })],
   });
 }
 
@@ -116,8 +150,8 @@ export function cutWindow(page: Page, window: Window): Promise<boolean> {
   return act({ label: `Cut out a hidden middle for ${pageName(page)}`, events: [event as NewEvent] });
 }
 
-/** Glues the page: its cut pieces, and the counted things chosen, are used. */
-export function gluePage(page: Page, ledger: Ledger, used: OnBench['amounts']): Promise<boolean> {
+/** Glues the page: its cut pieces, and the counted things chosen, are used. @param back tools and the like, which go back */
+export function gluePage(page: Page, ledger: Ledger, used: OnBench['amounts'], back: OnBench['amounts'] = []): Promise<boolean> {
   const own = new Set(planPieces(page).map(({ piece }) => piece));
   const pieces = onBench(ledger, page.id).pieces.filter(({ id, slot }) => slot !== null || own.has(id));
   return act({
@@ -125,6 +159,7 @@ export function gluePage(page: Page, ledger: Ledger, used: OnBench['amounts']): 
     events: [
       ...pieces.map(({ id }): NewEvent => ({ type: 'used', piece: id, page: page.id })),
       ...used.map(({ lot, amounts }): NewEvent => ({ type: 'used', lot, amounts, page: page.id })),
+      ...back.map(({ lot, amounts }): NewEvent => ({ type: 'released', lot, amounts, page: page.id })),
     ],
     changes: [patch(page, { state: 'glued' })],
   });

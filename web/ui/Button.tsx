@@ -34,7 +34,7 @@ const Plain = styled(Base)`
 `;
 const Quiet = styled(Base)`
   background: none; color: ${({ theme }) => theme.pond}; padding: 2px 0; min-height: 28px; text-decoration: underline; text-underline-offset: 3px;
-  &[data-hovered] { color: ${({ theme }) => theme.beet}; }
+  &[data-hovered] { color: ${({ theme }) => theme.beetInk}; }
 `;
 const LOOKS = { main: Main, plain: Plain, quiet: Quiet };
 

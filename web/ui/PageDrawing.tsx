@@ -1,35 +1,38 @@
-import { useId } from 'react';
 import { useTheme } from 'styled-components';
 import type { Rect } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
 import type { Layout, PageLayer } from '../../core/page';
-import { fillOf } from './Paper';
+import { drawShape, pathData } from '../../core/shapes';
+import { fillOf, useFacesInSight } from './facesInSight';
+import { PictureFill, type PictureFillProps } from './PictureFill';
 
 export interface PageDrawingProps {
   layout: Layout;
   /** The face of each slot; a slot without one is drawn plain. */
   papers: Readonly<Record<string, string>>;
   /** The picture of each photo, by its place in the page's list; absent: a place kept. */
-  pictures: readonly (string | undefined)[];
+  pictures: readonly (Omit<PictureFillProps, 'x' | 'y' | 'width' | 'height'> | undefined)[];
   /** Pixels to an inch. */
   scale: number;
   title?: string;
   journaling?: string;
   /** A layer to point out, and what could be cut out of it. */
   shown?: { layer: string; window: Rect | null } | null;
+  /** Whether the places for clusters of small things are marked. @default false */
+  withAccents?: boolean;
   onChoose?: (layer: string) => void;
   label: string;
 }
 
 /** What layers without a paper yet are drawn in, so that a design can be told from its parts. */
-const TINTS: Record<PageLayer['role'], string> = { frame: '#c3ad84', ground: '#f3ead8', band: '#d9c7a2', strip: '#b8a074', box: '#d3bf97', card: '#fbf6ea', mat: '#8f7a55', photo: '#fffefa' };
+const TINTS: Record<PageLayer['role'], string> = { frame: '#c3ad84', ground: '#f3ead8', panel: '#d9c7a2', strip: '#b8a074', banner: '#b8a074', box: '#d3bf97', round: '#c9b183', card: '#fbf6ea', tag: '#fbf6ea', pocket: '#c3ad84', mat: '#8f7a55', photo: '#fffefa' };
 
 const inch = (length: number): number => length / TICKS_PER_INCH;
 
 /** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
-export function PageDrawing({ layout, papers, pictures, scale, title = '', journaling = '', shown = null, onChoose, label }: PageDrawingProps) {
+export function PageDrawing({ layout, papers, pictures, scale, title = '', journaling = '', shown = null, withAccents = false, onChoose, label }: PageDrawingProps) {
   const theme = useTheme();
-  const clip = useId();
+  useFacesInSight(Object.values(papers));
   const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
   const pointed = shown ? layout.layers.find(({ id }) => id === shown.layer) : undefined;
   return (
@@ -37,12 +40,13 @@ export function PageDrawing({ layout, papers, pictures, scale, title = '', journ
       {layout.layers.map((layer) => (
         <g key={layer.id} transform={turnOf(layer)} onClick={onChoose && (() => onChoose(layer.id))} style={onChoose && { cursor: 'pointer' }}>
           {layer.role === 'photo'
-            ? <PhotoLayer layer={layer} picture={pictures[layer.photo!]} clip={`${clip}-${layer.id}`} />
-            : <rect x={inch(layer.x)} y={inch(layer.y)} width={inch(layer.w)} height={inch(layer.h)} fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
+            ? <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
+            : <path d={outlineOf(layer)} fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
         </g>
       ))}
       <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />
       <Words rect={layout.journaling} words={journaling} colour="#2b1d33" />
+      {withAccents && layout.accents.map(({ x, y }, i) => <circle key={i} cx={inch(x)} cy={inch(y)} r={0.55} fill="rgba(230,171,62,.35)" stroke={theme.marigoldInk} strokeWidth={2 / scale} strokeDasharray={`${5 / scale} ${3 / scale}`} pointerEvents="none" />)}
       {pointed && <rect x={inch(pointed.x)} y={inch(pointed.y)} width={inch(pointed.w)} height={inch(pointed.h)} transform={turnOf(pointed)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} pointerEvents="none" />}
       {shown?.window && <rect x={inch(shown.window.x)} y={inch(shown.window.y)} width={inch(shown.window.w)} height={inch(shown.window.h)} fill="rgba(26,95,107,.2)" stroke="#1a5f6b" strokeWidth={2 / scale} strokeDasharray={`${6 / scale} ${4 / scale}`} pointerEvents="none" />}
     </svg>
@@ -51,10 +55,16 @@ export function PageDrawing({ layout, papers, pictures, scale, title = '', journ
 
 const turnOf = ({ x, y, w, h, turn }: PageLayer): string | undefined => (turn === 0 ? undefined : `rotate(${turn} ${inch(x + w / 2)} ${inch(y + h / 2)})`);
 
-function PhotoLayer({ layer, picture, clip }: { layer: PageLayer; picture: string | undefined; clip: string }) {
+/** The edge of a layer of paper as it lies: its shape's, or its rectangle. A pocket's flaps are folded behind it. */
+function outlineOf({ x, y, w, h, shape }: PageLayer): string {
+  const drawn = shape && shape.kind !== 'pocket' ? drawShape(shape) : null;
+  return drawn?.ok ? pathData(drawn.value.outline, TICKS_PER_INCH, { x, y }) : `M${inch(x)} ${inch(y)}h${inch(w)}v${inch(h)}h${-inch(w)}z`;
+}
+
+function PhotoLayer({ layer, picture }: { layer: PageLayer; picture: PageDrawingProps['pictures'][number] }) {
   const box = { x: inch(layer.x), y: inch(layer.y), width: inch(layer.w), height: inch(layer.h) };
   if (picture === undefined) return <><rect {...box} fill="#fffefa" stroke="#655867" strokeWidth={0.04} strokeDasharray="0.15 0.1" /><text x={box.x + box.width / 2} y={box.y + box.height / 2} fontSize={0.4} textAnchor="middle" fill="#655867">photo</text></>;
-  return <><clipPath id={clip}><rect {...box} /></clipPath><image {...box} href={picture} preserveAspectRatio="xMidYMid slice" clipPath={`url(#${clip})`} /></>;
+  return <PictureFill {...picture} {...box} />;
 }
 
 /** Words on a slip, set to fit their place; how they will be written is hers. */

@@ -1,4 +1,5 @@
-import type { ReactElement } from 'react';
+import { memo, type ReactElement } from 'react';
+import { TICKS_PER_INCH } from '../../core/length';
 import type { Face, Pattern } from '../../core/things';
 
 /** What a pattern is drawn with: the ground's colour and up to three others; lengths in inches. */
@@ -37,7 +38,11 @@ const TILES: Record<Pattern, Tile> = {
 export const patternId = (face: string): string => `face-${face.replaceAll(/[^\w-]/g, '_')}`;
 
 /** A face as an SVG pattern in inches; whatever is drawn in inches can be filled with it. */
-export function FacePattern({ face }: { face: Face }) {
+export const FacePattern = memo(function FacePattern({ face, url }: { face: Face; /** Of its picture; absent: it is drawn. */ url?: string | undefined }) {
+  if (face.picture && url !== undefined) {
+    const [w, h] = [face.picture.w / TICKS_PER_INCH, face.picture.h / TICKS_PER_INCH];
+    return <pattern id={patternId(face.id)} patternUnits="userSpaceOnUse" width={w} height={h}><image href={url} width={w} height={h} preserveAspectRatio="xMidYMid slice" /></pattern>;
+  }
   const tile = TILES[face.pattern];
   const [ground = '#e9e2d3', b = '#8b7f6c', c = b] = face.colours.map(({ hex }) => hex);
   return (
@@ -46,4 +51,4 @@ export function FacePattern({ face }: { face: Face }) {
       {tile.draw({ a: ground, b, c })}
     </pattern>
   );
-}
+});

@@ -10,11 +10,11 @@ import { designWords, FORMATS, formatWords, NOTEBOOK, stateWords } from './pageW
 
 describe('amounts', () => {
   test('counts, letters and rolls are told each in its way', () => {
-    expect(amountWords({ measure: 'count' }, { '': 24 }, 'in')).toBe('24');
-    expect(amountWords({ measure: 'count' }, {}, 'in')).toBe('0');
-    expect(amountWords({ measure: 'letters' }, { A: 3, N: 1 }, 'in')).toBe('A3 N');
-    expect(amountWords({ measure: 'letters' }, {}, 'in')).toBe('none');
-    expect(amountWords({ measure: 'length' }, { '': inches(360) }, 'in')).toBe('10 yd');
+    expect(amountWords({ kind: 'dots', measure: 'count' }, { '': 24 }, 'in')).toBe('24');
+    expect(amountWords({ kind: 'dots', measure: 'count' }, {}, 'in')).toBe('0');
+    expect(amountWords({ kind: 'alpha', measure: 'letters' }, { A: 3, N: 1 }, 'in')).toBe('A3 N');
+    expect(amountWords({ kind: 'alpha', measure: 'letters' }, {}, 'in')).toBe('none');
+    expect(amountWords({ kind: 'twine', measure: 'length' }, { '': inches(360) }, 'in')).toBe('10 yd');
   });
   test('less than a yard is told in inches, and metres where she reads centimetres', () => {
     expect(rollWords(inches(20.5), 'in')).toBe('20 1/2″');
