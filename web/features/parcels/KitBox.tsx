@@ -12,6 +12,9 @@ import { lotWords, monthWords } from '../../ui/lotWords';
 import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { mono } from '../../ui/theme';
+import { FetchList } from './FetchList';
+import { Wishes } from './Wishes';
+import { ThemeWords } from './ThemeWords';
 
 /** What is owed of a lot has come: sheets become pieces, the rest is counted in. */
 function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
@@ -20,13 +23,14 @@ function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
 }
 
 /** A parcel that was put away: its list, and what became of each line. What is owed waits at the head. */
-export function KitBox({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNew: () => void }) {
+export function KitBox({ kit, shelf, onNew, onFetched }: { kit: Kit; shelf: ReactNode; onNew: () => void; onFetched: (draft: string) => void }) {
   const system = useSettings((s) => s.system);
   const { lots, ledger, kits, faces } = useBench((b) => b);
   const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line), [lots, kit.id]);
-  const owed = [...lots.values()].flatMap((lot) => { const amounts = ledger.lots.get(lot.id)?.owed ?? {}; return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : []; });
+  const owed = [...lots.values()].flatMap((lot) => { const amounts = ledger.lots.get(lot.id)?.owed ?? {}; return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : []; })
+    .sort((a, b) => (kits.get(a.lot.kit)?.month ?? '').localeCompare(kits.get(b.lot.kit)?.month ?? '') || a.lot.line - b.lot.line || a.lot.name.localeCompare(b.lot.name));
   return (
-    <Screen title={kit.name} about={`${kit.club} · ${monthWords(kit.month)}`} actions={<Button look="main" onPress={onNew}>Unpack a parcel</Button>}>
+    <Screen title={kit.name} about={`${kit.club} · ${monthWords(kit.month)}`} actions={<><FetchList onFetched={onFetched} /><Button look="main" onPress={onNew}>Unpack a parcel</Button></>}>
       {shelf}
       <Columns $widths="minmax(280px, 380px) 1fr">
         <Stack $gap={16}>
@@ -36,10 +40,12 @@ export function KitBox({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNe
             {owed.map(({ lot, amounts }) => (
               <Row key={lot.id}>
                 <span><strong>{amountWords(lot, amounts, system)} {lot.name}</strong><br /><Soft>{kits.get(lot.kit)?.name}, {monthWords(kits.get(lot.kit)?.month ?? '')}</Soft></span>
-                <Button look="quiet" onPress={() => { void arrive(lot, amounts); }}>It has come</Button>
+                <Button look="quiet" aria-label={`It has come: ${lot.name}`} onPress={() => { void arrive(lot, amounts); }}>It has come</Button>
               </Row>
             ))}
           </Slip>
+          <ThemeWords key={kit.id} kit={kit} />
+          <Wishes onUnpack={onFetched} />
           <Slip><Soft>The list as it came</Soft><List>{kit.list}</List></Slip>
         </Stack>
         <ul aria-label="What was in the box" tabIndex={0}>

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/lotWords';
 import { Empty, Screen } from '../../ui/Screen';
 import { DraftBench } from './DraftBench';
+import { FetchList } from './FetchList';
 import { KitBox } from './KitBox';
 
 /** Parcels: what a club sent, line by line, against what is in the box. */
@@ -34,10 +35,11 @@ export function ParcelsScreen() {
       {inOrder.map(({ id, name, month }) => <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>{name} <em>{monthWords(month)}</em></Link>)}
     </Shelf>
   );
+  const fetched = (id: string): void => { void go(`/parcels/${id}`); };
   if (draft) return <DraftBench key={draft.id} draft={draft} shelf={shelf} />;
-  if (kit) return <KitBox kit={kit} shelf={shelf} onNew={() => { void begin(); }} />;
+  if (kit) return <KitBox kit={kit} shelf={shelf} onNew={() => { void begin(); }} onFetched={fetched} />;
   return (
-    <Screen title="Parcels" actions={<Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button>}>
+    <Screen title="Parcels" actions={<><FetchList onFetched={fetched} /><Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button></>}>
       {shelf}
       <Empty><h2>No parcel yet</h2><p>When a kit comes, paste its packing list here or type it line by line, and tick what is really in the box.</p><Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button></Empty>
     </Screen>

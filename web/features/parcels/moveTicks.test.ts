@@ -12,5 +12,5 @@ test.each([
   ['a line taken out takes its tick along', 'moths\ndots', { 0: 2, 1: 24 }],
   ['all taken out', '', {}],
 ])('%s', (_, next, expected) => {
-  expect(moveTicks(ticked, next)).toEqual(expected);
+  expect(moveTicks({ ...ticked, damaged: ticked.here }, next)).toEqual({ here: expected, damaged: expected });
 });

@@ -1,7 +1,9 @@
 import type { Draft } from '../../data/bench';
 
+type Ticks = Pick<Draft, 'here' | 'damaged'>;
+
 /** Ticks stay with their lines when lines are put in, taken out or typed anew: what is alike at head and foot keeps its own. */
-export function moveTicks({ list, here }: Pick<Draft, 'list' | 'here'>, next: string): Draft['here'] {
+export function moveTicks({ list, here, damaged }: Pick<Draft, 'list'> & Ticks, next: string): Ticks {
   const [before, after] = [list.split('\n'), next.split('\n')];
   const most = Math.min(before.length, after.length);
   let head = 0;
@@ -9,9 +11,10 @@ export function moveTicks({ list, here }: Pick<Draft, 'list' | 'here'>, next: st
   let foot = 0;
   while (foot < most - head && before[before.length - 1 - foot] === after[after.length - 1 - foot]) foot++;
   const shift = after.length - before.length;
-  return Object.fromEntries(Object.entries(here).flatMap(([line, n]) => {
+  const moved = (ticks: Draft['here']): Draft['here'] => Object.fromEntries(Object.entries(ticks).flatMap(([line, n]) => {
     const at = Number(line);
     if (at < head) return [[line, n]];
     return at >= before.length - foot ? [[String(at + shift), n]] : [];
   }));
+  return { here: moved(here), ...(damaged ? { damaged: moved(damaged) } : {}) };
 }

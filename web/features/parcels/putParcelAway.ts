@@ -1,9 +1,24 @@
 import { nanoid } from 'nanoid';
-import { receiptOf, unpack, type ReadLine } from '../../../core/listing';
-import type { Face } from '../../../core/things';
+import { amountsOf, ofDesign, receiptOf, unpack, type ListItem, type ReadLine } from '../../../core/listing';
+import type { Face, Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import type { Draft } from '../../data/bench';
 import type { NewChange, NewEvent } from '../../data/ledgerStore';
+
+/** How a line stands against the box. */
+interface Checked { readonly here: number; /** Of those that are here. */ readonly damaged: number }
+
+/** What of a line came in, and what is owed of it: what is missing, and another for each that is damaged. */
+function eventsOf(item: ListItem, lots: readonly Lot[], { here, damaged }: Checked, newId: () => string): NewEvent[] {
+  const owed = Math.max(0, item.count - here) + damaged;
+  return lots.flatMap((lot, i) => {
+    const [came, toCome] = [here, owed].map((n) => ofDesign(n, i, lots.length)) as [number, number];
+    return [
+      ...(came > 0 ? [{ type: 'received', lot: lot.id, ...receiptOf(item, came, newId) } as NewEvent] : []),
+      ...(toCome > 0 ? [{ type: 'owed', lot: lot.id, amounts: item.measure === 'sheets' ? { '': toCome } : amountsOf(item, toCome) } as NewEvent] : []),
+    ];
+  });
+}
 
 /** Takes a parcel in: its kit, lots and faces, what is here as received, what is missing as owed; one act. */
 export function putParcelAway(draft: Draft, lines: readonly ReadLine[]): Promise<boolean> {
@@ -16,15 +31,11 @@ export function putParcelAway(draft: Draft, lines: readonly ReadLine[]): Promise
   ];
   lines.forEach((line, i) => {
     if (line.status !== 'read') return;
-    const { item } = line;
-    const { lot, faces: own } = unpack(item, i + 1, draft.id, faces, newId);
+    const { lots, faces: own } = unpack(line.item, i + 1, draft.id, faces, newId);
+    const damaged = draft.damaged?.[i] ?? 0;
     faces.push(...own);
-    changes.push({ table: 'lots', key: lot.id, after: lot });
-    const here = draft.here[i] ?? 0;
-    if (here > 0) events.push({ type: 'received', lot: lot.id, ...receiptOf(item, here, newId) });
-    const missing = item.count - here;
-    const owed = item.measure === 'sheets' || item.measure === 'count' ? { '': missing } : item.letters ?? { '': item.length! };
-    if (missing > 0) events.push({ type: 'owed', lot: lot.id, amounts: owed });
+    changes.push(...lots.map((lot): NewChange => ({ table: 'lots', key: lot.id, after: damaged > 0 ? { ...lot, note: [lot.note, `${damaged} came damaged`].filter(Boolean).join(', ') } : lot })));
+    events.push(...eventsOf(line.item, lots, { here: draft.here[i] ?? 0, damaged }, newId));
   });
   changes.push(...faces.map((face): NewChange => ({ table: 'faces', key: face.id, after: face })));
   return act({ label: `Put ${draft.name.trim()} away`, events, changes });
