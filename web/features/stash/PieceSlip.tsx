@@ -1,23 +1,27 @@
-import { format, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import styled from 'styled-components';
-import { historyOf, type PieceState } from '../../../core/ledger';
+import { historyOf, type PieceState, type PieceWhere } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
-import { punchEvent } from '../../../core/page';
+import { promisedOf, punchEvent } from '../../../core/page';
 import type { Hole } from '../../../core/punching';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import type { NewEvent } from '../../data/ledgerStore';
-import { pageName } from '../../data/pageActs';
+import { pageName, releasePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
+import { bringBack, partWith, putRight } from '../../data/stashActs';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/lotWords';
 import { Paper } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
-import { eventWords } from './eventWords';
+import { CutApart } from './CutApart';
+import { FaceSlip } from './FaceSlip';
+import { PartWith } from './PartWith';
 import { PunchSlip } from './PunchSlip';
+import { Trail } from './Trail';
+
+const WHERE: Record<PieceWhere, string> = { here: 'now here', claimed: 'now on the bench', used: 'now on a page', cut: 'now cut', waste: 'now in the bin', given: 'now given away', sold: 'now sold', lent: 'now lent out', recycled: 'now recycled', missed: 'not found at the last count' };
 
 /** The slip of a piece: both faces, where it has been since the parcel, and what can be done with it. */
 export function PieceSlip({ piece }: { piece: PieceState }) {
@@ -31,6 +35,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const line = useMemo(() => new Set(lineage(ledger.pieces, piece)), [ledger, piece]);
   const history = useMemo(() => historyOf(ledger, events, piece.id), [ledger, events, piece.id]);
   const sheet = ledger.pieces.get([...line].at(-1)!)!;
+  const promised = useMemo(() => promisedOf(piece.id, pages.values()), [piece.id, pages]);
   const [up, down] = isTurned ? [lot.back, lot.front] : [lot.front, lot.back];
   const scale = Math.min(22, 260 / (Math.max(piece.w, 8128) / 8128), 136 / (Math.max(piece.h, 8128) / 8128));
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
@@ -40,9 +45,8 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
     const { id: _, day: __, ...event } = punchEvent(piece, holes, '', '');
     if (await act({ label: `Punched ${holes.length} from ${lot.name}`, events: [event as NewEvent] })) await go(`/stash/${piece.id}-rest`, { replace: true });
   };
-  const leave = (type: 'given' | 'recycled', label: string) => async (): Promise<void> => {
-    if (await act({ label, events: [{ type, piece: piece.id }] })) await go('/stash', { replace: true });
-  };
+  const chosen = { pieces: [piece.id], lots: [] };
+  const back = (): void => { void go('/stash', { replace: true }); };
 
   return (
     <Slip aria-label={`${lot.name}, its slip`}>
@@ -59,15 +63,22 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             {!inHand && <Soft>Choose a page in <Link to="/pages">Pages</Link> first.</Soft>}
           </Row>
         )}
-        {piece.where === 'here' && <Row><PunchSlip piece={piece} lot={lot} onPunch={(holes) => { void punch(holes); }} /></Row>}
-        {piece.where === 'claimed' && <Row><Soft>On the bench for {page(piece.page!)}.</Soft><Button onPress={() => { void act({ label: `Put ${lot.name} away`, events: [{ type: 'released', piece: piece.id, page: piece.page! }] }); }}>Put away</Button></Row>}
+        {up !== null && faces.has(up) && <Row><FaceSlip key={up} face={faces.get(up)!} lot={lot} /></Row>}
+        {piece.where === 'here' && <Row><CutApart piece={piece} lot={lot} onDone={back} /><PunchSlip piece={piece} lot={lot} onPunch={(holes) => { void punch(holes); }} /></Row>}
+        {promised.length > 0 && (
+          <div>
+            <h3>Promised</h3>
+            <ul>{promised.map(({ page: id, w, h, count }) => <li key={`${id} ${w} ${h}`}><span className="measure">{count} × {formatSize({ w, h }, system)}</span> <Link to={`/pages/${id}`}>{page(id)}</Link></li>)}</ul>
+            {[...new Set(promised.map((one) => one.page))].map((id) => pages.has(id) && <Button key={id} look="quiet" aria-label={`Give back what ${page(id)} was promised`} onPress={() => { void releasePage(pages.get(id)!, ledger); }}>Give its papers back</Button>)}
+          </div>
+        )}
+        {piece.where === 'claimed' && promised.length === 0 && <Row><Soft>On the bench for {page(piece.page!)}.</Soft><Button onPress={() => { void act({ label: `Put ${lot.name} away`, events: [{ type: 'released', piece: piece.id, page: piece.page! }] }); }}>Put away</Button></Row>}
         <h3>Where it has been</h3>
-        <Trail>
-          {history.map((event) => <li key={event.id}><time dateTime={event.day}>{format(parseISO(event.day), 'd MMM yyyy')}</time> {eventWords(event, line, { page, system })}</li>)}
-          <li>{piece.where === 'here' ? 'now here' : piece.where === 'claimed' ? 'now on the bench' : `now ${piece.where}`}: {formatSize(piece, system)}</li>
-        </Trail>
+        <Trail events={history} line={line} now={<>{WHERE[piece.where]}: {formatSize(piece, system)}</>} />
         <Soft>It is {Math.round((100 * piece.solid) / sheet.solid)} % of the {formatSize(sheet, system)} sheet it came from.</Soft>
-        {piece.where === 'here' && <Row><Button look="quiet" onPress={() => { void leave('given', `Gave ${lot.name} away`)(); }}>Give away</Button><Button look="quiet" onPress={() => { void leave('recycled', `Recycled ${lot.name}`)(); }}>Recycle</Button></Row>}
+        {piece.where === 'here' && <PartWith onPart={(leaving) => { void partWith(chosen, leaving, ledger, lot.name).then((isDone) => { if (isDone) back(); }); }} />}
+        {piece.where === 'lent' && <Row><Button onPress={() => { void bringBack(chosen, ledger); }}>It came back</Button></Row>}
+        {piece.where === 'missed' && <Row><Button onPress={() => { void putRight({ missed: [], found: [piece.id], lots: {} }, 'found again'); }}>It is found</Button></Row>}
       </Stack>
     </Slip>
   );
@@ -76,11 +87,3 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
 function lineage(pieces: ReadonlyMap<string, PieceState>, piece: PieceState): string[] {
   return piece.from === null ? [piece.id] : [piece.id, ...lineage(pieces, pieces.get(piece.from)!)];
 }
-
-const Trail = styled.ol`
-  border-left: 2px solid ${({ theme }) => theme.woodInk}66; padding-left: 18px; display: flex; flex-direction: column; gap: 8px; font-size: 15px; margin-left: 5px;
-  li { position: relative; }
-  li::before { content: ''; position: absolute; left: -24px; top: 6px; width: 10px; height: 10px; border-radius: 50%; background: ${({ theme }) => theme.pond}; }
-  li:last-child::before { background: ${({ theme }) => theme.beet}; }
-  time { color: ${({ theme }) => theme.soft}; }
-`;

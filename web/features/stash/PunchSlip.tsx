@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { area } from '../../../core/geometry';
@@ -6,12 +6,13 @@ import type { PieceState } from '../../../core/ledger';
 import { formatArea, inches, TICKS_PER_INCH } from '../../../core/length';
 import type { Hole, Punch, PunchWish } from '../../../core/punching';
 import type { Lot } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { punchInWorker } from '../../workers/planningClient';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { fillOf } from '../../ui/Paper';
+import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
@@ -40,16 +41,19 @@ export function PunchSlip(props: PunchSlipProps) {
 }
 
 function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () => void }) {
+  const fill = useFill(lot.front);
   const { system, punchReach, change } = useSettings();
-  const [wishes, setWishes] = useState<readonly Wish[]>([{ shape: 'circle', size: inches(1.5), most: '' }]);
+  const { lots, ledger } = useBench((b) => b);
+  const own = useMemo(() => [...lots.values()].flatMap(({ id, name, punch }) => (punch && (ledger.lots.get(id)?.here[''] ?? 0) > 0 ? [{ name, punch }] : [])), [lots, ledger]);
+  const [wishes, setWishes] = useState<readonly Wish[]>(() => [{ shape: 'circle', size: inches(1.5), ...own[0]?.punch, most: '' }]);
   const [found, setFound] = useState<readonly Hole[][] | null>(null);
   const set = (i: number, some: Partial<Wish>): void => setWishes(wishes.map((wish, j) => (j === i ? { ...wish, ...some } : wish)));
   useEffect(() => {
     let isLatest = true;
-    const asked = wishes.map(({ shape, size, most }): PunchWish => ({ punch: { shape, size, reach: punchReach }, most: /^\d+$/.test(most) ? Number(most) : null }));
+    const asked = wishes.map(({ shape, size, most }): PunchWish => ({ punch: { shape, size, reach: own.find(({ punch }) => punch.shape === shape && punch.size === size)?.punch.reach ?? punchReach }, most: /^\d+$/.test(most) ? Number(most) : null }));
     void punchInWorker({ w: piece.w, h: piece.h, missing: piece.missing, upright: lot.upright }, asked).then((holes) => { if (isLatest) setFound(holes); });
     return () => { isLatest = false; };
-  }, [wishes, punchReach, piece, lot.upright]);
+  }, [wishes, punchReach, piece, lot.upright, own]);
   const holes = found?.flat() ?? [];
   const gone = holes.reduce((sum, { size, lie }) => sum + (lie === 'round' ? (Math.PI * size * size) / 4 : (Math.sqrt(3) / 2) * size * size), 0);
   const [w, h] = [inch(piece.w), inch(piece.h)];
@@ -65,6 +69,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
             <Count role="status">{found?.[i] ? `${found[i].length} ×` : '…'}</Count>
           </Row>
         ))}
+        {own.length > 0 && <Row><Soft>Yours:</Soft>{own.map(({ name, punch }) => <Button key={name} look="quiet" onPress={() => set(wishes.length - 1, { shape: punch.shape, size: punch.size })}>{name}</Button>)}</Row>}
         {wishes.length < 4 && <Button look="quiet" onPress={() => setWishes([...wishes, { shape: 'circle', size: inches([1, 0.625, 2][wishes.length - 1]!), most: '' }])}>and another punch</Button>}
         <div style={{ width: 200 }}><MeasureField label="reach from the edge" value={punchReach} system={system} onChange={(length) => change({ punchReach: length })} isOptional /></div>
         <Soft>The largest first, the others in what is left. {holes.length > 0 && `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}{lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}</Soft>
@@ -72,7 +77,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
         <Soft>Fingers clear of the punch; small parts away from small children and pets.</Soft>
       </Stack>
       <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${holes.length} holes on the piece`} style={{ flex: 'none' }}>
-        <path fillRule="evenodd" fill={fillOf(lot.front)} stroke="rgba(40,20,30,.4)" strokeWidth={0.02} d={[`M0 0H${w}V${h}H0z`, ...piece.missing.map((m) => `M${inch(m.x)} ${inch(m.y)}h${inch(m.w)}v${inch(m.h)}h${-inch(m.w)}z`), ...holes.map(holePath)].join('')} />
+        <path fillRule="evenodd" fill={fill} stroke="rgba(40,20,30,.4)" strokeWidth={0.02} d={[`M0 0H${w}V${h}H0z`, ...piece.missing.map((m) => `M${inch(m.x)} ${inch(m.y)}h${inch(m.w)}v${inch(m.h)}h${-inch(m.w)}z`), ...holes.map(holePath)].join('')} />
       </svg>
     </Row>
   );

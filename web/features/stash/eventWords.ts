@@ -1,23 +1,37 @@
-import type { LedgerEvent } from '../../../core/ledger';
+import type { Amounts, LedgerEvent } from '../../../core/ledger';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 
 /** Names for what an event speaks of. */
-export interface Names { readonly page: (id: string) => string; readonly system: MeasureSystem }
+export interface Names {
+  readonly page: (id: string) => string;
+  readonly system: MeasureSystem;
+  /** How much of a lot, where its events are told. */
+  readonly amount?: (amounts: Amounts) => string;
+}
 
-/** What happened, as the slip of a piece tells it. @param line the piece and all that it was cut from */
-export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page, system }: Names): string {
+const negative = (amounts: Amounts): boolean => Object.values(amounts).some((n) => n < 0);
+const withoutSign = (amounts: Amounts): Amounts => Object.fromEntries(Object.entries(amounts).map(([part, n]) => [part, Math.abs(n)]));
+
+/** What happened, as the slip of a thing tells it. @param line of a piece, it and all that it was cut from */
+export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page, system, amount }: Names): string {
+  const some = 'amounts' in event && event.amounts && amount ? `${amount(event.amounts)} ` : '';
   switch (event.type) {
-    case 'received': return 'came in the parcel';
-    case 'arrived': return 'came later, it was owed';
-    case 'owed': return 'was put down as owed';
-    case 'counted': return `counted anew: ${event.reason}`;
-    case 'claimed': return `taken out for ${page(event.page)}`;
-    case 'released': return 'put away again';
-    case 'used': return `glued on ${page(event.page)}`;
-    case 'returned': return `came back from ${page(event.page)}`;
-    case 'given': return 'given away';
-    case 'recycled': return 'recycled';
-    case 'moved': return `moved to ${event.to}`;
+    case 'received': return `${some}came in the parcel`;
+    case 'arrived': return `${some}came later, owed till then`;
+    case 'owed': return `${some}put down as owed`;
+    case 'counted':
+      if ('piece' in event) return `${event.isFound ? 'found again' : 'not found'}: ${event.reason}`;
+      return `${amount ? `${negative(event.change) ? '−' : '+'}${amount(withoutSign(event.change))}, ` : ''}counted anew: ${event.reason}`;
+    case 'claimed': return `${some}taken out for ${page(event.page)}`;
+    case 'released': return `${some}put away again`;
+    case 'used': return `${some}glued on ${page(event.page)}`;
+    case 'returned': return `${some}came back from ${page(event.page)}`;
+    case 'given': return `${some}given away`;
+    case 'sold': return `${some}sold`;
+    case 'lent': return `${some}lent${event.to === '' ? '' : ` to ${event.to}`}`;
+    case 'back': return `${some}came back from being lent`;
+    case 'recycled': return `${some}recycled`;
+    case 'moved': return event.to === '' ? 'taken out of its place' : `moved to ${event.to}`;
     case 'cut': {
       if (event.how === 'punch') return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
       const off = event.into.filter((part) => !line.has(part.id));

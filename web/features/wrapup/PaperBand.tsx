@@ -27,6 +27,7 @@ const Stretch = styled.div`
   &:not(:last-child) i { clip-path: polygon(0 0, 100% 0, calc(100% - 5px) 25%, 100% 50%, calc(100% - 5px) 75%, 100% 100%, 0 100%); }
   i[data-part='onPages'] { background: ${({ theme }) => theme.beet}; }
   i[data-part='onBench'] { background: ${({ theme }) => theme.marigold}; }
+  i[data-part='lent'] { background: ${({ theme }) => theme.wood}; }
   i[data-part='wasted'] { background: repeating-linear-gradient(45deg, ${({ theme }) => theme.brick} 0 3px, ${({ theme }) => theme.paper} 3px 9px); }
-  i[data-part='given'], i[data-part='recycled'] { background: ${({ theme }) => theme.woodDeep}; }
+  i[data-part='given'], i[data-part='sold'], i[data-part='recycled'] { background: ${({ theme }) => theme.woodDeep}; }
 `;

@@ -13,7 +13,13 @@ import { Columns, Empty, Row, Screen, Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { PaperBand } from './PaperBand';
 
-const PARTS: readonly (readonly [keyof Balance, string])[] = [['onPages', 'on pages'], ['onBench', 'on the bench'], ['left', 'left'], ['wasted', 'wasted'], ['given', 'given away'], ['recycled', 'recycled']];
+type Parts = readonly (readonly [keyof Balance, string])[];
+
+const PARTS: Parts = [['onPages', 'on pages'], ['onBench', 'on the bench'], ['left', 'left'], ['wasted', 'wasted'], ['given', 'given away'], ['sold', 'sold'], ['lent', 'lent'], ['recycled', 'recycled']];
+
+/** Columns that few kits fill: shown only where there is something in them. */
+const SELDOM: readonly (keyof Balance)[] = ['sold', 'lent'];
+const partsOf = (balances: readonly Balance[], without?: keyof Balance): Parts => PARTS.filter(([part]) => part !== without && (!SELDOM.includes(part) || balances.some((balance) => balance[part] !== 0)));
 
 /** Wrap-up: what became of a kit, in figures that add up. */
 export function WrapUpScreen() {
@@ -32,6 +38,8 @@ export function WrapUpScreen() {
   if (!kit) return inOrder[0] ? <Navigate to={`/wrap-up/${inOrder[0].id}`} replace /> : <Screen title="Wrap-up"><Empty><h2>No kit to wrap up</h2><p>When a kit has been unpacked and used, what became of it is added up here.</p></Empty></Screen>;
   const paper = sumOfBalances(own.filter(({ lot }) => lot.measure === 'sheets').map(({ area }) => area));
   const counted = own.filter(({ lot }) => lot.measure !== 'sheets');
+  const paperParts = partsOf([paper]);
+  const countedParts = partsOf(counted.map(({ count }) => count), 'wasted');
   return (
     <Screen title="Wrap-up" about={`${kit.name} · ${monthWords(kit.month)}`}>
       <Shelf aria-label="Kits">{inOrder.map((k) => <Link key={k.id} to={`/wrap-up/${k.id}`} aria-current={k.id === id ? 'page' : undefined}>{k.name}</Link>)}</Shelf>
@@ -39,22 +47,22 @@ export function WrapUpScreen() {
         <Stack $gap={20} tabIndex={0} aria-label="The account">
           <section aria-label="Paper">
             <h2>Paper</h2>
-            {paper.received > 0 && <PaperBand balance={paper} parts={PARTS} system={system} />}
+            {paper.received > 0 && <PaperBand balance={paper} parts={paperParts} system={system} />}
             <p>{made.length === 0 ? 'No page has been made from it yet.' : <>It gave to {made.length === 1 ? 'one page' : `${made.length} pages`}: {made.map((page, i) => <span key={page.id}>{i > 0 && ', '}<Link to={`/pages/${page.id}`}>{pageName(page)}</Link></span>)}.</>}</p>
           </section>
           <Account>
             <caption>Each paper, by area. Across, what came is what became of it.</caption>
-            <Head parts={PARTS} first="Paper" />
+            <Head parts={paperParts} first="Paper" />
             <tbody>
-              {own.filter(({ lot }) => lot.measure === 'sheets').map(({ lot, area }) => <Line key={lot.id} name={lot.name} balance={area} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} />)}
-              <Line name={`All paper, ${system === 'in' ? 'sq in' : 'sq cm'}`} balance={paper} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} isSum />
+              {own.filter(({ lot }) => lot.measure === 'sheets').map(({ lot, area }) => <Line key={lot.id} name={lot.name} balance={area} parts={paperParts} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} />)}
+              <Line name={`All paper, ${system === 'in' ? 'sq in' : 'sq cm'}`} balance={paper} parts={paperParts} say={(n) => (n === 0 ? '·' : formatArea(n, system).replace(/ sq.*/, ''))} isSum />
             </tbody>
           </Account>
           {counted.length > 0 && (
             <Account>
               <caption>Each other thing, by count or length.</caption>
-              <Head parts={PARTS.filter(([part]) => part !== 'wasted')} first="Thing" />
-              <tbody>{counted.map(({ lot, count }) => <Line key={lot.id} name={lot.name} balance={count} say={(n) => sayCount(lot, n, system)} without="wasted" />)}</tbody>
+              <Head parts={countedParts} first="Thing" />
+              <tbody>{counted.map(({ lot, count }) => <Line key={lot.id} name={lot.name} balance={count} parts={countedParts} say={(n) => sayCount(lot, n, system)} />)}</tbody>
             </Account>
           )}
         </Stack>
@@ -63,17 +71,17 @@ export function WrapUpScreen() {
   );
 }
 
-const sayCount = (lot: Lot, n: number, system: MeasureSystem): string => (n === 0 ? '·' : lot.measure === 'length' ? rollWords(n, system) : String(n));
+const sayCount = (lot: Lot, n: number, system: MeasureSystem): string => (n === 0 ? '·' : lot.measure === 'length' ? rollWords(n, system) : lot.measure === 'share' ? `${n} %` : String(n));
 
-const Head = ({ parts, first }: { parts: typeof PARTS; first: string }) => (
+const Head = ({ parts, first }: { parts: Parts; first: string }) => (
   <thead><tr><th scope="col">{first}</th><th scope="col">came</th><th scope="col">counted anew</th>{parts.map(([part, words]) => <th key={part} scope="col">{words}</th>)}</tr></thead>
 );
 
-function Line({ name, balance, say, isSum = false, without }: { name: string; balance: Balance; say: (n: number) => string; isSum?: boolean; without?: keyof Balance }) {
+function Line({ name, balance, say, parts, isSum = false }: { name: string; balance: Balance; parts: Parts; say: (n: number) => string; isSum?: boolean }) {
   return (
     <tr data-sum={isSum || undefined}>
       <th scope="row">{name}</th><td>{say(balance.received)}</td><td>{balance.corrected === 0 ? '·' : (balance.corrected > 0 ? '+' : '−') + say(Math.abs(balance.corrected))}</td>
-      {PARTS.filter(([part]) => part !== without).map(([part]) => <td key={part}>{say(balance[part])}</td>)}
+      {parts.map(([part]) => <td key={part}>{say(balance[part])}</td>)}
     </tr>
   );
 }

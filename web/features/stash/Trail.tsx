@@ -1,0 +1,40 @@
+import { format, parseISO } from 'date-fns';
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import type { LedgerEvent } from '../../../core/ledger';
+import { useBench } from '../../data/benchStore';
+import { pageName } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { eventWords, type Names } from './eventWords';
+
+export interface TrailProps {
+  events: readonly LedgerEvent[];
+  /** Of a piece, it and all that it was cut from. */
+  line?: ReadonlySet<string>;
+  amount?: Names['amount'];
+  /** Where it is now. */
+  now: ReactNode;
+}
+
+const NO_LINE: ReadonlySet<string> = new Set();
+
+/** Where a thing has been, day by day, the parcel first. */
+export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
+  const system = useSettings((s) => s.system);
+  const pages = useBench((b) => b.pages);
+  const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
+  return (
+    <Days aria-label="Where it has been">
+      {events.map((event) => <li key={event.id}><time dateTime={event.day}>{format(parseISO(event.day), 'd MMM yyyy')}</time> {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}</li>)}
+      <li>{now}</li>
+    </Days>
+  );
+}
+
+const Days = styled.ol`
+  border-left: 2px solid ${({ theme }) => theme.woodInk}66; padding-left: 18px; display: flex; flex-direction: column; gap: 8px; font-size: 15px; margin-left: 5px;
+  li { position: relative; }
+  li::before { content: ''; position: absolute; left: -24px; top: 6px; width: 10px; height: 10px; border-radius: 50%; background: ${({ theme }) => theme.pond}; }
+  li:last-child::before { background: ${({ theme }) => theme.beet}; }
+  time { color: ${({ theme }) => theme.soft}; }
+`;

@@ -1,0 +1,23 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { Amounts } from '../../../core/ledger';
+
+/** What she has looked at, by id: a piece that is there or not, or how much there is of a lot. */
+export type Seen = Readonly<Record<string, boolean | Amounts>>;
+
+interface StockTaking {
+  /** Null: none is begun. */
+  readonly place: string | null;
+  readonly seen: Seen;
+  begin: (place: string) => void;
+  see: (some: Seen) => void;
+  end: () => void;
+}
+
+/** A stock take in the middle; kept in this browser, so that it can be gone on with another day. */
+export const useStockTaking = create<StockTaking>()(persist((set) => ({
+  place: null, seen: {},
+  begin: (place) => set({ place, seen: {} }),
+  see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
+  end: () => set({ place: null, seen: {} }),
+}), { name: 'nubbin-stock-take', version: 1 }));
