@@ -7,7 +7,7 @@ import { designOf, layOut } from '../../../core/page';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
 import { startPage } from '../../data/pageActs';
-import { useImageUrls } from '../../data/images';
+import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
 import { Button } from '../../ui/Button';
@@ -50,8 +50,7 @@ const Proposed = memo(function Proposed({ proposal }: { proposal: Proposal }) {
   const go = useNavigate();
   const design = designOf(proposal.design)!;
   const layout = useMemo(() => layOut(design, { format: proposal.format, photos: proposal.photos, mat }), [design, proposal, mat]);
-  const images = useMemo(() => proposal.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [proposal.photos, photos]);
-  const urls = useImageUrls(images);
+  const pictures = usePictures(proposal.photos);
   const story = stories.get(photos.get(proposal.photos[0]?.photo ?? '')?.story ?? '');
   const name = story?.name ?? 'A place kept for a photo';
   const takeUp = async (): Promise<void> => {
@@ -65,7 +64,7 @@ const Proposed = memo(function Proposed({ proposal }: { proposal: Proposal }) {
   const scale = Math.min(230 / (layout.value.size.w / 8128), 200 / (layout.value.size.h / 8128));
   return (
     <li>
-      <Drawn><PageDrawing layout={layout.value} papers={proposal.papers} pictures={images.map((id) => urls.get(id))} scale={scale} label={`${design.name}: ${name}, drawn`} /></Drawn>
+      <Drawn><PageDrawing layout={layout.value} papers={proposal.papers} pictures={pictures} scale={scale} label={`${design.name}: ${name}, drawn`} /></Drawn>
       <Stack $gap={8}>
         <div><h2>{name}</h2><Soft>{design.name} · {formatWords(proposal.format, system)}</Soft></div>
         <Why>{reasonWords(proposal.why, system).map((words) => <li key={words}>{words}</li>)}</Why>

@@ -9,7 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
-import { fillOf } from '../../ui/Paper';
+import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 
@@ -24,6 +24,7 @@ export interface JoinSlipProps {
 
 /** The parts end to end, to scale, each with its ends on its own strip. */
 function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: WantedPiece; face: string | null }) {
+  const fill = useFill(face);
   const system = useSettings((s) => s.system);
   const length = Math.max(piece.w, piece.h) / TICKS_PER_INCH;
   const width = Math.min(piece.w, piece.h) / TICKS_PER_INCH;
@@ -31,7 +32,7 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
   const starts = joined.parts.reduce<number[]>((at, { from, to }) => [...at, at[at.length - 1]! + (to - from) / TICKS_PER_INCH], [0]);
   return (
     <Drawn width={540} height={width * scale + 26} viewBox={`0 0 ${length} ${width + 26 / scale}`} role="img" aria-label={`${joined.parts.length} parts joined`}>
-      <rect width={length} height={width} fill={fillOf(face)} />
+      <rect width={length} height={width} fill={fill} />
       {joined.joins.map(({ at, isHidden }, i) => (
         <g key={i}>
           <line x1={at / TICKS_PER_INCH} x2={at / TICKS_PER_INCH} y1={0} y2={width + 6 / scale} strokeWidth={2.5 / scale} strokeDasharray={isHidden ? `${5 / scale} ${3 / scale}` : undefined} />

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { formatSize } from '../../../core/length';
 import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
-import { cutSteps, designOf, isStrip, layOut, purposeOf } from '../../../core/page';
+import { cutSteps, isStrip, pageLayout, purposeOf } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';
@@ -40,7 +40,7 @@ export function PlanBench({ page }: { page: Page }) {
   useKeys({ Enter: accept });
   const layoutFor = (wanted: string) => {
     const own = pages.get(purposeOf(wanted).page ?? page.id) ?? page;
-    const layout = layOut(designOf(own.design)!, own);
+    const layout = pageLayout(own);
     return layout.ok ? layout.value : null;
   };
   const settled = new Set([...wishes.forbidden, ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id)]);

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { drawnMore } from '../../../core/page';
+import { pageLayout, shapedPieces } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
@@ -9,19 +9,18 @@ import { shapingWords } from '../../ui/shapeWords';
 /** What is made of blanks with scissors once they are cut: banners, tags, pockets, each with its measures. */
 export function ShapeSteps({ page }: { page: Page }) {
   const system = useSettings((s) => s.system);
-  const shaped = (page.more ?? []).flatMap((piece) => {
-    const drawn = drawnMore(piece);
+  const shaped = shapedPieces(pageLayout(page).value, page).flatMap((piece) => {
     const words = shapingWords(piece.shape, system);
-    return drawn && words !== null && drawn.givesBack === null ? [{ piece, drawn, words }] : [];
+    return words !== null && piece.drawn.givesBack === null ? [{ ...piece, words }] : [];
   });
   if (shaped.length === 0) return null;
   return (
     <Steps aria-label="Shape the pieces">
       <h2>Shape the pieces</h2>
-      {shaped.map(({ piece, drawn, words }) => (
-        <article key={piece.id}>
-          <ShapeDrawing shape={drawn} face={piece.face} scale={Math.min(26, 140 / (drawn.blank.w / 8128), 150 / (drawn.blank.h / 8128))} label={piece.name} />
-          <div><h3>{piece.count > 1 ? `${piece.count} × ` : ''}{piece.name}</h3><p>{words}</p></div>
+      {shaped.map(({ wanted, name, count, face, drawn, words }) => (
+        <article key={wanted}>
+          <ShapeDrawing shape={drawn} face={face} scale={Math.min(26, 140 / (drawn.blank.w / 8128), 150 / (drawn.blank.h / 8128))} label={name} />
+          <div><h3>{count > 1 ? `${count} × ` : ''}{name}</h3><p>{words}</p></div>
         </article>
       ))}
       <Soft>Scissors or a knife along a metal ruler, away from the hand.</Soft>

@@ -1,7 +1,7 @@
 import styled, { useTheme } from 'styled-components';
 import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
 import type { CutStep } from '../../../core/page';
-import { fillOf } from '../../ui/Paper';
+import { useFill } from '../../ui/facesInSight';
 import { Ruler } from '../../ui/Ruler';
 
 export interface StepDrawingProps { step: CutStep; face: string | null; words: readonly [string, string]; system: MeasureSystem }
@@ -11,6 +11,7 @@ const MOST_HIGH = 400;
 
 /** The part on the mat, to scale, with the ruler along the cut's axis, the cut, and what becomes of both sides. */
 export function StepDrawing({ step, face, words, system }: StepDrawingProps) {
+  const fill = useFill(face);
   const theme = useTheme();
   const { part, axis, at, gives } = step;
   const [w, h] = [part.w / TICKS_PER_INCH, part.h / TICKS_PER_INCH];
@@ -23,7 +24,7 @@ export function StepDrawing({ step, face, words, system }: StepDrawingProps) {
       <Laid $axis={axis}>
         <Ruler length={axis === 'x' ? part.w : part.h} scale={scale} axis={axis} system={system} />
         <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} style={{ overflow: 'visible' }} role="img" aria-label={`A part of ${formatSize(part, system)}, cut ${axis === 'x' ? 'top to bottom' : 'left to right'}`}>
-          <rect width={w} height={h} fill={fillOf(face)} />
+          <rect width={w} height={h} fill={fill} />
           <rect {...far} fill={theme.ground} opacity={0.55} />
           <rect width={w} height={h} fill="none" stroke={theme.woodInk} strokeWidth={1 / scale} />
           <line {...line} stroke={theme.beet} strokeWidth={4 / scale} />

@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { coverOf, designOf, framesOf, isScarce, layOut, windowsFor, windowsOf, type Window } from '../../../core/page';
+import { coverOf, framesOf, isScarce, pageLayout, windowsFor, windowsOf, type Window } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
 import { cutWindow } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
-import { fillOf } from '../../ui/Paper';
+import { useFill } from '../../ui/facesInSight';
 import { Soft } from '../../ui/Screen';
 import { slotName } from './usePieceName';
 
@@ -17,10 +17,11 @@ const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
 /** The layer, what hides it left out, and the middle to cut out of it. */
 function WindowDrawing({ window: { layer, at, face }, system }: { window: Window; system: MeasureSystem }) {
+  const fill = useFill(face);
   const [w, h] = [inch(layer.w), inch(layer.h)];
   return (
     <Drawn width={w * SCALE} height={h * SCALE} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${formatSize(at, system)} out of ${formatSize(layer, system)}`}>
-      <rect width={w} height={h} fill={fillOf(face)} />
+      <rect width={w} height={h} fill={fill} />
       <rect className="middle" x={inch(at.x)} y={inch(at.y)} width={inch(at.w)} height={inch(at.h)} strokeWidth={2 / SCALE} strokeDasharray={`${6 / SCALE} ${4 / SCALE}`} />
     </Drawn>
   );
@@ -31,7 +32,7 @@ export function WindowSteps({ page }: { page: Page }) {
   const bench = useBench((b) => b);
   const { system, hold, gut } = useSettings();
   const all = useMemo(() => {
-    const layout = layOut(designOf(page.design)!, page);
+    const layout = pageLayout(page);
     return layout.ok ? windowsOf(page, layout.value, coverOf(layout.value, hold), shelfOf(bench)) : [];
   }, [page, bench, hold]);
   const frames = useMemo(() => framesOf(page, shelfOf(bench)), [page, bench]);

@@ -1,8 +1,9 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { PlannedPart, PlannedSheet } from '../../../core/cutting';
 import type { Size } from '../../../core/geometry';
-import { formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import type { CutStep, StepPart } from '../../../core/page';
+import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */
 export interface PrintedSheet { readonly name: string; readonly size: Size; readonly sheet: PlannedSheet; readonly steps: readonly CutStep[] }
@@ -18,14 +19,9 @@ export interface CutSheet {
 
 /** Sheets are drawn to one scale of 1 : 6. */
 const SCALE = 1 / 6;
-const POINTS_PER_TICK = 72 / TICKS_PER_INCH;
 const MARGIN = 48;
 const LINE = 14;
-const PAPERS: Record<MeasureSystem, readonly [number, number]> = { in: [612, 792], cm: [595.28, 841.89] };
-const [INK, SOFT, PIECE, NUBBIN] = [rgb(0.16, 0.1, 0.2), rgb(0.38, 0.34, 0.4), rgb(0.54, 0.11, 0.31), rgb(0.09, 0.38, 0.43)];
-
-/** What the printer's plain letters have; anything else would stop the print. */
-const plain = (text: string): string => text.replaceAll('″', '"').replaceAll(/[^\x20-\x7e\xa0-\xff]/g, '?');
+const { ink: INK, soft: SOFT, piece: PIECE, nubbin: NUBBIN } = PDF_INKS;
 
 /** Lines and drawings down a page, and on to the next. */
 class Column {
@@ -45,7 +41,7 @@ class Column {
 
   text(words: string, font: PDFFont, size = 10, color = INK): void {
     const y = this.room(Math.max(LINE, size * 1.4));
-    this.page.drawText(plain(words), { x: MARGIN, y, size, font, color });
+    this.page.drawText(plainText(words), { x: MARGIN, y, size, font, color });
   }
 
   gap(height: number): void { this.room(height); }
@@ -64,10 +60,10 @@ class Column {
     for (const part of sheet.pieces) {
       const place = box(part);
       page.drawRectangle({ ...place, borderColor: PIECE, borderWidth: 1.4 });
-      const words = plain(nameOf(part.id));
+      const words = plainText(nameOf(part.id));
       if (font.widthOfTextAtSize(words, 7) < place.width - 4 && place.height > 10) page.drawText(words, { x: place.x + 3, y: place.y + place.height - 9, size: 7, font, color: INK });
     }
-    lines.forEach((words, i) => page.drawText(plain(words), { x: MARGIN + Math.max(w, 150) + 16, y: top - LINE * (i + 1) + 4, size: 10, font, color: INK }));
+    lines.forEach((words, i) => page.drawText(plainText(words), { x: MARGIN + Math.max(w, 150) + 16, y: top - LINE * (i + 1) + 4, size: 10, font, color: INK }));
   }
 }
 
@@ -82,7 +78,7 @@ export async function cutSheetPdf(sheet: CutSheet): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(`Cut sheet: ${sheet.title}`);
   const [text, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)];
-  const column = new Column(pdf, PAPERS[sheet.system]);
+  const column = new Column(pdf, PDF_PAPERS[sheet.system]);
   column.text(sheet.title, bold, 18);
   column.text('Drawn at 1 : 6. Heavy line: a piece for the page. Dashed: back to the stash. Grey: waste.', text, 9, SOFT);
   column.gap(6);

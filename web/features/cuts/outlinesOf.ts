@@ -1,12 +1,12 @@
-import { drawnMore, purposeOf, slotOfMore } from '../../../core/page';
+import { pageLayout, purposeOf, shapedPieces, wantedIn } from '../../../core/page';
 import type { Path } from '../../../core/shapes';
 import type { Page } from '../../../core/things';
 
 /** The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. */
 export function outlinesOf(wanted: string, lead: Page, pages: ReadonlyMap<string, Page>): readonly Path[] | null {
-  const { page, slot } = purposeOf(wanted);
-  const piece = ((page === null ? lead : pages.get(page))?.more ?? []).find((one) => slotOfMore(one) === slot);
-  const drawn = piece ? drawnMore(piece) : null;
+  const { page: id } = purposeOf(wanted);
+  const page = id === null ? lead : pages.get(id);
+  const drawn = page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wantedIn(wanted))?.drawn;
   if (!drawn) return null;
   const { x, y, w, h } = drawn.givesBack ?? { x: 0, y: 0, w: 0, h: 0 };
   const middle: Path = [{ x, y }, { x: x + w, y }, { x: x + w, y: y + h }, { x, y: y + h }];

@@ -1,8 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CutPlan, CutStock, PlannedSheet, Preference } from '../../../core/cutting';
-import {
-  cutJobFor, cutListOf, designOf, forPage, layOut, pinDown, stillWanted, stockOnHand, unpinned, without, withSheets, type JoinedStrip, type Pin, type WantedPiece,
-} from '../../../core/page';
+import { cutJobFor, cutListOf, forPage, pageLayout, pinDown, stillWanted, stockOnHand, unpinned, without, withSheets, type JoinedStrip, type Pin, type WantedPiece } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
@@ -47,7 +45,7 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);
   const list = useMemo(() => pages.flatMap((page, i) => {
-    const layout = layOut(designOf(page.design)!, page);
+    const layout = pageLayout(page);
     const own = layout.ok ? stillWanted(cutListOf(layout.value, page), bench.ledger, page.id) : [];
     return i === 0 ? own : own.map((piece) => ({ ...piece, id: forPage(page.id, piece.id) }));
   }), [pages, bench.ledger]);

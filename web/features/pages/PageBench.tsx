@@ -1,10 +1,10 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { designOf } from '../../../core/page';
+import { designOfPage } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { useImageUrls } from '../../data/images';
+import { usePictures } from '../../data/images';
 import { changePage, finishPage, pageName, removePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -12,15 +12,18 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { designWords, formatWords, stateWords } from '../../ui/pageWords';
 import { Ruler } from '../../ui/Ruler';
 import { Columns, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { useWidth } from '../../ui/useWidth';
 import { GlueSlip } from './GlueSlip';
 import { HiddenList } from './HiddenList';
 import { LayerList } from './LayerList';
+import { LayerMoves } from './LayerMoves';
 import { MorePieces } from './MorePieces';
 import { PageMaking } from './PageMaking';
 import { PageWords } from './PageWords';
 import { PapersList } from './PapersList';
+import { RemarksList } from './RemarksList';
 import { PlainGroundHint } from './PlainGroundHint';
 import { usePageWork } from './usePageWork';
 
@@ -33,13 +36,12 @@ export function PageBench() {
 
 function Bench({ page }: { page: Page }) {
   const go = useNavigate();
-  const photos = useBench((b) => b.photos);
   const ledger = useBench((b) => b.ledger);
   const { system, change } = useSettings();
   const work = usePageWork(page);
   const [chosen, setChosen] = useState<string | null>(null);
-  const images = useMemo(() => page.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [page.photos, photos]);
-  const urls = useImageUrls(images);
+  const [withAccents, setAccents] = useState(false);
+  const pictures = usePictures(page.photos);
   useEffect(() => { change({ pageInHand: page.id }); }, [page.id, change]);
 
   const isOpen = page.state === 'idea';
@@ -53,12 +55,12 @@ function Bench({ page }: { page: Page }) {
   useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
   const [middle, room] = useWidth<HTMLDivElement>();
-  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), 470 / (page.format.h / 8128)));
+  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), (isOpen ? 404 : 470) / (page.format.h / 8128)));
   const cover = chosen === null ? undefined : work.covers.find((c) => c.id === chosen);
 
   return (
     <Screen
-      title={pageName(page)} about={`${formatWords(page.format, system)} · ${designOf(page.design)!.name.toLowerCase()} · ${stateWords(page.state)}`}
+      title={pageName(page)} about={`${formatWords(page.format, system)} · ${designOfPage(page).name} · ${stateWords(page.state)}`}
       actions={<>
         {(isOpen || page.state === 'planned' || page.state === 'cut') && <Button look="quiet" onPress={() => { void removePage(page, ledger).then((done) => { if (done) void go('/pages'); }); }}>Drop this page</Button>}
         {(isOpen || page.state === 'planned') && <Button look="main" hint="⏎" isDisabled={!canCut} onPress={() => { void toCuts(); }}>To the cuts</Button>}
@@ -67,7 +69,7 @@ function Bench({ page }: { page: Page }) {
     >
       <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
         <Stack $gap={14}>
-          {isOpen && <PageMaking page={page} />}
+          {isOpen && <PageMaking page={page} work={work} />}
           {page.state === 'cut' && <GlueSlip page={page} />}
           {layout && !isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
           <PageWords page={page} layout={layout} />
@@ -80,12 +82,15 @@ function Bench({ page }: { page: Page }) {
               <span /><Ruler length={layout.size.w} scale={scale} axis="x" system={system} />
               <Ruler length={layout.size.h} scale={scale} axis="y" system={system} />
               <PageDrawing
-                layout={layout} papers={work.papers} pictures={images.map((image) => urls.get(image))} scale={scale} title={page.title} journaling={page.journaling}
-                shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }} onChoose={setChosen} label={`${pageName(page)} as it will look`}
+                layout={layout} papers={work.papers} pictures={pictures} scale={scale} title={page.title} journaling={page.journaling}
+                withAccents={withAccents} shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }} onChoose={setChosen} label={`${pageName(page)} as it will look`}
               />
             </Drawn>
           )}
-          {layout && isOpen && <Soft>{designOf(page.design)!.looks}</Soft>}
+          {layout && <RemarksList page={page} layout={layout} />}
+          {layout && isOpen && chosen !== null && <LayerMoves page={page} layout={layout} layer={chosen} />}
+          {layout && <Tick isSelected={withAccents} onChange={setAccents}>places for clusters, in a triangle round the photos</Tick>}
+          {layout && isOpen && chosen === null && <Soft>Choose a layer to move it: by the arrow keys, a sixteenth at a time.</Soft>}
         </Middle>
         <Stack $gap={16}>
           {layout && <PapersList page={page} work={work} isOpen={isOpen} />}

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { designOf, layOut } from '../../../core/page';
+import { pageLayout } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName, startPage } from '../../data/pageActs';
-import { useImageUrls } from '../../data/images';
+import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -38,16 +38,14 @@ export function PagesScreen() {
 }
 
 function Spread({ page }: { page: Page }) {
-  const photos = useBench((b) => b.photos);
   const system = useSettings((s) => s.system);
-  const images = useMemo(() => page.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [page.photos, photos]);
-  const urls = useImageUrls(images);
-  const layout = useMemo(() => { const design = designOf(page.design); return design ? layOut(design, page) : null; }, [page]);
+  const pictures = usePictures(page.photos);
+  const layout = useMemo(() => pageLayout(page), [page]);
   return (
     <li>
       <Link to={`/pages/${page.id}`}>
-        {layout?.ok
-          ? <PageDrawing layout={layout.value} papers={page.papers} pictures={images.map((id) => urls.get(id))} scale={SCALE} label={`${pageName(page)}, drawn`} />
+        {layout.ok
+          ? <PageDrawing layout={layout.value} papers={page.papers} pictures={pictures} scale={SCALE} label={`${pageName(page)}, drawn`} />
           : <Blank style={{ width: SCALE * (page.format.w / 8128) * (page.format.spread ? 2 : 1), height: SCALE * (page.format.h / 8128) }}>photos to be picked</Blank>}
         <strong>{pageName(page)}</strong>
         <Soft>{formatWords(page.format, system)} · {stateWords(page.state)}</Soft>

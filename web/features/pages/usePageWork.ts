@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { choosePapers, coverOf, cutListOf, designOf, holdsPiece, layOut, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
+import { choosePapers, coverOf, cutListOf, holdsPiece, pageLayout, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
 import type { LayerCover } from '../../../core/covering';
@@ -27,7 +27,7 @@ export interface PageWork {
 export function usePageWork(page: Page): PageWork {
   const bench = useBench((b) => b);
   const hold = useSettings((s) => s.hold);
-  const laid = useMemo(() => layOut(designOf(page.design)!, page), [page]);
+  const laid = useMemo(() => pageLayout(page), [page]);
   const layout = laid.ok ? laid.value : null;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), page.id), [bench, page.id]);
   const colours = useMemo(() => page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []), [page.photos, bench.photos]);

@@ -13,10 +13,9 @@ import { Choice } from '../../ui/Choice';
 import { measureWords } from '../../ui/measureWords';
 import { Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { Tick } from '../../ui/Tick';
+import { PRINT_SIZES, type PrintSize } from './printSizes';
 
-const SIZES = ['6x4', '3x4', '4x4', '7x5', '2x2', '8x4', 'other'] as const;
-type PrintSize = (typeof SIZES)[number];
-const SIZE_WORDS: Record<PrintSize, string> = { '6x4': '4 × 6', '3x4': '3 × 4', '4x4': '4 × 4', '7x5': '5 × 7', '2x2': '2 × 2', '8x4': '4 × 8', other: 'another size' };
 const NEW_STORY = 'new';
 
 const nameOf = (file: File): string => file.name.replace(/\.[^.]+$/, '').replaceAll(/[_-]+/g, ' ') || 'photo';
@@ -30,6 +29,7 @@ export function AddPhotos() {
   const [place, setPlace] = useState('');
   const [size, setSize] = useState<PrintSize>('6x4');
   const [other, setOther] = useState('');
+  const [isPrinted, setPrinted] = useState(false);
   const [isReading, setReading] = useState<{ done: number; of: number } | null>(null);
   const [troubles, setTroubles] = useState<readonly string[]>([]);
   const first = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date))[0]?.id ?? NEW_STORY;
@@ -44,7 +44,8 @@ export function AddPhotos() {
     setTroubles(wrong);
     if (wrong.length > 0 || !print.ok) return;
     const storyId = story === NEW_STORY ? nanoid(8) : story;
-    const changes: NewChange[] = story === NEW_STORY ? [{ table: 'stories', key: storyId, after: { id: storyId, name: name.trim(), date: date.trim(), place: place.trim() } }] : [];
+    const changes: NewChange[] = [];
+    const days: string[] = [];
     let added = 0;
     for (const [i, file] of files.entries()) {
       setReading({ done: i, of: files.length });
@@ -53,12 +54,15 @@ export function AddPhotos() {
       const { w, h } = print.value;
       // A print lies as its picture does.
       const turned = (picture.w > picture.h) !== (w > h) && picture.w !== picture.h;
+      if (picture.taken !== null) days.push(picture.taken.slice(0, 10));
       const image = nanoid(8);
       const id = nanoid(8);
       changes.push({ table: 'images', key: image, after: { id: image, type: picture.type, bytes: picture.bytes } });
-      changes.push({ table: 'photos', key: id, after: { id, story: storyId, name: nameOf(file), image, w: turned ? h : w, h: turned ? w : h, colours: picture.colours, added: today() } });
+      changes.push({ table: 'photos', key: id, after: { id, story: storyId, name: nameOf(file), image, w: turned ? h : w, h: turned ? w : h, colours: picture.colours, added: today(), dots: { w: picture.w, h: picture.h }, ...(picture.taken === null ? {} : { taken: picture.taken }), ...(picture.isGrey ? { isGrey: true } : {}), ...(isPrinted ? { isPrinted: true } : {}) } });
       added++;
     }
+    // Of a new story whose day she did not say, the first photo's own data tells it.
+    if (story === NEW_STORY) changes.unshift({ table: 'stories', key: storyId, after: { id: storyId, name: name.trim(), date: date.trim() || (days.sort()[0] ?? ''), place: place.trim() } });
     setReading(null);
     setTroubles(wrong);
     if (added > 0 && await act({ label: added === 1 ? 'Added a photo' : `Added ${added} photos`, changes })) { setChosen(storyId); setName(''); }
@@ -76,8 +80,9 @@ export function AddPhotos() {
             <TextField label="Where" value={place} onChange={setPlace} />
           </>
         )}
-        <Choice<PrintSize> label="Printed size" options={SIZES.map((s): [PrintSize, string] => [s, SIZE_WORDS[s]])} value={size} onChange={setSize} />
+        <Choice<PrintSize> label="Printed size" options={PRINT_SIZES} value={size} onChange={setSize} />
         {size === 'other' && <TextField label="Width x height" value={other} onChange={setOther} error={sizeError} isMeasure placeholder="3 1/4 x 4 3/4" />}
+        <Tick isSelected={isPrinted} onChange={setPrinted}>they are printed already</Tick>
         <Drop onDrop={(event) => { void Promise.all(event.items.filter((item): item is FileDropItem => item.kind === 'file').map((item) => item.getFile())).then(add); }}>
           <FileTrigger allowsMultiple acceptedFileTypes={['image/*']} onSelect={(list) => { if (list) void add([...list]); }}>
             <Button look="main" isDisabled={isReading !== null}>Choose files</Button>

@@ -4,10 +4,12 @@ import styled from 'styled-components';
 import { formatSize, TICKS_PER_INCH } from '../../../core/length';
 import { layPrints, PRINT_PAPERS, type LaidSheet, type PrintPaper } from '../../../core/prints';
 import type { Photo } from '../../../core/things';
+import { pictureOf, type Picture } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { keepFile } from '../../ui/keepFile';
+import { PictureFill } from '../../ui/PictureFill';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
@@ -40,7 +42,7 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const paper = PRINT_PAPERS.find(({ id }) => id === paperId)!;
   const laid = useMemo(() => layPrints(photos.filter(({ id }) => chosen.includes(id)).map(({ id, w, h }) => ({ id, w, h, count: 1 })), paper), [photos, chosen, paper]);
-  const pictures = useMemo(() => new Map(photos.flatMap(({ id, image }) => (urls.has(image) ? [[id, urls.get(image)!] as const] : []))), [photos, urls]);
+  const pictures = useMemo(() => new Map(photos.flatMap((photo) => { const picture = pictureOf(photo, urls); return picture ? [[photo.id, picture] as const] : []; })), [photos, urls]);
   const make = async (kind: 'pdf' | 'png'): Promise<void> => {
     setBusy(true);
     setTrouble(null);
@@ -76,7 +78,7 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
 
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
-function SheetDrawing({ sheet, paper, pictures }: { sheet: LaidSheet; paper: PrintPaper; pictures: ReadonlyMap<string, string> }) {
+function SheetDrawing({ sheet, paper, pictures }: { sheet: LaidSheet; paper: PrintPaper; pictures: ReadonlyMap<string, Picture> }) {
   const scale = paper.id === 'letter' ? 13 : 20;
   return (
     <svg width={inch(paper.w) * scale} height={inch(paper.h) * scale} viewBox={`0 0 ${inch(paper.w)} ${inch(paper.h)}`} role="img" aria-label={`A print with ${sheet.photos.length === 1 ? 'one photo' : `${sheet.photos.length} photos`}`}>
@@ -84,7 +86,8 @@ function SheetDrawing({ sheet, paper, pictures }: { sheet: LaidSheet; paper: Pri
       {sheet.photos.map(({ id, x, y, w, h, turned }, i) => {
         const [cx, cy] = [inch(x + w / 2), inch(y + h / 2)];
         const [pw, ph] = turned ? [inch(h), inch(w)] : [inch(w), inch(h)];
-        return <image key={i} href={pictures.get(id)} x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} preserveAspectRatio="xMidYMid slice" transform={turned ? `rotate(90 ${cx} ${cy})` : undefined} style={{ clipPath: 'inset(0)' }} />;
+        const picture = pictures.get(id);
+        return picture && <g key={i} transform={turned ? `rotate(90 ${cx} ${cy})` : undefined}><PictureFill {...picture} x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} /></g>;
       })}
       {sheet.cuts.map(({ from, to }, i) => <line key={i} x1={inch(from.x)} y1={inch(from.y)} x2={inch(to.x)} y2={inch(to.y)} stroke="#8a1c4f" strokeWidth={1.5 / scale} strokeDasharray={`${5 / scale} ${3 / scale}`} />)}
     </svg>

@@ -1,43 +1,66 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { forPage, purposeOf, sharedPapers } from '../../../core/page';
+import { formatArea } from '../../../core/length';
+import { purposeOf } from '../../../core/page';
+import { leftAfter, pageCosts, type ShareMode } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
-import { choosePapersFor, pageName } from '../../data/pageActs';
+import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
+import { claimShareOut } from '../../data/shareActs';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/lotWords';
 import { PlanFigures } from '../../ui/PlanFigures';
-import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
+import { WastePattern } from '../../ui/PlanSheet';
 import { Columns, Empty, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
+import { ClaimedShares } from './ClaimedShares';
+import { DividedSheet } from './DividedSheet';
+import { slotForPart, type DraggedPart } from './draggedPart';
+import { boundWords } from './boundWords';
 import { SharedPageFigure } from './SharedPageFigure';
+import { useShareChoices } from './shareChoices';
+import { smallGifts } from './smallGifts';
 import { useShareOut } from './useShareOut';
+import { WhatIf } from './WhatIf';
 
-const SCALE = 13;
+const SCALE = 12.5;
+const MODES: readonly (readonly [ShareMode, string])[] = [['save', 'save the good papers'], ['even', 'share them evenly'], ['spend', 'use up, older first']];
+const SPREADS = [['one', 'one sheet, in strips'], ['two', 'two sheets, wider strips']] as const;
 
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const go = useNavigate();
+  const choices = useShareChoices();
   const open = useMemo(() => [...bench.pages.values()].filter(({ state, photos }) => state === 'idea' && photos.length > 0), [bench.pages]);
   const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
-  const [chosenKits, setKits] = useState<readonly string[]>(() => kits.map(({ id }) => id));
-  const [left, setLeft] = useState<readonly string[]>([]);
-  const pages = useMemo(() => open.filter(({ id }) => !left.includes(id)), [open, left]);
-  const kitSet = useMemo(() => new Set(chosenKits), [chosenKits]);
-  const { pages: laid, plan, done, trouble, stop } = useShareOut(pages, kitSet);
-  const complete = laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)).map(({ page }) => page);
-  const take = async (): Promise<void> => {
-    if (!plan || complete.length === 0) return;
-    await choosePapersFor(complete.map((page) => ({ page, papers: sharedPapers(plan, page.id)! })));
-    await go(`/cuts/${complete[0]!.id}`, { state: { others: complete.slice(1).map(({ id }) => id) } });
+  const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
+  const kitSet = useMemo(() => new Set(kits.map(({ id }) => id).filter((id) => !choices.kitsLeft.includes(id))), [kits, choices.kitsLeft]);
+  const { pages: laid, job, plan, done, trouble, stop, isCurrent } = useShareOut(chosen, kitSet, choices);
+  const complete = laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade));
+  const small = useMemo(() => smallGifts(plan ? laid.filter(({ page }) => plan.pages.some(({ id, complete: isMade }) => id === page.id && isMade)) : [], bench, kitSet), [laid, plan, bench, kitSet]);
+  const costs = useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]);
+  const left = plan ? leftAfter(plan, job.stock) : null;
+  const claim = async (toCuts: boolean): Promise<void> => {
+    if (!plan || !isCurrent || complete.length === 0) return;
+    stop();
+    const isDone = await claimShareOut({ plan, pages: complete.map(({ page }) => page), kits: [...kitSet], gifts: small.gifts }, bench.ledger);
+    if (isDone) { choices.free(); if (toCuts) await go(`/cuts/${complete[0]!.page.id}`); }
   };
-  useKeys({ Enter: () => { void take(); } });
+  useKeys({ Enter: () => { void claim(true); } });
+  const give = (to: string) => (part: DraggedPart): void => {
+    const [from, target] = [laid.find(({ page }) => page.id === part.page), laid.find(({ page }) => page.id === to)];
+    const slot = from && target && part.face !== null && from !== target ? slotForPart(part, from, target) : null;
+    if (slot === null || part.face === null) return;
+    choices.pin(to, slot, part.face);
+    choices.forbid(part.page, part.face, true);
+  };
   const nameOf = (wanted: string): string => {
     const { page, slot } = purposeOf(wanted);
     const own = laid.find((one) => one.page.id === page);
@@ -47,54 +70,80 @@ export function ShareOutScreen() {
   if (open.length === 0) {
     return (
       <Screen title="Share-out">
-        <Empty><h2>No page waits for papers</h2><p>Begin a few in <Link to="/pages">Pages</Link>: pick their photos and a design each. Here you then see how many of them a kit will make, and which sheet gives what to which.</p></Empty>
+        {bench.sharings.size === 0
+          ? <Empty><h2>No page waits for papers</h2><p>Begin a few in <Link to="/pages">Pages</Link>, or plan a story's pages in <Link to="/photos">Photos</Link>. Here you then see how many of them a kit will make, and which sheet gives what to which.</p></Empty>
+          : <Columns $widths="1fr"><Stack $gap={16}><ClaimedShares /></Stack></Columns>}
       </Screen>
     );
   }
   return (
     <Screen
       title="Share-out" about={plan ? `${plan.stats.complete} of ${laid.length} ${laid.length === 1 ? 'page' : 'pages'} can be made` : undefined}
-      actions={<Button look="main" hint="⏎" isDisabled={complete.length === 0} onPress={() => { void take(); }}>To the cuts, together</Button>}
+      actions={<>
+        <Button isDisabled={complete.length === 0 || !isCurrent} onPress={() => { void claim(false); }}>Claim the papers</Button>
+        <Button look="main" hint="⏎" isDisabled={complete.length === 0 || !isCurrent} onPress={() => { void claim(true); }}>Claim, and to the cuts</Button>
+      </>}
     >
       <WastePattern />
-      <Columns $widths="clamp(214px, 18vw, 230px) minmax(0, 1fr) clamp(184px, 17vw, 216px)">
+      <Columns $widths="clamp(204px, 18vw, 230px) minmax(0, 1fr) clamp(238px, 23vw, 300px)">
         <Stack $gap={18}>
-          <Group value={[...chosenKits]} onChange={setKits}><Label>From</Label>{kits.map((kit) => <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>)}</Group>
-          <Group value={pages.map(({ id }) => id)} onChange={(ids) => setLeft(open.filter(({ id }) => !ids.includes(id)).map(({ id }) => id))}><Label>For</Label>{open.map((page) => <Tick key={page.id} value={page.id}>{pageName(page)}</Tick>)}</Group>
+          <Group value={[...kitSet]} onChange={(ids) => choices.change({ kitsLeft: kits.map(({ id }) => id).filter((id) => !ids.includes(id)) })}><Label>From</Label>{kits.map((kit) => <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>)}</Group>
+          <Group value={chosen.map(({ id }) => id)} onChange={(ids) => choices.change({ pagesLeft: open.map(({ id }) => id).filter((id) => !ids.includes(id)) })}><Label>For</Label>{open.map((page) => <Tick key={page.id} value={page.id}>{pageName(page)}</Tick>)}</Group>
+          <Choice<ShareMode> label="How" options={MODES} value={choices.mode} onChange={(mode) => choices.change({ mode })} />
+          {chosen.some(({ format }) => format.spread) && <Choice<'one' | 'two'> label="Strips over a spread" options={SPREADS} value={choices.spread} onChange={(spread) => choices.change({ spread })} />}
           {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A share-out is there; looking for a better one …' : 'Sharing out …'}</Working>}
           {trouble !== null && <Wrong role="alert">The share-out broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What it takes">
               <h2>What it takes</h2>
               <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
-              <Soft>{plan.stats.complete < laid.length && plan.stats.worth >= plan.stats.bound.worth ? 'No share-out makes more pages of this.' : plan.stats.complete < laid.length ? `At most ${Math.floor(plan.stats.bound.worth)} could be made, by area.` : plan.stats.optimal ? 'No share-out opens fewer fresh sheets.' : ''}</Soft>
+              <Soft>{boundWords(plan, laid.length)}</Soft>
+              {left && <p>Left after all of them: {formatArea(left.area, system)}: {left.wholeSheets === 1 ? 'one whole sheet' : `${left.wholeSheets} whole sheets`}, {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest {formatArea(left.largest, system)}.</p>}
             </section>
           )}
+          {plan && <WhatIf key={job.pages.length} pages={laid} plan={plan} kits={kitSet} choices={choices} isBusy={done !== null} />}
         </Stack>
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
-          <Row $gap={18} style={{ alignItems: 'flex-start' }}>
+          <Row $gap={16} style={{ alignItems: 'flex-start' }}>
             {plan?.sheets.map((sheet) => {
               const piece = bench.ledger.pieces.get(sheet.stock);
               const lot = piece && bench.lots.get(piece.lot);
-              const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
               return piece && lot && (
-                <figure key={sheet.stock} style={{ margin: 0, maxWidth: 172 }}>
-                  <PlanSheet sheet={{ ...sheet, pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })) }} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
-                  <figcaption><strong>{lot.name}</strong><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {bench.kits.get(lot.kit)?.name}</Soft></figcaption>
+                <figure key={sheet.stock} style={{ margin: 0, width: 12 * SCALE }}>
+                  <DividedSheet sheet={sheet} piece={piece} lot={lot} scale={SCALE} nameOf={nameOf} />
+                  <figcaption><strong>{lot.name}</strong><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {bench.kits.get(lot.kit)?.name}</Soft> <Button look="quiet" aria-label={`Never cut ${lot.name}`} onPress={() => choices.change({ never: [...choices.never, lot.id] })}>never cut this</Button></figcaption>
                 </figure>
               );
             })}
           </Row>
           {plan && plan.sheets.length === 0 && <Soft>Nothing is cut: no page can be made whole of what is ticked.</Soft>}
+          <Wishes kits={kitSet} used={plan?.sheets.map(({ stock }) => stock) ?? []} />
+          <ClaimedShares />
         </Stack>
         <Stack $gap={14}>
           <h2>Pages, as they will look</h2>
-          {laid.map(({ page, layout }) => <SharedPageFigure key={page.id} page={page} layout={layout} plan={plan} />)}
+          {laid.map((sharing) => <SharedPageFigure key={sharing.page.id} sharing={sharing} plan={plan} cost={costs.find(({ page }) => page === sharing.page.id)} small={small} onGiven={give(sharing.page.id)} />)}
         </Stack>
       </Columns>
     </Screen>
   );
 }
 
+/** Papers that must be used, and those that are never cut. */
+function Wishes({ kits, used }: { kits: ReadonlySet<string>; used: readonly string[] }) {
+  const { lots, faces, ledger } = useBench((b) => b);
+  const choices = useShareChoices();
+  const usedLots = new Set(used.map((piece) => ledger.pieces.get(piece)?.lot));
+  const idle = [...new Map([...ledger.pieces.values()].filter(({ where, lot }) => where === 'here' && !usedLots.has(lot) && kits.has(lots.get(lot)?.kit ?? '')).map(({ lot }) => [lot, lots.get(lot)!])).values()].filter((lot) => lot.front !== null && !choices.never.includes(lot.id));
+  return (
+    <section aria-label="Papers asked for and refused">
+      {choices.never.map((id) => <Line key={id}>{lots.get(id)?.name} is not cut. <Button look="quiet" onPress={() => choices.change({ never: choices.never.filter((one) => one !== id) })}>cut it after all</Button></Line>)}
+      {choices.must.map((id) => <Line key={id}>{faces.get(id)?.name} must be used. <Button look="quiet" onPress={() => choices.change({ must: choices.must.filter((one) => one !== id) })}>it need not</Button></Line>)}
+      {idle.length > 0 && <Row><Choice label="Not used; this one must be" options={[['', 'choose a paper …'], ...idle.flatMap((lot): [string, string][] => [[lot.front!, faces.get(lot.front!)?.name ?? lot.name], ...(lot.back === null ? [] : [[lot.back, faces.get(lot.back)?.name ?? ''] as [string, string]])])]} value="" onChange={(face) => { if (face !== '') choices.change({ must: [...choices.must, face] }); }} /></Row>}
+    </section>
+  );
+}
+
 const Group = styled(CheckboxGroup)`display: flex; flex-direction: column; gap: 4px; font-size: 15px; .react-aria-Label { font-weight: 650; font-size: 16px; }`;
+const Line = styled.p`font-size: 15px;`;

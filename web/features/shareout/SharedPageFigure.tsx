@@ -1,36 +1,85 @@
-import { useMemo } from 'react';
+import { DropZone, isTextDropItem } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { sharedPapers, type Layout } from '../../../core/page';
-import type { SharePlan } from '../../../core/shareout';
-import type { Page } from '../../../core/things';
+import { formatArea } from '../../../core/length';
+import { sharedPapers, type SharingPage } from '../../../core/page';
+import type { PageCost, SharePlan, SmallShare } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
-import { useImageUrls } from '../../data/images';
+import { usePictures } from '../../data/images';
 import { pageName } from '../../data/pageActs';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
+import { Paper } from '../../ui/Paper';
 import { Soft, Wrong } from '../../ui/Screen';
+import { PART, type DraggedPart } from './draggedPart';
 import { lackingOnPage } from './lackingOnPage';
+import { useShareChoices } from './shareChoices';
 
-export interface SharedPageFigureProps { page: Page; layout: Layout; plan: SharePlan | null }
+export interface SharedPageFigureProps {
+  sharing: SharingPage;
+  plan: SharePlan | null;
+  cost: PageCost | undefined;
+  small: SmallShare;
+  /** A part of another page's paper was dropped here. */
+  onGiven: (part: DraggedPart) => void;
+}
 
 const WIDE = 180;
+const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
 
-/** A page in the papers that a share-out gives it, or why it gets none. */
-export function SharedPageFigure({ page, layout, plan }: SharedPageFigureProps) {
-  const photos = useBench((b) => b.photos);
-  const images = useMemo(() => page.photos.map(({ photo }) => photos.get(photo ?? '')?.image ?? ''), [page.photos, photos]);
-  const urls = useImageUrls(images);
+/** A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none. */
+export function SharedPageFigure({ sharing: { page, layout }, plan, cost, small, onGiven }: SharedPageFigureProps) {
+  const { faces, lots } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const { pins, forbidden, pin, forbid } = useShareChoices();
+  const pictures = usePictures(page.photos);
   const shared = plan?.pages.find(({ id }) => id === page.id);
   const papers = plan ? sharedPapers(plan, page.id) : null;
+  const gifts = small.gifts.filter((gift) => gift.page === page.id);
+  const off = small.offTheme.filter((one) => one.page === page.id);
+  const nameOf = (thing: string): string => [lots.get(thing)?.name, lots.get(thing)?.note].filter(Boolean).join(', ');
+  const refused = forbidden[page.id] ?? [];
   return (
-    <Figure>
-      <PageDrawing layout={layout} papers={papers ?? {}} pictures={images.map((image) => urls.get(image))} scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))} title={page.title} label={`${pageName(page)} as it will look`} />
-      <figcaption>
-        <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>{shared?.complete && <Soft> · can be made</Soft>}
+    <Given
+      aria-label={`${pageName(page)}: parts can be dropped here`}
+      getDropOperation={(types) => (types.has(PART) ? 'move' : 'cancel')}
+      onDrop={(event) => { void Promise.all(event.items.filter(isTextDropItem).map((item) => item.getText(PART))).then(([text]) => { if (text !== undefined) onGiven(JSON.parse(text) as DraggedPart); }); }}
+    >
+      <PageDrawing layout={layout} papers={papers ?? {}} pictures={pictures} scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))} title={page.title} label={`${pageName(page)} as it will look`} />
+      <div>
+        <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>{shared?.complete && cost && <Soft> · {formatArea(cost.area, system)}{cost.opens > 0 ? `, opens ${cost.opens === 1 ? 'a sheet' : `${cost.opens} sheets`} by itself` : ''}</Soft>}
         {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, layout)}</Wrong>}
-      </figcaption>
-    </Figure>
+      </div>
+      {papers && (
+        <Papers aria-label={`Papers of ${pageName(page)}`}>
+          {layout.slots.filter(({ id }) => papers[id] !== undefined).map(({ id, name }) => {
+            const face = papers[id]!;
+            const isKept = pins[page.id]?.[id] !== undefined;
+            return (
+              <li key={id} data-kept={isKept || undefined}>
+                <Paper size={CHIP} face={face} scale={15} />
+                <span>{name}<br /><Soft>{faces.get(face)?.name}</Soft></span>
+                <Button look="quiet" aria-pressed={isKept} aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${name.toLowerCase()} of ${pageName(page)}`} onPress={() => pin(page.id, id, isKept ? null : face)}>{isKept ? 'kept' : 'keep'}</Button>
+                <Button look="quiet" aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`} onPress={() => forbid(page.id, face, true)}>not this</Button>
+              </li>
+            );
+          })}
+        </Papers>
+      )}
+      {refused.map((face) => <Soft key={face}>not {faces.get(face)?.name} <Button look="quiet" onPress={() => forbid(page.id, face, false)}>after all</Button></Soft>)}
+      {gifts.length > 0 && <Soft>with {gifts.map(({ thing, count }) => `${count} × ${nameOf(thing)}`).join('; ')}</Soft>}
+      {off.map(({ thing, word }) => <Soft key={thing}>no {nameOf(thing)}: they show “{word}”</Soft>)}
+    </Given>
   );
 }
 
-const Figure = styled.figure`margin: 0;`;
+const Given = styled(DropZone)`
+  display: flex; flex-direction: column; gap: 4px; align-items: flex-start; padding: 4px; border: 2px solid transparent; border-radius: 4px;
+  &[data-drop-target] { border-color: ${({ theme }) => theme.marigold}; background: ${({ theme }) => theme.marigoldWash}; }
+`;
+const Papers = styled.ul`
+  width: 100%; font-size: 14px; line-height: 1.2;
+  li { display: grid; grid-template-columns: 22px 1fr auto auto; gap: 8px; align-items: center; padding: 2px 0; }
+  li[data-kept] span { font-weight: 700; }
+`;

@@ -1,0 +1,49 @@
+import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
+import { DialogTrigger } from 'react-aria-components';
+import { writeDesignFile } from '../../../core/jobs';
+import { designOfPage, DESIGNS, measuredFrom } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { keepDesign } from '../../data/designActs';
+import { changePage, chooseDesign, pageName } from '../../data/pageActs';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { keepFile } from '../../ui/keepFile';
+import { Row, Soft, Stack } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+import { DesignsSideBySide } from './DesignsSideBySide';
+import { OwnDesign } from './OwnDesign';
+import type { PageWork } from './usePageWork';
+
+export interface DesignChooserProps { page: Page; work: PageWork }
+
+/** The page's design: what can be chosen about it, others side by side, and designs of her own. */
+export function DesignChooser({ page, work }: DesignChooserProps) {
+  const designs = useBench((b) => b.designs);
+  const design = useMemo(() => designOfPage(page), [page]);
+  const names: [string, string][] = [...DESIGNS.map(({ id, name }): [string, string] => [id, name]), ...[...designs.values()].map(({ id, name }): [string, string] => [id, name]), ...(page.own && !designs.has(page.own.id) ? [[page.own.id, page.own.name] as [string, string]] : [])];
+  const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
+  const keep = (): void => { if (measured) void keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured }); };
+  return (
+    <Stack $gap={8}>
+      <Choice label="Design" options={names} value={page.design} onChange={(to) => { void chooseDesign(page, { design: to, own: designs.get(to) }); }} />
+      <Soft>{design.looks}</Soft>
+      <DialogTrigger>
+        <Button look="plain">Designs side by side</Button>
+        <SlipOver title="The same photos, in other designs" isWide>{(close) => <DesignsSideBySide page={page} work={work} onDone={close} />}</SlipOver>
+      </DialogTrigger>
+      {design.options.map(({ id, name, choices }) => (
+        <Choice key={id} label={name} options={choices} value={page.options?.[id] ?? choices[0]![0]} onChange={(to) => { void changePage(page, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`); }} />
+      ))}
+      <Row>
+        <DialogTrigger>
+          <Button look="quiet">Write my own</Button>
+          <SlipOver title="A design of my own" isWide>{(close) => <OwnDesign page={page} now={measured} onDone={close} />}</SlipOver>
+        </DialogTrigger>
+        {measured && <Button look="quiet" onPress={keep}>Keep this one as mine</Button>}
+        {measured && <Button look="quiet" onPress={() => keepFile('design.json', `${JSON.stringify(writeDesignFile({ name: design.name, ...measured }), null, 2)}\n`, 'application/json')}>As a file</Button>}
+      </Row>
+    </Stack>
+  );
+}

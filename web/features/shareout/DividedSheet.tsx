@@ -1,0 +1,50 @@
+import { useRef } from 'react';
+import { useDrag } from 'react-aria-components';
+import styled from 'styled-components';
+import { TICKS_PER_INCH } from '../../../core/length';
+import { forPage } from '../../../core/page';
+import type { SharedPiece, SharedSheet } from '../../../core/shareout';
+import type { PieceState } from '../../../core/ledger';
+import type { Lot } from '../../../core/things';
+import { useSettings } from '../../data/settings';
+import { PlanSheet } from '../../ui/PlanSheet';
+import { PART, type DraggedPart } from './draggedPart';
+
+export interface DividedSheetProps {
+  sheet: SharedSheet;
+  piece: PieceState;
+  lot: Lot;
+  scale: number;
+  /** What a wanted piece is called. */
+  nameOf: (wanted: string) => string;
+}
+
+/** A paper as it is divided, whole and to scale; each part can be dragged to another page, by pointer or by Enter. */
+export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetProps) {
+  const system = useSettings((s) => s.system);
+  const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+  const named = { ...sheet, pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })) };
+  return (
+    <Over>
+      <PlanSheet sheet={named} piece={piece} face={isBack ? lot.back : lot.front} scale={scale} system={system} nameOf={nameOf} />
+      {sheet.pieces.map((part) => {
+        const face = part.face === 'back' ? lot.back : lot.front;
+        return <Part key={part.part} part={part} scale={scale} name={nameOf(forPage(part.page, part.slot))} dragged={{ page: part.page, slot: part.slot, face }} />;
+      })}
+    </Over>
+  );
+}
+
+function Part({ part, scale, name, dragged }: { part: SharedPiece; scale: number; name: string; dragged: DraggedPart }) {
+  const ref = useRef<HTMLButtonElement>(null);
+  const { dragProps, dragButtonProps, isDragging } = useDrag({ getItems: () => [{ [PART]: JSON.stringify(dragged), 'text/plain': name }], hasDragButton: false });
+  const at = (ticks: number): number => (ticks / TICKS_PER_INCH) * scale;
+  return <Handle {...dragProps} ref={ref} type="button" aria-describedby={dragButtonProps['aria-describedby']} title={`${name}: drag it to another page`} aria-label={`${name}, drag to another page`} data-dragging={isDragging || undefined} style={{ left: at(part.x), top: at(part.y), width: at(part.w), height: at(part.h) }} />;
+}
+
+const Over = styled.div`position: relative;`;
+const Handle = styled.button`
+  position: absolute; padding: 0; border: 0; background: none; cursor: grab;
+  &:hover, &:focus-visible { outline: 3px solid ${({ theme }) => theme.beet}; outline-offset: -2px; }
+  &[data-dragging] { background: ${({ theme }) => theme.marigoldWash}; opacity: 0.7; }
+`;

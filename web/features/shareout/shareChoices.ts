@@ -1,0 +1,37 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { ShareWishes } from '../../../core/page';
+
+/** What she ticked and settled for the share-out in hand; kept in this browser until it is claimed or begun anew. */
+export interface ShareChoices extends ShareWishes {
+  /** Kits that are not to be cut from, and pages that are not asked for. */
+  readonly kitsLeft: readonly string[];
+  readonly pagesLeft: readonly string[];
+  /** Papers (lots) that are never cut. */
+  readonly never: readonly string[];
+  /** Strips over a spread: of one sheet, or wider ones of two. */
+  readonly spread: 'one' | 'two';
+  change: (some: Partial<ShareChoices>) => void;
+  /** Keeps a paper for a slot of a page; null: it is free again. */
+  pin: (page: string, slot: string, face: string | null) => void;
+  /** A page shall not have a paper; or may again. */
+  forbid: (page: string, face: string, is: boolean) => void;
+  /** Forgets pins and what was refused. */
+  free: () => void;
+}
+
+const toggled = (list: readonly string[], one: string, is: boolean): string[] => (is ? [...new Set([...list, one])] : list.filter((other) => other !== one));
+
+export const useShareChoices = create<ShareChoices>()(persist((set) => ({
+  kitsLeft: [], pagesLeft: [], never: [], spread: 'one', mode: 'save', must: [], pins: {}, forbidden: {},
+  change: (some) => set(some),
+  pin: (page, slot, face) => set(({ pins }) => {
+    const { [slot]: _, ...others } = pins[page] ?? {};
+    return { pins: { ...pins, [page]: face === null ? others : { ...others, [slot]: face } } };
+  }),
+  forbid: (page, face, is) => set(({ forbidden, pins }) => ({
+    forbidden: { ...forbidden, [page]: toggled(forbidden[page] ?? [], face, is) },
+    pins: is ? { ...pins, [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)) } : pins,
+  })),
+  free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
+}), { name: 'nubbin-share', version: 1 }));
