@@ -45,12 +45,12 @@ class Scene {
     for (const [i, line] of readList(list).entries()) {
       if (line.status === 'not-read') throw new Error(`${id}: ${line.text}`);
       if (line.status !== 'read') continue;
-      const { lot, faces } = unpack(line.item, i + 1, id, own, newId);
+      const { lots: [lot], faces } = unpack(line.item, i + 1, id, own, newId);
       own.push(...faces);
-      this.lots.push(lot);
+      this.lots.push(lot!);
       const gone = missing[line.item.name] ?? 0;
-      this.happen({ type: 'received', lot: lot.id, ...receiptOf(line.item, line.item.count - gone, newId) }, came);
-      if (gone > 0) this.happen({ type: 'owed', lot: lot.id, amounts: { '': gone } }, came);
+      this.happen({ type: 'received', lot: lot!.id, ...receiptOf(line.item, line.item.count - gone, newId) }, came);
+      if (gone > 0) this.happen({ type: 'owed', lot: lot!.id, amounts: { '': gone } }, came);
     }
     this.faces.push(...own);
   }

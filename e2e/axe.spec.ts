@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { goTo, openDemo, startEmpty } from './bench';
+import { goTo, openDemo, startEmpty, pictureFile } from './bench';
 
 async function findings(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
@@ -64,7 +64,85 @@ for (const look of ['day', 'evening']) {
     await expect(page.getByRole('dialog')).toBeVisible();
     expect(await findings(page), 'keys').toEqual([]);
   });
+
+  test(`the slips of photos and designs are free of findings, by ${look}`, async ({ page }) => {
+    await openDemo(page);
+    await page.goto('/settings');
+    await page.getByText(look, { exact: true }).click();
+    await page.goto('/stash');
+    await page.getByRole('button', { name: 'more ways to look' }).click();
+    await page.getByRole('button', { name: 'Several at once' }).click();
+    expect(await findings(page), 'several things').toEqual([]);
+    await page.getByRole('button', { name: 'A palette' }).click();
+    await page.getByLabel('Its colours, or a GIMP palette').fill('#22314f #00ff00');
+    expect(await findings(page), 'a palette').toEqual([]);
+    await page.keyboard.press('Escape');
+    await goTo(page, 'Photos');
+    await page.getByRole('button', { name: /^Torch on the wall/ }).click();
+    expect(await findings(page), 'a photo').toEqual([]);
+    await page.getByRole('button', { name: 'Plan the pages of A moth-trapping night' }).click();
+    expect(await findings(page), 'a story').toEqual([]);
+    await goTo(page, 'Pages');
+    await page.getByRole('button', { name: 'New page' }).click();
+    await page.getByRole('button', { name: /^Hawk-moth/ }).click();
+    await page.getByRole('button', { name: /^Frame 12 × 12/ }).click();
+    expect(await findings(page), 'a layer chosen').toEqual([]);
+    await page.getByRole('button', { name: 'Designs side by side' }).click();
+    await page.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 });
+    expect(await findings(page), 'designs side by side').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Write my own' }).click();
+    expect(await findings(page), 'a design of her own').toEqual([]);
+    await page.keyboard.press('Escape');
+  });
 }
+
+test('the slips of taking in and of the stash are free of findings, by day and evening', async ({ page }) => {
+  await openDemo(page);
+  for (const look of ['day', 'evening']) {
+    await page.goto('/settings');
+    await page.getByText(look, { exact: true }).click();
+    await page.goto('/stash');
+    await page.getByRole('button', { name: 'Take stock' }).click();
+    await page.getByRole('checkbox', { name: / is there$/ }).first().focus();
+    await page.keyboard.press('0');
+    expect(await findings(page), `taking stock, ${look}`).toEqual([]);
+    await page.keyboard.press('Escape');
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'From CSV' }).click()]);
+    await chooser.setFiles([{ name: 'tins.csv', mimeType: 'text/csv', buffer: Buffer.from('thing,amount\nenamel dots,24\nnonsense,') }]);
+    await expect(page.getByText('1 added, 0 changed, 1 refused')).toBeVisible();
+    expect(await findings(page), `a table, ${look}`).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^dusk wash/ }).first().click();
+    await page.getByRole('button', { name: 'Cut apart', exact: true }).click();
+    await page.getByLabel('What is printed on it, or what you want').fill('6 x 3x4');
+    expect(await findings(page), `cut apart, ${look}`).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Its picture, colours and words' }).click();
+    expect(await findings(page), `a face, ${look}`).toEqual([]);
+    const [pictures] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose a picture' }).click()]);
+    await pictures.setFiles([pictureFile('torch', 'dusk.jpg')]);
+    await expect(page.getByRole('button', { name: 'Take it so' })).toBeVisible();
+    expect(await findings(page), `put straight, ${look}`).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^brass clips/ }).click();
+    await page.getByRole('button', { name: 'Lend', exact: true }).click();
+    await page.getByRole('button', { name: 'Count anew' }).click();
+    expect(await findings(page), `a counted thing, ${look}`).toEqual([]);
+    await goTo(page, 'Parcels');
+    await page.getByRole('button', { name: 'Unpack a parcel' }).click();
+    await page.getByLabel('The list').fill('2 x 12x12 reeds, pond\nwahsi\nsequins, plenty\nink pad, slate');
+    await page.getByRole('checkbox', { name: 'reeds is here' }).focus();
+    await page.keyboard.press('d');
+    await page.keyboard.press('w');
+    await page.keyboard.type('1 x 12x12 rows');
+    expect(await findings(page), `a damaged and a wrong thing, ${look}`).toEqual([]);
+    await page.getByRole('button', { name: 'Help with lines' }).click();
+    expect(await findings(page), `help with lines, ${look}`).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Drop this list' }).click();
+  }
+});
 
 test('empty screens are free of findings', async ({ page }) => {
   await openDemo(page);

@@ -24,11 +24,17 @@ export async function startEmpty(page: Page): Promise<void> {
 /** Goes to a screen by its mark on the ruler. */
 export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
 
+/** Picks one of a list that opens. */
+export async function pick(page: Page, list: string, option: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`${list}$`) }).filter({ has: page.locator('.react-aria-SelectValue') }).click();
+  await page.getByRole('option', { name: option, exact: true }).click();
+}
+
 /** Begins a page in a design with a photo, and gives it a title where one is told. */
 export async function beginPage(page: Page, design: string, photo: RegExp, title = ''): Promise<void> {
   await goTo(page, 'Pages');
   await page.getByRole('button', { name: 'New page' }).click();
-  await page.getByRole('radio', { name: design }).click({ force: true });
+  await pick(page, 'Design', design);
   await page.getByRole('button', { name: photo }).click();
   if (title === '') return;
   await page.getByRole('textbox', { name: 'Title' }).fill(title);

@@ -47,7 +47,7 @@ async function addPhoto(page: Page): Promise<void> {
   await page.getByLabel('What it is called').fill('A moth-trapping night');
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose files' }).click()]);
   await chooser.setFiles([pictureFile('torch', 'torch_on_the_wall.jpg')]);
-  await expect(page.getByRole('img', { name: 'torch on the wall' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^torch on the wall, / })).toBeVisible();
 }
 
 test('from a parcel to a finished page, and everything in one file', async ({ page }) => {
@@ -111,6 +111,8 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
   await page.goto('/settings');
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read a file back' }).click()]);
   await chooser.setFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(first) });
+  await expect(page.getByText(/^mine.json is whole: it holds \d+ kits?/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it in place' }).click();
   await expect(page.getByText('mine.json was read.')).toBeVisible();
   expect(await exported(page)).toBe(first);
 });

@@ -9,10 +9,11 @@ test('the main path by touch on a tablet', async ({ page }) => {
   await page.getByRole('button', { name: 'New page' }).tap();
   await page.getByRole('button', { name: /^Hawk-moth/ }).tap();
   await page.getByRole('button', { name: /^Setting the lamp/ }).tap();
-  await page.getByText('Strip bands', { exact: true }).tap();
+  await page.getByRole('button', { name: /^Framed ground/ }).tap();
+  await page.getByRole('option', { name: 'Strip bands' }).tap();
   await page.getByRole('button', { name: /12 × 12 single/ }).tap();
   await page.getByRole('option', { name: '12 × 12 spread' }).tap();
-  await expect(page.getByText('12 × 12 spread · strip bands · an idea')).toBeVisible();
+  await expect(page.getByText('12 × 12 spread · Strip bands · an idea')).toBeVisible();
   await expect(page.getByLabel('Cut list').getByText('2 × 12 × 3').first()).toBeVisible();
   await page.getByRole('button', { name: 'To the cuts' }).tap();
   await page.getByRole('button', { name: 'Take these papers out' }).tap();
@@ -22,7 +23,7 @@ test('the main path by touch on a tablet', async ({ page }) => {
   await page.getByRole('button', { name: 'To the glue' }).tap();
   await page.getByRole('button', { name: 'It is glued' }).tap();
   await page.getByLabel('Title', { exact: true }).fill('Lamp and hawk');
-  await page.getByLabel('Place').tap();
+  await page.getByLabel('Place', { exact: true }).tap();
   await page.getByRole('button', { name: 'It is done' }).tap();
   await expect(page.getByText(/· done$/)).toBeVisible();
 });
