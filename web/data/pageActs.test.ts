@@ -13,7 +13,7 @@ import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
 import { workOf } from './machine';
-import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, newPage, noteMishap, onBench, pageName, putAway, releasePage, removePage, startPage, takeFromMachine } from './pageActs';
+import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, newPage, noteMishap, onBench, pageName, putAway, releasePage, removePage, settlePapers, startPage, takeFromMachine } from './pageActs';
 import { claimShareOut, dropSharing } from './shareActs';
 
 const DAY = '2026-11-05';
@@ -73,6 +73,13 @@ async function cutUp(id: string): Promise<number> {
 }
 
 describe('a page from idea to done', () => {
+  test('a paper chosen a moment before going to the cuts stands against the proposal shown by then', async () => {
+    const shown = pageOf(await begin());
+    await changePage(shown, (now) => ({ papers: { ...now.papers, frame: 'blush' } }), 'Chose blush');
+    await settlePapers(shown, { ground: 'ink', frame: 'lamp' });
+    expect(pageOf(shown.id).papers).toEqual({ ground: 'ink', frame: 'blush' });
+  });
+
   test('papers are claimed, cut, glued; the rest is in the stash; everything adds up', async () => {
     const id = await planned();
     expect(pageOf(id).state).toBe('planned');

@@ -27,6 +27,10 @@ export async function startPage(fields: Begun): Promise<string | null> {
 
 export const changePage = (page: Page, some: Some, label: string): Promise<boolean> => act({ label, changes: [patch(page, some)] }, true);
 
+/** Keeps the papers proposed for slots that have none; a paper chosen a moment ago stands, though the page shown does not know of it yet. */
+export const settlePapers = (page: Page, proposed: Page['papers']): Promise<boolean> =>
+  changePage(page, (now) => ({ papers: { ...proposed, ...now.papers } }), 'Chose papers');
+
 /** Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not hold. */
 export const chooseDesign = (page: Page, { design, own, papers = {} }: Pick<RankedDesign, 'design' | 'own'> & Partial<Pick<RankedDesign, 'papers'>>): Promise<boolean> =>
   changePage(page, { design, own, papers, options: {}, moves: {} }, 'Chose another design');

@@ -5,7 +5,7 @@ import { designOfPage } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
-import { changePage, finishPage, pageName, removePage } from '../../data/pageActs';
+import { finishPage, pageName, removePage, settlePapers } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -49,7 +49,7 @@ function Bench({ page }: { page: Page }) {
   const short = work.list.find(({ face, slot }) => face === null && layout?.slots.some(({ id }) => id === slot));
   const canCut = layout !== null && !short;
   const toCuts = async (): Promise<void> => {
-    if (isOpen && canCut) await changePage(page, { papers: work.papers }, 'Chose papers');
+    if (isOpen && canCut) await settlePapers(page, work.papers);
     await go(`/cuts/${page.id}`);
   };
   useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
