@@ -1,12 +1,13 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { wrap, type Remote } from 'comlink';
 import type { ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
 import type { SharingApi } from './sharing.worker';
+import { withReports } from './withReports';
 
 let worker: Remote<SharingApi> | null = null;
 
 export function shareInWorker(job: ShareJob, work: number, onProgress: (progress: ShareProgress) => void): Promise<SharePlan> {
-  worker ??= wrap<SharingApi>(new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' }));
-  return worker.share(job, work, proxy(onProgress));
+  const opened = (worker ??= wrap<SharingApi>(new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' })));
+  return withReports(onProgress, (report) => opened.share(job, work, report));
 }
 
 export const stopSharing = (): void => { void worker?.stop(); };
