@@ -163,7 +163,7 @@ test('a piece tells where it has been, is taken out and put away', async ({ page
   const tray = page.getByRole('region', { name: 'Bench tray' });
   await expect(tray.getByText('1 thing out')).toBeVisible();
   await tray.getByRole('button', { name: 'put all away' }).click();
-  await expect(tray.getByText('nothing out')).toBeVisible();
+  await expect(tray.getByText('Nothing is out for')).toBeVisible();
 });
 
 test('two windows stay in step', async ({ page, context }) => {

@@ -18,9 +18,15 @@ export function BenchTray() {
   const page = useBench((b) => (pageInHand === null ? undefined : b.pages.get(pageInHand)));
   const ledger = useBench((b) => b.ledger);
   const lots = useBench((b) => b.lots);
-  if (!page) return <Tray aria-label="Bench tray"><p>The bench is clear. Things taken out for a page lie here until they are used or put away.</p></Tray>;
-  const things = onBench(ledger, page.id);
+  const things = page ? onBench(ledger, page.id) : { pieces: [], amounts: [] };
   const count = things.pieces.length + things.amounts.length;
+  if (!page || count === 0) {
+    return (
+      <Tray aria-label="Bench tray" data-clear>
+        <p>{page ? <>Nothing is out for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>.</> : 'The bench is clear. Things taken out for a page lie here until they are used or put away.'}</p>
+      </Tray>
+    );
+  }
   const loose = looseOn(page, ledger);
   const spare = loose.pieces.length + loose.amounts.length;
   return (
@@ -31,11 +37,10 @@ export function BenchTray() {
           return <li key={piece.id}><Paper size={piece} face={(piece.slot === null ? null : page.papers[piece.slot]) ?? lot?.front ?? null} missing={piece.missing} isTorn={piece.from !== null && piece.slot === null} scale={SCALE} /><span>{formatSize(piece, system)}</span></li>;
         })}
         {things.amounts.map(({ lot, amounts }) => <li key={lot}><Loose>{lots.get(lot)?.name}</Loose><span>{amountWords(lots.get(lot) as Lot, amounts, system)}</span></li>)}
-        {count === 0 && <li><p>Nothing is out for this page.</p></li>}
       </Things>
       <Side>
         <strong>On the bench for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link></strong>
-        <span>{count === 0 ? 'nothing out' : count === 1 ? '1 thing out' : `${count} things out`}{spare > 0 && <Button look="quiet" onPress={() => { void putAway(page, loose); }}>{spare === count ? 'put all away' : 'put the rest away'}</Button>}</span>
+        <span>{count === 1 ? '1 thing out' : `${count} things out`}{spare > 0 && <Button look="quiet" onPress={() => { void putAway(page, loose); }}>{spare === count ? 'put all away' : 'put the rest away'}</Button>}</span>
       </Side>
     </Tray>
   );
@@ -44,6 +49,7 @@ export function BenchTray() {
 const Tray = styled.section`
   flex: none; height: 118px; display: flex; gap: 20px; padding: 10px 24px 8px; background: ${({ theme }) => theme.tray}; border-top: 1.5px solid ${({ theme }) => theme.line};
   box-shadow: inset 0 6px 8px -6px ${({ theme }) => theme.shade};
+  &[data-clear] { height: 50px; }
   > p { margin: auto 0; color: ${({ theme }) => theme.ink}; }
 `;
 const Things = styled.ul`
@@ -51,7 +57,6 @@ const Things = styled.ul`
   li { display: flex; flex-direction: column; gap: 4px; align-items: flex-start; flex: none; }
   span { font: 400 12px ${mono}; white-space: nowrap; }
   svg { max-height: 78px; }
-  p { padding-bottom: 34px; }
 `;
 const Loose = styled.b`font-size: 13px; max-width: 120px; padding: 6px 10px; border-radius: 12px; background: ${({ theme }) => theme.marigoldWash}; color: ${({ theme }) => theme.marigoldInk};`;
 const Side = styled.div`

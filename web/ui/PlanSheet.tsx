@@ -17,22 +17,38 @@ export interface PlanSheetProps {
 const inch = (n: number): number => n / TICKS_PER_INCH;
 const box = (p: PlannedPart) => ({ x: inch(p.x), y: inch(p.y), width: inch(p.w), height: inch(p.h) });
 
+/** Of a label: its height, what each letter takes, and what is kept free at both ends. In dots. */
+const [HIGH, LETTER, ENDS] = [16, 6.8, 10];
+
+/** What a part is called, along the part where that is narrow; its first words alone where the whole is too long, and nothing where they are: half a measure misleads. */
+function PartLabel({ part, whole, scale }: { part: PlannedPart; whole: string; scale: number }) {
+  const { paper, ink } = useTheme();
+  const [w, h] = [inch(part.w) * scale, inch(part.h) * scale];
+  const fits = [whole, whole.split(' · ')[0]!].flatMap((words) => {
+    const long = words.length * LETTER + ENDS;
+    return [{ words, long, turn: 0, fits: w > long && h >= HIGH }, { words, long, turn: -90, fits: h > long && w >= HIGH }];
+  }).find((one) => one.fits);
+  if (!fits) return null;
+  return (
+    <g transform={`translate(${inch(part.x + part.w / 2)} ${inch(part.y + part.h / 2)}) scale(${1 / scale}) rotate(${fits.turn})`}>
+      <rect x={-fits.long / 2} y={-HIGH / 2} width={fits.long} height={HIGH} fill={paper} />
+      <text y={4} fontSize={12} textAnchor="middle" fill={ink}>{fits.words}</text>
+    </g>
+  );
+}
+
 /** A sheet of the plan to scale: pieces in the paper's print with their names, nubbins pale and dashed, waste hatched. */
 export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanSheetProps) {
   const fill = useFill(face);
   const theme = useTheme();
   const [w, h] = [inch(piece.w), inch(piece.h)];
-  // A label that does not fit whole is left out, after its first words alone were tried: half a measure misleads.
-  const fits = (p: PlannedPart, words: string): boolean => inch(p.w) * scale > words.length * 6.8 + 10 && inch(p.h) * scale > 18;
-  const label = (p: PlannedPart, whole: string) => [whole, whole.split(' · ')[0]!].filter((words) => fits(p, words)).slice(0, 1).map((words) =>
-    <g key={`${p.part}-l`}><rect x={inch(p.x + p.w / 2) - (words.length * 3.4 + 5) / scale} y={inch(p.y + p.h / 2) - 9 / scale} width={(words.length * 6.8 + 10) / scale} height={18 / scale} fill={theme.paper} /><text x={inch(p.x + p.w / 2)} y={inch(p.y + p.h / 2) + 4 / scale} fontSize={12 / scale} textAnchor="middle" fill={theme.ink}>{words}</text></g>);
   return (
     <Drawn width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}>
       <rect width={w} height={h} fill={fill} />
       {piece.missing.map((m, i) => <rect key={i} x={inch(m.x)} y={inch(m.y)} width={inch(m.w)} height={inch(m.h)} fill={theme.ground} />)}
       {sheet.waste.map((p) => <rect key={p.part} {...box(p)} fill="url(#waste)" stroke={theme.brick} strokeWidth={1 / scale} />)}
-      {sheet.nubbins.map((p) => <g key={p.part}><rect {...box(p)} fill={theme.paper} opacity={0.72} /><rect {...box(p)} fill="none" stroke={theme.pond} strokeWidth={2 / scale} strokeDasharray={`${7 / scale} ${4 / scale}`} />{label(p, formatSize(p, system))}</g>)}
-      {sheet.pieces.map((p) => <g key={p.part}><rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />{label(p, nameOf(p.id))}</g>)}
+      {sheet.nubbins.map((p) => <g key={p.part}><rect {...box(p)} fill={theme.paper} opacity={0.72} /><rect {...box(p)} fill="none" stroke={theme.pond} strokeWidth={2 / scale} strokeDasharray={`${7 / scale} ${4 / scale}`} /><PartLabel part={p} whole={formatSize(p, system)} scale={scale} /></g>)}
+      {sheet.pieces.map((p) => <g key={p.part}><rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} /><PartLabel part={p} whole={nameOf(p.id)} scale={scale} /></g>)}
     </Drawn>
   );
 }

@@ -3,7 +3,8 @@ import { inches, mm, parseLength } from '../../core/length';
 import { designOf, layOut } from '../../core/page';
 import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
-import { lotWords, monthWords } from './lotWords';
+import { dayWords, monthWords } from './dayWords';
+import { lotWords } from './lotWords';
 import { measureWords } from './measureWords';
 import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from './shapeWords';
 import { designWords, FORMATS, formatWords, NOTEBOOK, stateWords } from './pageWords';
@@ -32,6 +33,10 @@ describe('lots and months', () => {
   test('a month by its name, anything else as it stands', () => {
     expect(monthWords('2026-11')).toBe('November 2026');
     expect(monthWords('2026')).toBe('2026');
+    expect(monthWords('2026-13')).toBe('2026-13');
+  });
+  test('a day short, a month by its name, a year or about a year as it stands', () => {
+    expect(['2026-09-12', '2026-08', '2026', 'about 1998', '2026-02-30', ''].map(dayWords)).toEqual(['12 Sep 2026', 'August 2026', '2026', 'about 1998', '2026-02-30', '']);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Reason } from '../../../core/busting';
 import { formatArea, type MeasureSystem } from '../../../core/length';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 
 const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
 

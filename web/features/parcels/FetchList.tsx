@@ -4,7 +4,7 @@ import { DialogTrigger } from 'react-aria-components';
 import { keepDraft } from '../../data/acts';
 import { clubList, clubMonths, type ClubList } from '../../data/club';
 import { Button } from '../../ui/Button';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import { Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 

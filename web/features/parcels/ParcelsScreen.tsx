@@ -5,7 +5,7 @@ import { keepDraft } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { today } from '../../data/today';
 import { Button } from '../../ui/Button';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import { Empty, Screen } from '../../ui/Screen';
 import { DraftBench } from './DraftBench';
 import { FetchList } from './FetchList';

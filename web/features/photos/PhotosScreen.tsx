@@ -7,6 +7,7 @@ import { pictureOf, useImageUrls } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { dayWords } from '../../ui/dayWords';
 import { PictureFill } from '../../ui/PictureFill';
 import { Columns, Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
@@ -34,7 +35,7 @@ export function PhotosScreen() {
   const waiting = new Set(all.filter(({ id }) => !used.has(id)).map(({ id }) => id));
   const isShown = (photo: Photo): boolean => {
     const story = stories.get(photo.story);
-    const words = [photo.name, photo.taken, story?.name, story?.place, story?.date, story?.people].join(' ').toLowerCase();
+    const words = [photo.name, photo.taken, story?.name, story?.place, story?.date, dayWords(story?.date ?? ''), story?.people].join(' ').toLowerCase();
     const isOf = { 'all': true, 'waiting': waiting.has(photo.id), 'to-print': photo.isPrinted !== true && waiting.has(photo.id), 'used': used.has(photo.id) }[which];
     return isOf && text.toLowerCase().split(/\s+/).every((word) => words.includes(word));
   };
@@ -54,7 +55,7 @@ export function PhotosScreen() {
             const here = all.filter((candidate) => candidate.story === one.id && waiting.has(candidate.id)).length;
             return own.length === 0 ? null : (
               <section key={one.id} aria-label={one.name}>
-                <Row $gap={14}><h2>{one.name}</h2><Soft>{[one.date, one.place, one.people].filter(Boolean).join(' · ')}</Soft><Button look="quiet" aria-label={`Plan the pages of ${one.name}`} onPress={() => setChosen({ story: one.id })}>{here > 0 ? 'plan its pages' : 'change it'}</Button></Row>
+                <Row $gap={14}><h2>{one.name}</h2><Soft>{[dayWords(one.date), one.place, one.people].filter(Boolean).join(' · ')}</Soft><Button look="quiet" aria-label={`Plan the pages of ${one.name}`} onPress={() => setChosen({ story: one.id })}>{here > 0 ? 'plan its pages' : 'change it'}</Button></Row>
                 <Prints>
                   {own.map((print) => {
                     const picture = pictureOf(print, urls);

@@ -1,4 +1,3 @@
-import { format, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -10,6 +9,7 @@ import { pageName, releasePage } from '../../data/pageActs';
 import { dropSharing } from '../../data/shareActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { dayWords } from '../../ui/dayWords';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { PagesLeft } from './PagesLeft';
 
@@ -30,8 +30,8 @@ function Claimed({ sharing }: { sharing: Sharing }) {
   const count = (state: SharedState): number => fact.pages.filter((page) => page.state === state).length;
   const open = fact.pages.find(({ state }) => state === 'promised');
   return (
-    <Slip aria-label={`Shared out on ${sharing.day}`}>
-      <Row><h2>As shared out on {format(parseISO(sharing.day), 'd MMM yyyy')}</h2><Soft>{sharing.kits.map((id) => kits.get(id)?.name).filter(Boolean).join(', ')}</Soft></Row>
+    <Slip aria-label={`Shared out on ${dayWords(sharing.day)}`}>
+      <Row><h2>As shared out on {dayWords(sharing.day)}</h2><Soft>{sharing.kits.map((id) => kits.get(id)?.name).filter(Boolean).join(', ')}</Soft></Row>
       <p>{count('done')} of {fact.pages.length} done, {count('cut')} cut, {count('promised')} still promised{sharing.wanted > fact.pages.length ? `; ${sharing.wanted - fact.pages.length} could not be made` : ''}.</p>
       <Pages>
         {fact.pages.map(({ page, title, state }) => {

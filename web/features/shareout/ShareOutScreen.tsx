@@ -11,7 +11,7 @@ import { useSettings } from '../../data/settings';
 import { claimShareOut } from '../../data/shareActs';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import { PlanFigures } from '../../ui/PlanFigures';
 import { WastePattern } from '../../ui/PlanSheet';
 import { Columns, Empty, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';

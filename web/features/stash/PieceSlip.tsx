@@ -11,7 +11,7 @@ import { pageName, releasePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { bringBack, partWith, putRight } from '../../data/stashActs';
 import { Button } from '../../ui/Button';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import { Paper } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';

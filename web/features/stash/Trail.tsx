@@ -1,10 +1,10 @@
-import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { LedgerEvent } from '../../../core/ledger';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
+import { dayWords } from '../../ui/dayWords';
 import { eventWords, type Names } from './eventWords';
 
 export interface TrailProps {
@@ -25,7 +25,7 @@ export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
   return (
     <Days aria-label="Where it has been">
-      {events.map((event) => <li key={event.id}><time dateTime={event.day}>{format(parseISO(event.day), 'd MMM yyyy')}</time> {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}</li>)}
+      {events.map((event) => <li key={event.id}><time dateTime={event.day}>{dayWords(event.day)}</time> {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}</li>)}
       <li>{now}</li>
     </Days>
   );

@@ -3,7 +3,7 @@ import type { Found } from '../../../core/finding';
 import type { Ledger } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import type { Face, Kit } from '../../../core/things';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import type { TableGroup } from './packRows';
 
 export type Grouping = 'colour' | 'kit' | 'size' | 'age' | 'near';

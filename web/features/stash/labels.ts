@@ -3,7 +3,7 @@ import type { Lot } from '../../../core/things';
 import type { Bench } from '../../data/bench';
 import type { Chosen } from '../../data/stashActs';
 import { formatArea, type MeasureSystem } from '../../../core/length';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
 
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;

@@ -8,7 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { rollWords } from '../../ui/amountWords';
-import { monthWords } from '../../ui/lotWords';
+import { monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen, Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { PaperBand } from './PaperBand';
