@@ -55,7 +55,7 @@ function Bench({ page }: { page: Page }) {
   useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
   const [middle, room] = useWidth<HTMLDivElement>();
-  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), (isOpen ? 404 : 470) / (page.format.h / 8128)));
+  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), (isOpen ? 450 : 470) / (page.format.h / 8128)));
   const cover = chosen === null ? undefined : work.covers.find((c) => c.id === chosen);
 
   return (
