@@ -11,7 +11,7 @@ test('a picture tells its day; its print is cropped, what must show is marked, w
   const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose files' }).click()]);
   await chooser.setFiles([{ ...torch, buffer: Buffer.from(datedJpeg(torch.buffer, '2026:10:03 21:40:00')) }]);
   const story = page.getByRole('region', { name: 'Back to the wall' });
-  await expect(story).toContainText('2026-10-03');
+  await expect(story).toContainText('3 Oct 2026');
   await story.getByRole('button', { name: /^back again, 6 × 4/ }).click();
   const slip = page.getByRole('region', { name: 'back again' });
   await expect(slip.getByLabel('Taken')).toHaveValue('2026-10-03 21:40');

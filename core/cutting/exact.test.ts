@@ -17,14 +17,31 @@ const knapsack = (w: number, h: number, rows: readonly Row[], turn = false): Cut
   pieces: rows.map(([pw, ph, count, value], i) => ({ id: `p${i}`, w: pw, h: ph, count, of: null, turn, optional: true, value })),
 });
 
-describe('published constrained instances, pieces not turned', () => {
+describe('published instances, pieces not turned', () => {
   // Source: N. Christofides, C. Whitlock, "An algorithm for two-dimensional cutting problems", Operations Research 25 (1),
-  // 1977, 30-44, instances 1 and 2 with their optima. The figures of the pieces are from memory; the optima agree.
+  // 1977, 30-44, instances 1 and 2 with their optima. Here and below the figures of the pieces are from memory; the optima agree.
   const FIRST: Row[] = [[8, 4, 2, 66], [3, 7, 1, 35], [8, 2, 3, 24], [3, 4, 5, 17], [3, 3, 2, 11], [3, 2, 2, 8], [2, 1, 1, 2]];
   const SECOND: Row[] = [
     [21, 22, 1, 582], [31, 13, 1, 403], [9, 35, 3, 315], [9, 24, 3, 216], [30, 7, 2, 210], [11, 13, 3, 143], [10, 14, 1, 140], [14, 8, 3, 110], [12, 8, 3, 94], [13, 7, 3, 90],
   ];
-  test.each([['the first', 15, 10, FIRST, 244], ['the second', 40, 70, SECOND, 2892]] as const)('%s is proved', (_, w, h, rows, optimum) => {
+  /** Pieces worth their area. */
+  const byArea = (...sizes: readonly (readonly [w: number, h: number, count: number])[]): Row[] => sizes.map(([w, h, count]) => [w, h, count, w * h]);
+  // Source: P. Y. Wang, "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31 (3), 1983, 573-586, the instance of twenty pieces.
+  const WANG = byArea(
+    [17, 9, 1], [11, 19, 4], [12, 21, 3], [14, 23, 4], [24, 15, 1], [24, 15, 2], [25, 16, 4], [27, 17, 2], [18, 29, 3], [21, 31, 3],
+    [32, 22, 2], [23, 33, 3], [34, 24, 2], [35, 25, 2], [36, 26, 1], [37, 27, 1], [38, 28, 1], [39, 29, 1], [41, 30, 1], [43, 31, 1],
+  );
+  // Source: J. F. Oliveira, J. S. Ferreira, "An improved version of Wang's algorithm for two-dimensional cutting problems",
+  // European Journal of Operational Research 44 (2), 1990, 256-266, instance 1.
+  const OLIVEIRA = byArea([29, 5, 1], [9, 39, 4], [55, 9, 1], [31, 15, 1], [11, 16, 2], [23, 21, 3], [29, 14, 4], [16, 19, 3], [9, 36, 2], [22, 4, 2]);
+  // Source: J. E. Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the Operational Research
+  // Society 36 (4), 1985, 297-306, instance 1: as many of each as the sheet holds.
+  const BEASLEY = byArea(...([[167, 184], [114, 118], [167, 152], [83, 140], [70, 86], [143, 166], [120, 160], [66, 148], [87, 141], [69, 165]] as const)
+    .map(([w, h]) => [w, h, Math.floor(250 / w) * Math.floor(250 / h)] as const));
+  test.each([
+    ['Christofides and Whitlock, the first', 15, 10, FIRST, 244], ['Christofides and Whitlock, the second', 40, 70, SECOND, 2892],
+    ['Wang', 70, 40, WANG, 2721], ['Oliveira and Ferreira, the first', 70, 40, OLIVEIRA, 2737], ['Beasley, the first', 250, 250, BEASLEY, 56_460],
+  ] as const)('%s is proved', (_, w, h, rows, optimum) => {
     const job = knapsack(w, h, rows);
     const plan = planCuts(job);
     expect(plan.stats).toMatchObject({ value: optimum, bound: { value: optimum }, optimal: true });
