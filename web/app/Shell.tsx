@@ -1,13 +1,11 @@
-import { useMemo, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { redo, undo } from '../data/acts';
 import { benchStore, useBench } from '../data/benchStore';
-import { useSmallUrls } from '../data/images';
-import { FacePatterns } from '../ui/FacePatterns';
-import { useSeenFaces } from '../ui/facesInSight';
 import { useKeys } from '../ui/useKeys';
+import { AllFaces } from './AllFaces';
 import { BenchTray } from './BenchTray';
 import { KeysSheet } from './KeysSheet';
 import { Notice } from './Notice';
@@ -18,11 +16,6 @@ import { RulerRail } from './RulerRail';
 export function Shell({ children }: { children: ReactNode }) {
   const go = useNavigate();
   const [isHelpOpen, setHelpOpen] = useState(false);
-  const faces = useBench((b) => b.faces);
-  const own = useMemo(() => [...faces.values()], [faces]);
-  const seen = useSeenFaces();
-  const pictured = useMemo(() => own.flatMap(({ picture }) => (picture ? [picture.image] : [])), [own]);
-  const pictures = useSmallUrls(useMemo(() => [...seen].flatMap((face) => faces.get(face)?.picture?.image ?? []), [seen, faces]), pictured);
   const canUndo = useBench((b) => b.canUndo);
   const canRedo = useBench((b) => b.canRedo);
   const trouble = useStore(benchStore, (s) => s.trouble);
@@ -32,7 +25,7 @@ export function Shell({ children }: { children: ReactNode }) {
   });
   return (
     <Room>
-      <FacePatterns faces={own} pictures={pictures} />
+      <AllFaces />
       <RulerRail canUndo={canUndo} canRedo={canRedo} onUndo={() => { void undo(); }} onRedo={() => { void redo(); }} onHelp={() => setHelpOpen(true)} />
       <Work>
         <main>{trouble ? <Trouble role="alert">What is kept in this browser cannot be read: {trouble}. Export it from Settings before anything else.</Trouble> : children}</main>

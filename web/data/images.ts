@@ -2,9 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Rect } from '../../core/geometry';
 import type { Photo } from '../../core/things';
 import { db } from './acts';
-import type { Image } from './bench';
 import { useBench } from './benchStore';
-import { shrinkPicture } from '../workers/picturesClient';
 
 const urls = new Map<string, string>();
 
@@ -31,59 +29,6 @@ export function useImageUrls(ids: readonly string[]): ReadonlyMap<string, string
     });
     return () => { isLatest = false; };
   }, [wanted]);
-  return loaded;
-}
-
-const small = new Map<string, string>();
-
-/** So many at a time: the screen stays quick meanwhile. */
-const BATCH = 12;
-
-/** The small copy that is kept, or one made now; null where there is no picture. */
-async function smallCopy(id: string, kept: Image | undefined): Promise<Image | null> {
-  if (kept) return kept;
-  const image = await db.images.get(id);
-  const bytes = image && await shrinkPicture(new Blob([image.bytes], { type: image.type }));
-  if (!bytes) return null;
-  const made = { id, type: 'image/jpeg', bytes };
-  await db.thumbs.put(made);
-  return made;
-}
-
-async function loadSmall(ids: readonly string[]): Promise<void> {
-  const kept = await db.thumbs.bulkGet([...ids]);
-  for (const [i, id] of ids.entries()) {
-    const copy = await smallCopy(id, kept[i]);
-    if (copy) small.set(id, URL.createObjectURL(new Blob([copy.bytes], { type: copy.type })));
-  }
-}
-
-const idle = (): Promise<void> => new Promise((resume) => { requestIdleCallback(() => resume(), { timeout: 1000 }); });
-
-/** Small copies of those that are wanted at once, then, whenever there is nothing else to do, of the others. @yields addresses by id */
-async function* smallUrls(soon: readonly string[], later: readonly string[]): AsyncGenerator<ReadonlyMap<string, string>> {
-  const unknown = soon.filter((id) => !small.has(id));
-  await loadSmall(unknown);
-  yield new Map(small);
-  const others = later.filter((id) => !small.has(id));
-  for (let at = 0; at < others.length; at += BATCH) {
-    await idle();
-    await loadSmall(others.slice(at, at + BATCH));
-    yield new Map(small);
-  }
-}
-
-/** Addresses of small copies of pictures, by id, as they are loaded: enough for papers drawn to scale. */
-export function useSmallUrls(soon: readonly string[], later: readonly string[]): ReadonlyMap<string, string> {
-  const [loaded, setLoaded] = useState<ReadonlyMap<string, string>>(small);
-  useEffect(() => {
-    let isLatest = true;
-    const load = async (): Promise<void> => {
-      for await (const urls of smallUrls(soon, later)) { if (!isLatest) return; setLoaded(urls); }
-    };
-    void load();
-    return () => { isLatest = false; };
-  }, [soon, later]);
   return loaded;
 }
 

@@ -1,0 +1,18 @@
+import { useMemo } from 'react';
+import { useBench } from '../data/benchStore';
+import { useSmallUrls } from '../data/smallCopies';
+import { FacePatterns } from '../ui/FacePatterns';
+import { useSeenFaces } from '../ui/facesInSight';
+
+/** The patterns of all faces; pictures of real papers come in as they are loaded, those in sight first. */
+export function AllFaces() {
+  const faces = useBench((b) => b.faces);
+  const seen = useSeenFaces();
+  // Apart, so that a picture that comes in does not draw ten thousand others anew.
+  const pictured = useMemo(() => [...faces.values()].filter(({ picture }) => picture), [faces]);
+  const drawn = useMemo(() => [...faces.values()].filter(({ picture }) => !picture), [faces]);
+  const inSight = useMemo(() => [...seen].flatMap((face) => faces.get(face)?.picture?.image ?? []), [seen, faces]);
+  const others = useMemo(() => pictured.map(({ picture }) => picture!.image), [pictured]);
+  const urls = useSmallUrls(inSight, others);
+  return <><FacePatterns faces={drawn} /><FacePatterns faces={pictured} pictures={urls} /></>;
+}
