@@ -78,7 +78,7 @@ const throughAll = async (): Promise<void> => page.evaluate(async () => {
   for (let at = 0; at < box.scrollHeight; at += 500) { box.scrollTop = at; await new Promise((resume) => { setTimeout(resume, 60); }); }
 });
 await throughAll();
-await page.waitForTimeout(2000);
+await page.waitForTimeout(5000);
 await page.reload();
 await piece.waitFor();
 /** Frames longer than two of sixty a second, while the stash is scrolled through. */

@@ -2,23 +2,24 @@ import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { formatSize } from '../../../core/length';
 import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
-import { cutSteps, isStrip, pageLayout, purposeOf } from '../../../core/page';
+import { cutSteps } from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
-import { Figures, PlanFigures } from '../../ui/PlanFigures';
+import { PlanFigures } from '../../ui/PlanFigures';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
 import { CutListSection } from './CutListSection';
-import { JoinSlip } from './JoinSlip';
 import { outlinesOf } from './outlinesOf';
 import { PlannedFigure } from './PlannedFigure';
+import { SettledWishes } from './SettledWishes';
 import { WastePattern } from '../../ui/PlanSheet';
 import { Together } from './Together';
+import { TooFew } from './TooFew';
 import { usePieceName } from './usePieceName';
 import { NO_WISHES, usePlan, type Wishes } from './usePlan';
 import { WaysToCut } from './WaysToCut';
@@ -38,11 +39,6 @@ export function PlanBench({ page }: { page: Page }) {
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
   const accept = (): void => { if (plan && isWhole) void acceptPlan(together, plan, ledger); };
   useKeys({ Enter: accept });
-  const layoutFor = (wanted: string) => {
-    const own = pages.get(purposeOf(wanted).page ?? page.id) ?? page;
-    const layout = pageLayout(own);
-    return layout.ok ? layout.value : null;
-  };
   const settled = new Set([...wishes.forbidden, ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id)]);
   const joinedOf = (sheet: PlannedSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
   const print = async (shown: CutPlan): Promise<void> => {
@@ -56,8 +52,6 @@ export function PlanBench({ page }: { page: Page }) {
     const bytes = await cutSheetPdf({ title: pageName(page), system, list: words, sheets, nameOf });
     keepFile(`cut-sheet-${page.id}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
   };
-  const missing = new Map<string, { n: number; why: string }>();
-  plan?.notCut.forEach(({ id, why }) => missing.set(id, { n: (missing.get(id)?.n ?? 0) + 1, why }));
 
   return (
     <Screen
@@ -71,18 +65,7 @@ export function PlanBench({ page }: { page: Page }) {
           <CutListSection list={list} stock={stock} pins={wishes.pins} onPins={(pins) => wish(() => ({ pins }))} nameOf={nameOf} />
           <Together page={page} others={wishes.others} onChange={(others) => wish(() => ({ others }))} />
           {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A plan is there; looking for a better one …' : 'Planning …'}</Working>}
-          {wishes.forbidden.length > 0 && (
-            <section aria-label="Not from these">
-              <h2>Not from these</h2>
-              <Figures>{wishes.forbidden.map((id) => <li key={id}><span>{lots.get(ledger.pieces.get(id)?.lot ?? '')?.name}</span><Button look="quiet" onPress={() => wish(({ forbidden }) => ({ forbidden: forbidden.filter((other) => other !== id) }))}>allow it again</Button></li>)}</Figures>
-            </section>
-          )}
-          {wishes.joined.length > 0 && (
-            <section aria-label="Joined strips">
-              <h2>Joined from shorter strips</h2>
-              <Figures>{wishes.joined.map((joined, i) => <li key={i}><span>{nameOf(joined.wanted)}, {joined.parts.length} parts</span><Button look="quiet" onPress={() => wish((now) => ({ joined: now.joined.filter((other) => other !== joined) }))}>not so</Button></li>)}</Figures>
-            </section>
-          )}
+          <SettledWishes wishes={wishes} onWish={wish} nameOf={nameOf} />
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What the plan takes">
@@ -94,21 +77,7 @@ export function PlanBench({ page }: { page: Page }) {
           )}
         </Stack>
         <Stack $gap={14}>
-          {missing.size > 0 && (
-            <Wrong role="alert" as="div">
-              <strong>The papers are too few for this page.</strong>
-              {[...missing].map(([id, { n, why }]) => {
-                const piece = list.find((p) => p.id === id);
-                return piece && (
-                  <div key={id}>
-                    <p>{n} × {formatSize(piece, system)} for the {nameOf(id).toLowerCase()}: {why}.</p>
-                    {isStrip(piece) && <JoinSlip piece={piece} name={nameOf(id)} stock={stock.filter((one) => !settled.has(one.id))} layout={layoutFor(id)} onJoin={(joined) => wish((now) => ({ joined: [...now.joined, joined] }))} />}
-                  </div>
-                );
-              })}
-              <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
-            </Wrong>
-          )}
+          {plan && <TooFew plan={plan} list={list} stock={stock.filter(({ id }) => !settled.has(id))} page={page} nameOf={nameOf} onJoin={(strip) => wish(({ joined }) => ({ joined: [...joined, strip] }))} />}
           <WaysToCut plans={plans} chosen={plans.has(prefer) ? prefer : 'fresh'} onChoose={setPrefer} system={system} />
           <Row $gap={22} style={{ alignItems: 'flex-start' }}>
             {plan?.sheets.map((sheet) => {

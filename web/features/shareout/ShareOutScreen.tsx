@@ -2,40 +2,36 @@ import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { formatArea } from '../../../core/length';
 import { purposeOf } from '../../../core/page';
-import { leftAfter, pageCosts, type ShareMode } from '../../../core/shareout';
+import { pageCosts, type ShareMode } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
-import { useSettings } from '../../data/settings';
 import { claimShareOut } from '../../data/shareActs';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/dayWords';
-import { PlanFigures } from '../../ui/PlanFigures';
 import { WastePattern } from '../../ui/PlanSheet';
-import { Columns, Empty, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { Columns, Empty, Screen, Stack, Wrong } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
 import { ClaimedShares } from './ClaimedShares';
-import { DividedSheet } from './DividedSheet';
 import { slotForPart, type DraggedPart } from './draggedPart';
-import { boundWords } from './boundWords';
+import { PapersDivided } from './PapersDivided';
+import { PaperWishes } from './PaperWishes';
 import { SharedPageFigure } from './SharedPageFigure';
 import { useShareChoices } from './shareChoices';
 import { smallGifts } from './smallGifts';
 import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
+import { WhatItTakes } from './WhatItTakes';
 
-const SCALE = 12.5;
 const MODES: readonly (readonly [ShareMode, string])[] = [['save', 'save the good papers'], ['even', 'share them evenly'], ['spend', 'use up, older first']];
 const SPREADS = [['one', 'one sheet, in strips'], ['two', 'two sheets, wider strips']] as const;
 
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
-  const system = useSettings((s) => s.system);
   const go = useNavigate();
   const choices = useShareChoices();
   const open = useMemo(() => [...bench.pages.values()].filter(({ state, photos }) => state === 'idea' && photos.length > 0), [bench.pages]);
@@ -43,10 +39,9 @@ export function ShareOutScreen() {
   const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
   const kitSet = useMemo(() => new Set(kits.map(({ id }) => id).filter((id) => !choices.kitsLeft.includes(id))), [kits, choices.kitsLeft]);
   const { pages: laid, job, plan, done, trouble, stop, isCurrent } = useShareOut(chosen, kitSet, choices);
-  const complete = laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade));
-  const small = useMemo(() => smallGifts(plan ? laid.filter(({ page }) => plan.pages.some(({ id, complete: isMade }) => id === page.id && isMade)) : [], bench, kitSet), [laid, plan, bench, kitSet]);
+  const complete = useMemo(() => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)), [laid, plan]);
+  const small = useMemo(() => smallGifts(complete, bench, kitSet), [complete, bench, kitSet]);
   const costs = useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]);
-  const left = plan ? leftAfter(plan, job.stock) : null;
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
@@ -93,32 +88,13 @@ export function ShareOutScreen() {
           {chosen.some(({ format }) => format.spread) && <Choice<'one' | 'two'> label="Strips over a spread" options={SPREADS} value={choices.spread} onChange={(spread) => choices.change({ spread })} />}
           {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A share-out is there; looking for a better one …' : 'Sharing out …'}</Working>}
           {trouble !== null && <Wrong role="alert">The share-out broke off: {trouble}. Nothing was changed.</Wrong>}
-          {plan && (
-            <section aria-label="What it takes">
-              <h2>What it takes</h2>
-              <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
-              <Soft>{boundWords(plan, laid.length)}</Soft>
-              {left && <p>Left after all of them: {formatArea(left.area, system)}: {left.wholeSheets === 1 ? 'one whole sheet' : `${left.wholeSheets} whole sheets`}, {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest {formatArea(left.largest, system)}.</p>}
-            </section>
-          )}
+          {plan && <WhatItTakes plan={plan} job={job} pages={laid.length} />}
           {plan && <WhatIf key={job.pages.length} pages={laid} plan={plan} kits={kitSet} choices={choices} isBusy={done !== null} />}
         </Stack>
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
-          <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-            {plan?.sheets.map((sheet) => {
-              const piece = bench.ledger.pieces.get(sheet.stock);
-              const lot = piece && bench.lots.get(piece.lot);
-              return piece && lot && (
-                <figure key={sheet.stock} style={{ margin: 0, width: 12 * SCALE }}>
-                  <DividedSheet sheet={sheet} piece={piece} lot={lot} scale={SCALE} nameOf={nameOf} />
-                  <figcaption><strong>{lot.name}</strong><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {bench.kits.get(lot.kit)?.name}</Soft> <Button look="quiet" aria-label={`Never cut ${lot.name}`} onPress={() => choices.change({ never: [...choices.never, lot.id] })}>never cut this</Button></figcaption>
-                </figure>
-              );
-            })}
-          </Row>
-          {plan && plan.sheets.length === 0 && <Soft>Nothing is cut: no page can be made whole of what is ticked.</Soft>}
-          <Wishes kits={kitSet} used={plan?.sheets.map(({ stock }) => stock) ?? []} />
+          {plan && <PapersDivided plan={plan} nameOf={nameOf} />}
+          <PaperWishes kits={kitSet} used={plan?.sheets.map(({ stock }) => stock) ?? []} />
           <ClaimedShares />
         </Stack>
         <Stack $gap={14}>
@@ -130,20 +106,4 @@ export function ShareOutScreen() {
   );
 }
 
-/** Papers that must be used, and those that are never cut. */
-function Wishes({ kits, used }: { kits: ReadonlySet<string>; used: readonly string[] }) {
-  const { lots, faces, ledger } = useBench((b) => b);
-  const choices = useShareChoices();
-  const usedLots = new Set(used.map((piece) => ledger.pieces.get(piece)?.lot));
-  const idle = [...new Map([...ledger.pieces.values()].filter(({ where, lot }) => where === 'here' && !usedLots.has(lot) && kits.has(lots.get(lot)?.kit ?? '')).map(({ lot }) => [lot, lots.get(lot)!])).values()].filter((lot) => lot.front !== null && !choices.never.includes(lot.id));
-  return (
-    <section aria-label="Papers asked for and refused">
-      {choices.never.map((id) => <Line key={id}>{lots.get(id)?.name} is not cut. <Button look="quiet" onPress={() => choices.change({ never: choices.never.filter((one) => one !== id) })}>cut it after all</Button></Line>)}
-      {choices.must.map((id) => <Line key={id}>{faces.get(id)?.name} must be used. <Button look="quiet" onPress={() => choices.change({ must: choices.must.filter((one) => one !== id) })}>it need not</Button></Line>)}
-      {idle.length > 0 && <Row><Choice label="Not used; this one must be" options={[['', 'choose a paper …'], ...idle.flatMap((lot): [string, string][] => [[lot.front!, faces.get(lot.front!)?.name ?? lot.name], ...(lot.back === null ? [] : [[lot.back, faces.get(lot.back)?.name ?? ''] as [string, string]])])]} value="" onChange={(face) => { if (face !== '') choices.change({ must: [...choices.must, face] }); }} /></Row>}
-    </section>
-  );
-}
-
 const Group = styled(CheckboxGroup)`display: flex; flex-direction: column; gap: 4px; font-size: 15px; .react-aria-Label { font-weight: 650; font-size: 16px; }`;
-const Line = styled.p`font-size: 15px;`;

@@ -25,8 +25,9 @@ const HEADING = 40;
 /** Round a piece: its border and padding. */
 const FRAME = 10;
 const LEAST = 24;
-/** Lines drawn beyond what is seen: so that a stash of a few kits is all there. */
-const BEYOND = 30;
+/** A stash of so many lines is drawn whole; of more, so many beyond what is seen. */
+const WHOLE = 60;
+const BEYOND = 8;
 
 /** All pieces at one scale, line by line; only the lines near what is seen are drawn. */
 export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapTableProps) {
@@ -41,7 +42,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
   const estimateSize = useCallback((i: number) => rows[i]!.height, [rows]);
   const getItemKey = useCallback((i: number) => `${scale} ${i} ${rows[i]!.kind} ${rows[i]!.items[0]?.id}`, [rows, scale]);
   // eslint-disable-next-line react-hooks/incompatible-library -- react-virtual 3 hands out functions that change (November 2026): they stay in this component, which no compiler touches
-  const lines = useVirtualizer({ count: rows.length, getScrollElement: () => ref.current, estimateSize, overscan: BEYOND, getItemKey });
+  const lines = useVirtualizer({ count: rows.length, getScrollElement: () => ref.current, estimateSize, overscan: rows.length > WHOLE ? BEYOND : WHOLE, getItemKey });
   return (
     <Table ref={ref} data-testid="scraps" tabIndex={0} role="group" aria-label="The stash, to scale">
       <Edge><Ruler length={inches(Math.max(12, Math.min(48, Math.floor(740 / scale))))} scale={scale} axis="x" system={system} /></Edge>
@@ -64,6 +65,5 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
 
 const Table = styled.div`display: flex; flex-direction: column; gap: 10px; overflow: auto; min-height: 0; &:focus-visible { outline: 3px solid ${({ theme }) => theme.beet}; }`;
 const Edge = styled.div`position: sticky; top: -4px; z-index: 2; background: ${({ theme }) => theme.ground}; padding-top: 2px; flex: none;`;
-/* A layer of its own: what was drawn once is moved, not drawn again. */
-const Line = styled.div`position: absolute; top: 0; left: 0; right: 0; will-change: transform; h3 { padding-top: 8px; }`;
+const Line = styled.div`position: absolute; top: 0; left: 0; right: 0; contain: layout style; h3 { padding-top: 8px; }`;
 const Scraps = styled.ul`display: flex; gap: ${GAP}px; align-items: flex-start;`;

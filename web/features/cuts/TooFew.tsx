@@ -1,0 +1,46 @@
+import { Link } from 'react-router';
+import type { CutPlan, CutStock } from '../../../core/cutting';
+import { formatSize } from '../../../core/length';
+import { isStrip, pageLayout, purposeOf, type JoinedStrip, type WantedPiece } from '../../../core/page';
+import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Wrong } from '../../ui/Screen';
+import { JoinSlip } from './JoinSlip';
+
+export interface TooFewProps {
+  plan: CutPlan;
+  list: readonly WantedPiece[];
+  /** Papers that may still be cut. */
+  stock: readonly CutStock[];
+  page: Page;
+  nameOf: (wanted: string) => string;
+  onJoin: (joined: JoinedStrip) => void;
+}
+
+/** The pieces of a plan for which there is no paper, why, and what can be done about it. */
+export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps) {
+  const pages = useBench((b) => b.pages);
+  const system = useSettings((s) => s.system);
+  if (plan.notCut.length === 0) return null;
+  const missing = list.flatMap((piece) => {
+    const copies = plan.notCut.filter(({ id }) => id === piece.id);
+    return copies.length > 0 ? [{ piece, copies }] : [];
+  });
+  const layoutFor = (wanted: string) => {
+    const layout = pageLayout(pages.get(purposeOf(wanted).page ?? page.id) ?? page);
+    return layout.ok ? layout.value : null;
+  };
+  return (
+    <Wrong role="alert" as="div">
+      <strong>The papers are too few for this page.</strong>
+      {missing.map(({ piece, copies }) => (
+        <div key={piece.id}>
+          <p>{copies.length} × {formatSize(piece, system)} for the {nameOf(piece.id).toLowerCase()}: {copies[copies.length - 1]!.why}.</p>
+          {isStrip(piece) && <JoinSlip piece={piece} name={nameOf(piece.id)} stock={stock} layout={layoutFor(piece.id)} onJoin={onJoin} />}
+        </div>
+      ))}
+      <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
+    </Wrong>
+  );
+}
