@@ -75,3 +75,13 @@ test('a file that is damaged or of another program is refused with its place, an
   await goTo(page, 'Stash');
   await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
 });
+
+test('a part of the application that cannot be loaded is told, and all is there after a reload', async ({ page }) => {
+  await page.route('**/planning.worker*', (route) => route.abort());
+  await openDemo(page);
+  await goTo(page, 'Busters');
+  await expect(page.getByRole('status').getByText('could not be loaded')).toBeVisible();
+  await page.unroute('**/planning.worker*');
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Proposed pages' }).getByRole('listitem').first()).toBeVisible();
+});

@@ -1,14 +1,15 @@
-import { wrap, type Remote } from 'comlink';
+import type { Remote } from 'comlink';
 import type { BustingInput, BustingProgress } from '../../core/busting';
 import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
 import type { DesignRanking, DesignsRanked } from '../../core/page';
 import type { Hole, PunchWish, Scrap } from '../../core/punching';
+import { openWorker } from './openWorker';
 import type { PlanningApi } from './planning.worker';
 import { withReports } from './withReports';
 
 let worker: Remote<PlanningApi> | null = null;
 
-const open = (): Remote<PlanningApi> => (worker ??= wrap<PlanningApi>(new Worker(new URL('./planning.worker.ts', import.meta.url), { type: 'module' })));
+const open = (): Remote<PlanningApi> => (worker ??= openWorker<PlanningApi>(new Worker(new URL('./planning.worker.ts', import.meta.url), { type: 'module' })));
 
 export const planInWorker = (job: CutJob, work: number, onProgress: (progress: PlanProgress) => void): Promise<CutPlan> => withReports(onProgress, (report) => open().plan(job, work, report));
 
