@@ -40,7 +40,7 @@ export type { Mishap } from './mishap';
 export { coverOf, HOLD } from './coverOf';
 export { cutJobFor, cutListOf, NUBBIN } from './cutList';
 export type { WantedPiece } from './cutList';
-export { stockOnHand } from './stockOnHand';
+export { isFreshSheet, stockOnHand } from './stockOnHand';
 export type { Shelf } from './stockOnHand';
 export { stillWanted } from './stillWanted';
 export { choosePapers } from './choosePapers';

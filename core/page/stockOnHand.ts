@@ -1,6 +1,6 @@
 import type { CutStock } from '../cutting';
 import { inches } from '../length';
-import type { Ledger } from '../ledger';
+import type { Ledger, PieceState } from '../ledger';
 import { isPaperKind, type Kit, type Lot } from '../things';
 
 /** What the stash is known by: the ledger, and what its lots are. */
@@ -16,6 +16,9 @@ const monthNumber = (month: string): number => Number(month.slice(0, 4)) * 12 + 
 /** A whole sheet at least this large both ways is one she would rather not open. */
 const SHEET = inches(5);
 
+/** Whether a piece is a sheet never cut, which counts as fresh; a card that nobody cut is not. */
+export const isFreshSheet = ({ from, w, h }: Pick<PieceState, 'from' | 'w' | 'h'>): boolean => from === null && Math.min(w, h) >= SHEET;
+
 /**
  * All paper that a page may be cut from: what lies in the stash, and what is out for this page already. Each piece is
  * a stock of its own, named by its id; a sheet never cut counts as fresh.
@@ -29,7 +32,7 @@ export function stockOnHand({ ledger, lots, kits }: Shelf, page: string | null):
     const kit = kits.get(lot.kit);
     stock.push({
       id: piece.id, w: piece.w, h: piece.h, count: 1, front: lot.front, back: lot.back, upright: lot.upright,
-      fresh: piece.from === null && Math.min(piece.w, piece.h) >= SHEET, since: kit ? monthNumber(kit.month) : null, missing: piece.missing,
+      fresh: isFreshSheet(piece), since: kit ? monthNumber(kit.month) : null, missing: piece.missing,
     });
   }
   return stock;

@@ -1,5 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createStore, useStore } from 'zustand';
+import type { Page } from '../../core/things';
 import { EMPTY_BENCH, type Bench, type Records, type TableName } from './bench';
 import { currentLedger, undoable } from './ledgerStore';
 import type { StockDb, StoredEvent } from './stockDb';
@@ -8,8 +9,11 @@ interface BenchState { readonly bench: Bench; readonly isLoaded: boolean; readon
 
 export const benchStore = createStore<BenchState>()(() => ({ bench: EMPTY_BENCH, isLoaded: false, trouble: null }));
 
-const byId = async <K extends Exclude<TableName, 'images'>>(db: StockDb, name: K): Promise<ReadonlyMap<string, Records[K]>> =>
-  new Map((await db.of(name).toArray()).map((record) => [record.id, record]));
+const byId = async <K extends Exclude<TableName, 'images'>>(db: StockDb, name: K, order: (a: Records[K], b: Records[K]) => number = () => 0): Promise<ReadonlyMap<string, Records[K]>> =>
+  new Map((await db.of(name).toArray()).sort(order).map((record) => [record.id, record]));
+
+/** Pages as they were begun, of a day by title: everywhere in the same order, which no id decides. */
+const asBegun = (a: Page, b: Page): number => a.started.localeCompare(b.started) || a.title.localeCompare(b.title);
 
 /** Keeps the store in step with the database, whichever tab writes to it. */
 export function followBench(db: StockDb): Subscription {
@@ -17,7 +21,7 @@ export function followBench(db: StockDb): Subscription {
   let generation = -1;
   return liveQuery(async (): Promise<Bench> => {
     const [kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes] = await Promise.all([
-      byId(db, 'kits'), byId(db, 'faces'), byId(db, 'lots'), byId(db, 'stories'), byId(db, 'photos'), byId(db, 'pages'), byId(db, 'drafts'), byId(db, 'designs'), byId(db, 'sharings'), byId(db, 'wishes'),
+      byId(db, 'kits'), byId(db, 'faces'), byId(db, 'lots'), byId(db, 'stories'), byId(db, 'photos'), byId(db, 'pages', asBegun), byId(db, 'drafts'), byId(db, 'designs'), byId(db, 'sharings'), byId(db, 'wishes'),
     ]);
     const folded = await currentLedger(db);
     const known = folded.generation === generation ? events : [];

@@ -73,6 +73,12 @@ async function cutUp(id: string): Promise<number> {
 }
 
 describe('a page from idea to done', () => {
+  test('pages stand in the order in which they were begun, of a day by title', async () => {
+    const titled = async (title: string, started: string): Promise<void> => { await changePage(pageOf(await begin()), { title, started }, 'Told'); };
+    for (const [title, started] of [['The heaviest', '2026-11-05'], ['At heat', '2026-11-05'], ['Stand', '2026-10-30']] as const) await titled(title, started);
+    expect([...bench().pages.values()].map(({ title }) => title)).toEqual(['Stand', 'At heat', 'The heaviest']);
+  });
+
   test('a paper chosen a moment before going to the cuts stands against the proposal shown by then', async () => {
     const shown = pageOf(await begin());
     await changePage(shown, (now) => ({ papers: { ...now.papers, frame: 'blush' } }), 'Chose blush');

@@ -3,7 +3,7 @@ import { formatArea, type MeasureSystem } from '../../core/length';
 
 export interface PlanFiguresProps {
   stats: { readonly fresh: number; readonly cuts: number; readonly pieceArea: number; readonly nubbinArea: number; readonly wasteArea: number };
-  /** Papers opened in all, fresh sheets and leftovers. */
+  /** Papers opened in all, fresh sheets and the others. */
   sheets: number;
   system: MeasureSystem;
 }
@@ -13,7 +13,7 @@ export function PlanFigures({ stats, sheets, system }: PlanFiguresProps) {
   return (
     <Figures>
       <li><span>fresh sheets opened</span><strong>{stats.fresh}</strong></li>
-      <li><span>leftovers used</span><strong>{sheets - stats.fresh}</strong></li>
+      <li><span>leftovers and small papers</span><strong>{sheets - stats.fresh}</strong></li>
       <li><span>trimmer cuts</span><strong>{stats.cuts}</strong></li>
       <li><span>onto pages</span><strong>{formatArea(stats.pieceArea, system)}</strong></li>
       <li><span>back to the stash</span><strong>{formatArea(stats.nubbinArea, system)}</strong></li>

@@ -4,7 +4,7 @@ import { designOf, layOut } from '../../core/page';
 import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
 import { dayWords, monthWords } from './dayWords';
-import { lotWords } from './lotWords';
+import { lotWords, takenWords } from './lotWords';
 import { measureWords } from './measureWords';
 import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from './shapeWords';
 import { designWords, FORMATS, formatWords, NOTEBOOK, stateWords } from './pageWords';
@@ -29,6 +29,10 @@ describe('lots and months', () => {
     expect(lotWords({ kind: 'paper', size: { w: inches(12), h: inches(12) }, upright: true, note: '' }, 'in')).toBe('12 × 12 · patterned paper · one way up');
     expect(lotWords({ kind: 'ephemera', size: null, upright: false, note: 'moths and jars' }, 'in')).toBe('ephemera · moths and jars');
     expect(lotWords({ kind: 'card', size: { w: inches(3), h: inches(4) }, upright: false, note: '' }, 'cm')).toBe('7.62 × 10.16 cm · cards');
+  });
+  test('what a paper was before a plan takes it', () => {
+    const piece = (w: number, h: number, from: string | null) => takenWords({ w: inches(w), h: inches(h), from });
+    expect([piece(12, 12, null), piece(3, 4, null), piece(12, 1, null), piece(6, 6, 'sheet')]).toEqual(['a whole sheet', 'as it came', 'as it came', 'a leftover']);
   });
   test('a month by its name, anything else as it stands', () => {
     expect(monthWords('2026-11')).toBe('November 2026');

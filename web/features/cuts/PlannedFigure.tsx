@@ -10,6 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
+import { takenWords } from '../../ui/lotWords';
 import { PlanSheet } from '../../ui/PlanSheet';
 
 export interface PlannedFigureProps {
@@ -37,7 +38,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onF
       <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
       <figcaption>
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
-        <Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
+        <Soft>{takenWords(piece)} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
         <Row $gap={14}>
           <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>{isLocked && <Check size={15} aria-hidden />}keep it so</Keep>
           <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>

@@ -56,4 +56,4 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
   );
 }
 
-const Slot = styled.li`display: grid; grid-template-columns: 44px 1fr; gap: 12px; align-items: center; padding-top: 6px;`;
+const Slot = styled.li`display: grid; grid-template-columns: 44px minmax(0, 1fr); gap: 12px; align-items: center; padding-top: 6px;`;

@@ -1,6 +1,7 @@
 import type { SharePlan } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
+import { takenWords } from '../../ui/lotWords';
 import { Row, Soft } from '../../ui/Screen';
 import { DividedSheet } from './DividedSheet';
 import { useShareChoices } from './shareChoices';
@@ -20,7 +21,7 @@ export function PapersDivided({ plan, nameOf }: { plan: SharePlan; /** What a wa
         return piece && lot && (
           <figure key={sheet.stock} style={{ margin: 0, width: 12 * SCALE }}>
             <DividedSheet sheet={sheet} piece={piece} lot={lot} scale={SCALE} nameOf={nameOf} />
-            <figcaption><strong>{lot.name}</strong><br /><Soft>{piece.from === null ? 'a whole sheet' : 'a leftover'} · {kits.get(lot.kit)?.name}</Soft> <Button look="quiet" aria-label={`Never cut ${lot.name}`} onPress={() => change({ never: [...never, lot.id] })}>never cut this</Button></figcaption>
+            <figcaption><strong>{lot.name}</strong><br /><Soft>{takenWords(piece)} · {kits.get(lot.kit)?.name}</Soft> <Button look="quiet" aria-label={`Never cut ${lot.name}`} onPress={() => change({ never: [...never, lot.id] })}>never cut this</Button></figcaption>
           </figure>
         );
       })}
