@@ -26,7 +26,11 @@ async function load(ids: readonly string[]): Promise<void> {
   store.setState(({ urls }) => ({ urls: new Map([...urls, ...made]) }));
 }
 
-const idle = (): Promise<void> => new Promise((resume) => { requestIdleCallback(() => resume(), { timeout: 1000 }); });
+/** Not every browser tells when it is idle. */
+const idle = (): Promise<void> => new Promise((resume) => {
+  if (typeof requestIdleCallback === 'function') requestIdleCallback(() => resume(), { timeout: 1000 });
+  else setTimeout(resume, 200);
+});
 
 const { soon, later } = makeLoader(load, idle);
 
