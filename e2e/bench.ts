@@ -77,3 +77,18 @@ export async function paperFigures(page: Page): Promise<{ came: number; correcte
   const [came, corrected, ...became] = texts.map((text) => Number(text.replaceAll(/[,+]/g, '').replace('\u2212', '-').replace('·', '0'))) as [number, number, ...number[]];
   return { came, corrected, became: became.reduce((a, b) => a + b, 0) };
 }
+
+/** Reloads when what was done before is written: a transaction over everything waits behind all others. */
+export async function reload(page: Page): Promise<void> {
+  await page.evaluate(() => new Promise<void>((resume, fail) => {
+    const opening = indexedDB.open('nubbin');
+    opening.onerror = () => fail(opening.error ?? new Error('the database does not open'));
+    opening.onsuccess = () => {
+      const all = opening.result.transaction([...opening.result.objectStoreNames], 'readwrite');
+      all.oncomplete = () => { opening.result.close(); resume(); };
+      all.onerror = () => fail(all.error ?? new Error('the database cannot be written'));
+      all.objectStore('meta').count();
+    };
+  }));
+  await page.reload();
+}

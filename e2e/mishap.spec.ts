@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginBoxStack, cutAll, openDemo, paperFigures, takePapersOut } from './bench';
+import { beginBoxStack, cutAll, openDemo, paperFigures, reload, takePapersOut } from './bench';
 
 test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({ page }) => {
   await openDemo(page);
@@ -27,7 +27,7 @@ test('a cut at another measure and a spoilt part: the rest is planned again, and
   await page.getByRole('button', { name: 'Something went wrong' }).click();
   await page.getByRole('button', { name: 'The part is spoilt' }).click();
   await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
-  await page.reload();
+  await reload(page);
   await page.getByRole('button', { name: 'Take these papers out' }).click();
   await cutAll(page, () => page.keyboard.press('Space'));
 

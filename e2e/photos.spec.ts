@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openDemo, pictureFile, pick } from './bench';
+import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 import { datedJpeg } from './datedJpeg';
 
 test('a picture tells its day; its print is cropped, what must show is marked, where it looks is said', async ({ page }) => {
@@ -38,7 +38,7 @@ test('a picture tells its day; its print is cropped, what must show is marked, w
   await pick(page, 'Photos', 'still to print');
   await expect(page.getByText('No photo is like that.')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
-  await page.reload();
+  await reload(page);
   await page.getByRole('button', { name: /^back again, 4 × 4/ }).click();
   await expect(slip.getByText('33 % of the picture is left out.')).toBeHidden();
   await expect(slip.getByRole('checkbox', { name: 'black and white' })).toBeChecked();

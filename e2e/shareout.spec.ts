@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginPage, cutAll, goTo, openDemo, paperFigures, pick } from './bench';
+import { beginPage, cutAll, goTo, openDemo, paperFigures, pick, reload } from './bench';
 
 test('nothing waits, then two pages share the kits, a kit is taken away, and both are cut in one go', async ({ page }) => {
   await openDemo(page);
@@ -54,7 +54,7 @@ test('photos become pages, pages share a kit, their papers are claimed, one is g
 
   await page.getByRole('button', { name: 'Claim the papers' }).click();
   await expect(page.getByText('0 of 3 done, 0 cut, 3 still promised')).toBeVisible();
-  await page.reload();
+  await reload(page);
   await goTo(page, 'Stash');
   await page.getByRole('button', { name: /on the bench$/ }).first().click();
   await expect(page.getByRole('heading', { name: 'Promised' })).toBeVisible();

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { goTo, openDemo, pick, pictureFile } from './bench';
+import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 
 test('several things are put in a case, found there, given away together, and brought back', async ({ page }) => {
   await openDemo(page);
@@ -24,7 +24,7 @@ test('several things are put in a case, found there, given away together, and br
   await expect(page.getByText('Nothing here is like that.')).toBeVisible();
   await pick(page, 'Which is', 'gone');
   await expect(status).toHaveText(new RegExp(`^${found} things`));
-  await page.reload();
+  await reload(page);
   await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('status').filter({ hasText: before.split('\n')[0]! })).toBeVisible();
@@ -98,7 +98,7 @@ test('a list is fetched from the club; what is late is owed, and comes', async (
   await page.getByLabel('Theme words').blur();
   await owed.getByRole('button', { name: 'It has come: enamel dots' }).click();
   await expect(owed).not.toContainText('24 enamel dots');
-  await page.reload();
+  await reload(page);
   await expect(page.getByLabel('Theme words')).toHaveValue('heron, water');
 });
 
@@ -123,6 +123,6 @@ test('a picture of the real paper takes the drawing\'s place, with its colours; 
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByLabel('Search', { exact: true }).fill('harbour');
   await expect(page.getByRole('status').filter({ hasText: /^[12] things?/ })).toBeVisible();
-  await page.reload();
+  await reload(page);
   await expect(page.locator('pattern image')).toHaveCount(1);
 });

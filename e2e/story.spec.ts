@@ -1,6 +1,6 @@
 import { expect, test, type Download, type Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
-import { cutAll, goTo, openDemo, paperFigures, pictureFile, startEmpty, takePapersOut } from './bench';
+import { cutAll, goTo, openDemo, paperFigures, pictureFile, reload, startEmpty, takePapersOut } from './bench';
 
 const LIST = [
   '2 x 12x12 moths / lamplight, ink + amber, upright',
@@ -32,7 +32,7 @@ async function unpack(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Write washi' }).click();
   await expect(page.getByText('8 lines, 8 understood')).toBeVisible();
   // What was typed is still there after the window was closed.
-  await page.reload();
+  await reload(page);
   await expect(page.getByLabel('The list')).toHaveValue(LIST.replace('wahsi', 'washi'));
   // By keyboard: all here, all here, one of two, all the rest.
   await page.getByRole('checkbox').first().focus();
@@ -76,7 +76,7 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
   await page.keyboard.press('Space');
   const done = page.locator('ol[aria-label="All cuts"] li[data-done]');
   await expect(done).toHaveCount(1);
-  await page.reload();
+  await reload(page);
   await expect(done).toHaveCount(1);
   await page.keyboard.press('Backspace');
   await expect(done).toHaveCount(0);
@@ -120,7 +120,7 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
 test('what is owed is still there next month, and comes', async ({ page }) => {
   await openDemo(page);
   await goTo(page, 'Parcels');
-  await page.reload();
+  await reload(page);
   const owed = page.getByLabel('Owed');
   await expect(owed.getByText('1 night sky / plain slate')).toBeVisible();
   await owed.getByRole('button', { name: 'It has come' }).click();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { goTo, openDemo, pick, pictureFile } from './bench';
+import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 
 const LIST = [
   '2 x 12x12 reeds / lamplight, pond + amber, branding strip 1/2', 'pad 6x8 field notes, 24 sheets of 12 designs, ochre', 'cut-apart 12x12: 6 x 3x4, 4 x 2x2', '2 x 6x12 sticker sheet', 'sequins, plenty',
@@ -43,7 +43,7 @@ test('damaged and wrong things each have their way, by keyboard and from the men
   await page.getByRole('button', { name: 'Something is not right with enamel dots' }).click();
   await page.getByRole('menuitem', { name: 'There is one too many' }).click();
   await expect(page.getByText('1 too many')).toBeVisible();
-  await page.reload();
+  await reload(page);
   await expect(page.getByText('1 damaged, another is owed')).toBeVisible();
   await page.getByRole('button', { name: 'Put all away' }).click();
   const owed = page.getByLabel('Owed');
@@ -92,7 +92,7 @@ test('a cut-apart sheet becomes its cards, a maker\'s strip is cut off, and both
   await page.getByRole('button', { name: 'Cut apart', exact: true }).click();
   await page.getByRole('button', { name: 'Cut 1/2″ off' }).click();
   await expect(page.getByRole('button', { name: /^reeds \/ lamplight, 12 × 1\/2/ })).toHaveCount(1);
-  await page.reload();
+  await reload(page);
   await expect(page.getByRole('heading', { name: 'Stash', exact: true })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText('Undone: Cut the strip off reeds / lamplight')).toBeVisible();
@@ -114,7 +114,7 @@ test('sold, lent and come back; where did the other two go has an answer with it
   await page.getByLabel('Really there').fill('1');
   await page.getByLabel('Why, if known').fill('one tore');
   await page.getByRole('button', { name: 'Put it right' }).click();
-  await page.reload();
+  await reload(page);
   const trail = page.getByRole('list', { name: 'Where it has been' });
   for (const words of ['4 came in the parcel', '1 sold', '1 lent to a neighbour', '−1, counted anew: one tore', '1 here']) await expect(trail).toContainText(words);
   await page.getByRole('button', { name: 'It came back' }).click();
@@ -140,7 +140,7 @@ test('stock is taken of a place by keyboard; what is not found is missed, and fo
   await lines.getByRole('checkbox', { name: /^cut-apart/ }).focus();
   await page.keyboard.press('0');
   await page.keyboard.press(' ');
-  await page.reload();
+  await reload(page);
   await page.getByRole('button', { name: 'Take stock' }).click();
   await expect(page.getByText(/^2 of \d+ looked at/)).toBeVisible();
   await lines.getByLabel('Really there of photo corners').fill('3');
@@ -149,7 +149,7 @@ test('stock is taken of a place by keyboard; what is not found is missed, and fo
   await page.getByLabel('Why, if known').fill('after the move');
   await page.getByRole('button', { name: 'Put 2 right' }).click();
   await expect(page.getByText('Counted the stash: 2 things put right')).toBeVisible();
-  await page.reload();
+  await reload(page);
   await page.getByRole('button', { name: 'Take stock' }).click();
   await pick(page, 'Where', 'case C');
   await expect(lines).toContainText('not found last time');
@@ -168,7 +168,7 @@ test('a wish says what she has already; when it is here it is unpacked', async (
   await expect(page.getByText('you have 6 of these, the oldest from October 2025')).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(wish).toHaveValue('');
-  await page.reload();
+  await reload(page);
   await page.getByRole('button', { name: 'It is here: 1 x 12x12 cardstock cream' }).click();
   await expect(page.getByLabel('The list')).toHaveValue('1 x 12x12 cardstock cream');
 });
@@ -191,7 +191,7 @@ test('a table is shown row by row before it is taken; one undo takes all of it b
   await expect(page.getByText(/^1 added, 1 changed, 1 refused/)).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 rows' }).click();
   await expect(page.getByRole('button', { name: /^wood buttons 2/ })).toBeVisible();
-  await page.reload();
+  await reload(page);
   await page.getByLabel('Search', { exact: true }).fill('old tins');
   await expect(page.getByRole('button', { name: /^cardstock slate, 12 × 12, Old tins/ })).toHaveCount(3);
   await page.getByLabel('Search', { exact: true }).fill('');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginPage, cutAll, goTo, openDemo, paperFigures } from './bench';
+import { beginPage, cutAll, goTo, openDemo, paperFigures, reload } from './bench';
 
 test('two pages are cut in one go, with a reload in the middle; both are then cut', async ({ page }) => {
   await openDemo(page);
@@ -16,7 +16,7 @@ test('two pages are cut in one go, with a reload in the middle; both are then cu
   await expect(page.getByText('Took out the papers for 2 pages')).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByText('✓').first()).toBeVisible();
-  await page.reload();
+  await reload(page);
   await cutAll(page, () => page.keyboard.press('Space'));
   await goTo(page, 'Pages');
   await expect(page.getByRole('link', { name: /Neighbours by torch/ }).first()).toContainText('cut');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cutAll, openDemo } from './bench';
+import { cutAll, openDemo, reload } from './bench';
 
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true });
 
@@ -18,7 +18,7 @@ test('the main path by touch on a tablet', async ({ page }) => {
   await page.getByRole('button', { name: 'To the cuts' }).tap();
   await page.getByRole('button', { name: 'Take these papers out' }).tap();
   await expect(page.getByText('Set the trimmer to')).toBeVisible();
-  await page.reload();
+  await reload(page);
   await cutAll(page, () => page.getByRole('button', { name: 'Cut', exact: true }).tap());
   await page.getByRole('button', { name: 'To the glue' }).tap();
   await page.getByRole('button', { name: 'It is glued' }).tap();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cutAll, goTo, openDemo, paperFigures, takePapersOut } from './bench';
+import { cutAll, goTo, openDemo, paperFigures, reload, takePapersOut } from './bench';
 
 test('hidden middles are cut out before glueing, as her school has it, and go to the stash', async ({ page }) => {
   await openDemo(page);
@@ -15,7 +15,7 @@ test('hidden middles are cut out before glueing, as her school has it, and go to
   await expect(frame).toContainText('Measure 1″ from its left and 1″ from its head; cut out 10 × 10.');
   await frame.getByRole('button', { name: 'It is cut out' }).click();
   await expect(frame).toBeHidden();
-  await page.reload();
+  await reload(page);
   await expect(page.getByRole('heading', { name: 'All cut' })).toBeVisible();
   await expect(frame).toBeHidden();
 
