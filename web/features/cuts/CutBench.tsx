@@ -29,14 +29,16 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
   const nameOf = usePieceName(page, page.together !== undefined);
   const partWords = (part: StepPart): string => (part.wanted !== null ? `aside: ${nameOf(part.wanted).toLowerCase()}` : part.role === 'nubbin' ? 'back to the stash' : part.role === 'waste' ? 'waste' : 'is cut on');
-  const isBusy = useRef(false);
+  const cutting = useRef<Promise<unknown> | null>(null);
   const cutButton = useRef<HTMLButtonElement>(null);
   const cut = async (): Promise<void> => {
-    if (isBusy.current) return;
-    isBusy.current = true;
-    await makeCut(page, step, ledger);
-    isBusy.current = false;
+    if (cutting.current) return;
+    cutting.current = makeCut(page, step, ledger);
+    await cutting.current;
+    cutting.current = null;
   };
+  /** A slip opened while a cut is written waits for it: it is about what comes next. */
+  const open = async (): Promise<void> => { await cutting.current; cutButton.current?.focus(); };
   useKeys({ ' ': () => { void cut(); }, Backspace: () => { if (at > 0) void undo(); } });
   const now = useRef<HTMLLIElement>(null);
   useEffect(() => { now.current?.scrollIntoView({ inline: 'center', block: 'nearest' }); }, [at]);
@@ -66,8 +68,8 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
             <Button isDisabled={at === 0} onPress={() => { void undo(); }}>Back</Button>
           </Doing>
           <Row>
-            <MishapSlip step={step} onOpen={() => cutButton.current?.focus()} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
-            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onOpen={() => cutButton.current?.focus()} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
+            <MishapSlip step={step} onOpen={open} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
+            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onOpen={open} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
           </Row>
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>

@@ -20,7 +20,7 @@ export interface MachineSlipProps {
   piece: PieceState;
   onWork: (work: MachineWork) => void;
   /** Called before it opens: what has the focus then has it again afterwards. */
-  onOpen: () => void;
+  onOpen: () => Promise<void>;
 }
 
 const ASK_MS = 250;
@@ -35,7 +35,7 @@ export function MachineSlip(props: MachineSlipProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <Button onPress={() => { props.onOpen(); setOpen(true); }}>Let the machine cut this sheet</Button>
+      <Button onPress={() => { void props.onOpen().then(() => setOpen(true)); }}>Let the machine cut this sheet</Button>
       <SlipOver title="The cutting machine" isOpen={isOpen} onClose={() => setOpen(false)}>{(close) => <MachineWorking {...props} close={close} />}</SlipOver>
     </>
   );

@@ -10,8 +10,8 @@ import { SlipOver } from '../../ui/SlipOver';
 export interface MishapSlipProps {
   step: CutStep;
   onMishap: (mishap: Mishap) => void;
-  /** Called before it opens: what has the focus then has it again afterwards. */
-  onOpen: () => void;
+  /** Called before it opens, and waited for: what has the focus then has it again afterwards. */
+  onOpen: () => Promise<void>;
 }
 
 /** Life goes wrong: another measure, spoilt, lost. The rest is then planned again from what is really there. */
@@ -22,7 +22,7 @@ export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
   const isWrong = at !== null && !isOnPart(step, at);
   return (
     <>
-      <Button onPress={() => { onOpen(); setOpen(true); }}>Something went wrong</Button>
+      <Button onPress={() => { void onOpen().then(() => setOpen(true)); }}>Something went wrong</Button>
       <SlipOver title="What went wrong?" isOpen={isOpen} onClose={() => setOpen(false)}>
         {(close) => {
           const note = (mishap: Mishap): void => { close(); onMishap(mishap); };
