@@ -1,4 +1,5 @@
 export { planCuts, searchPlans } from './searchPlans';
+export { faceUp } from './faceUp';
 export { sheetSvg } from './sheetSvg';
 export type { PlanProgress } from './searchPlans';
 export type {

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { faceUp } from '../../../core/cutting';
 import { formatLength, formatSize } from '../../../core/length';
 import type { CutStep, StepPart } from '../../../core/page';
 import type { Page } from '../../../core/things';
@@ -26,7 +27,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const sheet = page.plan!.sheets.find(({ stock }) => stock === step.sheet)!;
   const whole = ledger.pieces.get(step.sheet)!;
   const lot = lots.get(whole.lot)!;
-  const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+  const isBack = faceUp(sheet.pieces) === 'back';
   const nameOf = usePieceName(page, page.together !== undefined);
   const partWords = (part: StepPart): string => (part.wanted !== null ? `aside: ${nameOf(part.wanted).toLowerCase()}` : part.role === 'nubbin' ? 'back to the stash' : part.role === 'waste' ? 'waste' : 'is cut on');
   const cutting = useRef<Promise<unknown> | null>(null);

@@ -19,7 +19,7 @@ export interface MachineSlipProps {
   sheet: PlannedSheet;
   piece: PieceState;
   onWork: (work: MachineWork) => void;
-  /** Called before it opens: what has the focus then has it again afterwards. */
+  /** Called before it opens, and waited for: what has the focus then has it again afterwards. */
   onOpen: () => Promise<void>;
 }
 

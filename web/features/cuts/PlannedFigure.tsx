@@ -1,7 +1,7 @@
 import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { PlannedSheet } from '../../../core/cutting';
+import { faceUp, type PlannedSheet } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { Lot } from '../../../core/things';
@@ -32,7 +32,7 @@ const SCALE = 16;
 export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onForbid, onSvg }: PlannedFigureProps) {
   const kits = useBench((b) => b.kits);
   const system = useSettings((s) => s.system);
-  const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+  const isBack = faceUp(sheet.pieces) === 'back';
   return (
     <Figure>
       <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { useDrag } from 'react-aria-components';
 import styled from 'styled-components';
+import { faceUp } from '../../../core/cutting';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { forPage } from '../../../core/page';
 import type { SharedPiece, SharedSheet } from '../../../core/shareout';
@@ -22,7 +23,7 @@ export interface DividedSheetProps {
 /** A paper as it is divided, whole and to scale; each part can be dragged to another page, by pointer or by Enter. */
 export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetProps) {
   const system = useSettings((s) => s.system);
-  const isBack = sheet.pieces.filter(({ face }) => face === 'back').length > sheet.pieces.length / 2;
+  const isBack = faceUp(sheet.pieces) === 'back';
   const named = { ...sheet, pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })) };
   return (
     <Over>
