@@ -4,18 +4,30 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import { readdirSync } from 'node:fs';
 import tseslint from 'typescript-eslint';
 
-const folders = (path) => readdirSync(new URL(path, import.meta.url), { withFileTypes: true }).filter((entry) => entry.isDirectory()).map(({ name }) => name);
+const folders = (path) =>
+  readdirSync(new URL(path, import.meta.url), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory())
+    .map(({ name }) => name);
 
 // Arrows of import go downward only: web, server, cli, demo -> core; features never reach into each other.
 const zones = [
-  { target: './core', from: ['./web', './server', './cli', './demo', './e2e', './scripts'], message: 'core imports nothing from outside itself' },
+  {
+    target: './core',
+    from: ['./web', './server', './cli', './demo', './e2e', './scripts'],
+    message: 'core imports nothing from outside itself',
+  },
   { target: './server', from: ['./web', './cli'] },
   { target: './cli', from: ['./web', './server'] },
   { target: './web/ui', from: ['./web/features', './web/app', './web/data', './web/workers'] },
   { target: './web/data', from: ['./web/features', './web/app', './web/ui'] },
   { target: './web/workers', from: ['./web/features', './web/app', './web/ui', './web/data'] },
   { target: './web/features', from: './web/app', message: 'the shell knows the features, not the other way round' },
-  ...folders('./web/features').map((name) => ({ target: `./web/features/${name}`, from: './web/features', except: [`./${name}`], message: 'a feature never imports another' })),
+  ...folders('./web/features').map((name) => ({
+    target: `./web/features/${name}`,
+    from: './web/features',
+    except: [`./${name}`],
+    message: 'a feature never imports another',
+  })),
 ];
 
 export default tseslint.config(
@@ -29,7 +41,7 @@ export default tseslint.config(
       'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones }],
       'import-x/no-cycle': 'error',
       'no-console': 'error',
-      'eqeqeq': 'error',
+      eqeqeq: 'error',
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       '@typescript-eslint/no-non-null-assertion': 'off',
     },
@@ -37,18 +49,34 @@ export default tseslint.config(
   {
     // Each concept of core has one door, its index.ts.
     files: ['{web,cli,server,demo,scripts}/**/*.{ts,tsx}'],
-    rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '/core/[a-z]+/[a-zA-Z/]+', message: 'import from the concept, not from inside it' }] }] },
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '/core/[a-z]+/[a-zA-Z/]+', message: 'import from the concept, not from inside it' }] },
+      ],
+    },
   },
   {
     files: ['core/**/*.ts'],
     ignores: ['**/*.test.ts', '**/test/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [
-        { regex: '^(?!\\.)', message: 'core imports nothing from outside itself' },
-        { regex: '^\\.\\./(?:\\.\\./)*(?!designs/)[a-z]+/[a-zA-Z/]+$', message: 'import from the concept, not from inside it' },
-      ] }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(?!\\.)', message: 'core imports nothing from outside itself' },
+            {
+              regex: '^\\.\\./(?:\\.\\./)*(?!designs/)[a-z]+/[a-zA-Z/]+$',
+              message: 'import from the concept, not from inside it',
+            },
+          ],
+        },
+      ],
       'no-restricted-globals': ['error', 'Date', 'performance', 'fetch', 'setTimeout', 'console'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core has no chance without a seed' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core has no chance without a seed' },
+      ],
     },
   },
   { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },

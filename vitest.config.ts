@@ -2,7 +2,13 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['core/**/*.test.ts', 'cli/**/*.test.ts', 'server/**/*.test.ts', 'web/**/*.test.{ts,tsx}', 'demo/**/*.test.ts'],
+    include: [
+      'core/**/*.test.ts',
+      'cli/**/*.test.ts',
+      'server/**/*.test.ts',
+      'web/**/*.test.{ts,tsx}',
+      'demo/**/*.test.ts',
+    ],
     setupFiles: ['scripts/propertySeed.ts'],
     maxWorkers: 2,
     testTimeout: 180_000,

@@ -1,8 +1,11 @@
 import { ok, type Result } from '../core/result';
 import type { JobError } from '../core/jobs';
 
-const refused = (code: string, message: string): Result<never, JobError> =>
-  ({ ok: false, value: null, error: { kind: 'refused', code, at: '', message } });
+const refused = (code: string, message: string): Result<never, JobError> => ({
+  ok: false,
+  value: null,
+  error: { kind: 'refused', code, at: '', message },
+});
 
 /** Bytes as UTF-8, text as JSON. */
 export function readJson(bytes: Uint8Array): Result<unknown, JobError> {

@@ -1,6 +1,16 @@
 import loadHighs from 'highs';
 import { searchPlans, type CutPlan } from '../core/cutting';
-import { differences, gut, join, palette, readCutJob, readShareJob, writeCutResult, writeShareResult, type JobError } from '../core/jobs';
+import {
+  differences,
+  gut,
+  join,
+  palette,
+  readCutJob,
+  readShareJob,
+  writeCutResult,
+  writeShareResult,
+  type JobError,
+} from '../core/jobs';
 import { ok, type Result } from '../core/result';
 import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
 import { schemaCheck } from './matchSchema';
@@ -11,14 +21,20 @@ type Job<F extends (job: never) => unknown> = Parameters<F>[0];
 
 /** A verb whose job is checked against its schema first. */
 function verb<J>(name: string, run: (job: J) => Answer | Promise<Answer>): [string, Verb] {
-  return [name, (json) => {
-    const checked = schemaCheck(`${name}.job`)(json);
-    return checked.ok ? run(checked.value as J) : checked;
-  }];
+  return [
+    name,
+    (json) => {
+      const checked = schemaCheck(`${name}.job`)(json);
+      return checked.ok ? run(checked.value as J) : checked;
+    },
+  ];
 }
 
 /** The last answer of a search; the clock bounds it only where the job asks for it, else the work does, so that answers repeat. */
-function lastOf<P>(search: (work: number | undefined) => Iterable<{ readonly plan: P }>, seconds: number | undefined): P {
+function lastOf<P>(
+  search: (work: number | undefined) => Iterable<{ readonly plan: P }>,
+  seconds: number | undefined,
+): P {
   const until = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
   let plan: P | null = null;
   for (const progress of search(seconds === undefined ? undefined : Infinity)) {
@@ -30,14 +46,26 @@ function lastOf<P>(search: (work: number | undefined) => Iterable<{ readonly pla
 
 function cut(job: Job<typeof readCutJob>): Answer {
   const read = readCutJob(job);
-  return read.ok ? ok(writeCutResult(lastOf<CutPlan>((work) => searchPlans(read.value, work), job.seconds), job.unit)) : read;
+  return read.ok
+    ? ok(
+        writeCutResult(
+          lastOf<CutPlan>((work) => searchPlans(read.value, work), job.seconds),
+          job.unit,
+        ),
+      )
+    : read;
 }
 
 async function share(job: Job<typeof readShareJob>): Promise<Answer> {
   const read = readShareJob(job);
   if (!read.ok) return read;
   const solver = solverFrom(await loadHighs());
-  return ok(writeShareResult(lastOf<SharePlan>((work) => shareOut(read.value, solver, work), job.seconds), job.unit));
+  return ok(
+    writeShareResult(
+      lastOf<SharePlan>((work) => shareOut(read.value, solver, work), job.seconds),
+      job.unit,
+    ),
+  );
 }
 
 export const VERBS: ReadonlyMap<string, Verb> = new Map([

@@ -18,27 +18,58 @@ test('the demo is a sound bench: four kits, stories with pictures, something owe
   const file = readBenchFile(shipped);
   expect(file.error).toBeNull();
   const { kits, photos, images, lots, events } = file.value!;
-  expect(kits.map(({ name }) => name).sort()).toEqual(['Kiln Weather', 'Moth Lantern', 'Ringing Chamber', 'Seed Drawer']);
+  expect(kits.map(({ name }) => name).sort()).toEqual([
+    'Kiln Weather',
+    'Moth Lantern',
+    'Ringing Chamber',
+    'Seed Drawer',
+  ]);
   expect(photos.length).toBe(images.length);
   const ledger = fold(events).value!;
   expect([...ledger.lots.values()].some(({ owed }) => Object.keys(owed).length > 0)).toBe(true);
-  const usedOf = (kit: string): number => lots.filter((lot) => lot.kit === kit).reduce((sum, lot) => sum + balanceOf(ledger, lot.id).area.onPages, 0);
+  const usedOf = (kit: string): number =>
+    lots.filter((lot) => lot.kit === kit).reduce((sum, lot) => sum + balanceOf(ledger, lot.id).area.onPages, 0);
   expect(usedOf('moth')).toBe(0);
   expect(usedOf('bell')).toBeGreaterThan(usedOf('seed'));
 });
 
 test('nine pages of 6 x 8 come out of the seven patterned papers of the newest kit and its cardstock', async () => {
   const { kits, lots, faces, events } = readBenchFile(shipped).value!;
-  const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> => new Map(list.map((one) => [one.id, one]));
+  const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> =>
+    new Map(list.map((one) => [one.id, one]));
   const shelf = { ledger: fold(events).value!, lots: byId(lots), kits: byId(kits) };
-  const stock = stockOnHand(shelf, null).filter(({ id }) => shelf.lots.get(shelf.ledger.pieces.get(id)!.lot)!.kit === 'moth');
-  const patterned = stock.filter(({ id, w }) => w === inches(12) && shelf.lots.get(shelf.ledger.pieces.get(id)!.lot)!.kind === 'paper');
+  const stock = stockOnHand(shelf, null).filter(
+    ({ id }) => shelf.lots.get(shelf.ledger.pieces.get(id)!.lot)!.kit === 'moth',
+  );
+  const patterned = stock.filter(
+    ({ id, w }) => w === inches(12) && shelf.lots.get(shelf.ledger.pieces.get(id)!.lot)!.kind === 'paper',
+  );
   expect(patterned).toHaveLength(7);
   const page = (n: number): SharingPage => {
-    const own = { id: `page-${n}`, format: { w: inches(6), h: inches(8), spread: false }, design: DESIGNS[n % DESIGNS.length]!.id, mat: inches(1 / 8), photos: [{ photo: null, w: inches(3), h: inches(4) }], papers: {}, state: 'idea' as const, title: '', date: '', place: '', journaling: '', plan: null, started: '2026-11-05', finished: null };
+    const own = {
+      id: `page-${n}`,
+      format: { w: inches(6), h: inches(8), spread: false },
+      design: DESIGNS[n % DESIGNS.length]!.id,
+      mat: inches(1 / 8),
+      photos: [{ photo: null, w: inches(3), h: inches(4) }],
+      papers: {},
+      state: 'idea' as const,
+      title: '',
+      date: '',
+      place: '',
+      journaling: '',
+      plan: null,
+      started: '2026-11-05',
+      finished: null,
+    };
     return { page: own, layout: pageLayout(own).value!, colours: [{ hex: '#22314f', share: 1 }] };
   };
-  const job = shareJobFor(Array.from({ length: 9 }, (_, n) => page(n)), stock, faces, inches(12));
+  const job = shareJobFor(
+    Array.from({ length: 9 }, (_, n) => page(n)),
+    stock,
+    faces,
+    inches(12),
+  );
   let plan!: SharePlan;
   for (const progress of shareOut(job, solverFrom(await loadHighs()))) plan = progress.plan;
   expect(plan.stats).toMatchObject({ complete: 9, bound: { worth: 9 } });

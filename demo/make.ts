@@ -45,7 +45,10 @@ class Scene {
     for (const [i, line] of readList(list).entries()) {
       if (line.status === 'not-read') throw new Error(`${id}: ${line.text}`);
       if (line.status !== 'read') continue;
-      const { lots: [lot], faces } = unpack(line.item, i + 1, id, own, newId);
+      const {
+        lots: [lot],
+        faces,
+      } = unpack(line.item, i + 1, id, own, newId);
       own.push(...faces);
       this.lots.push(lot!);
       const gone = missing[line.item.name] ?? 0;
@@ -59,18 +62,34 @@ class Scene {
     for (const { id, story, name, size, jpeg: bytes } of paintPictures()) {
       const { w, h } = parseSize(size).value!;
       this.images.push({ id: `image-${id}`, type: 'image/jpeg', data: bytes.toString('base64') });
-      this.photos.push({ id, story, name, image: `image-${id}`, w, h, colours: mainColours(jpeg.decode(bytes).data), added: '2026-11-04' });
+      this.photos.push({
+        id,
+        story,
+        name,
+        image: `image-${id}`,
+        w,
+        h,
+        colours: mainColours(jpeg.decode(bytes).data),
+        added: '2026-11-04',
+      });
     }
   }
 
   make({ title, design, spread = false, photos, papers, day, journaling, counted = {} }: DemoPage, n: number): void {
     const id = `page-${n + 1}`;
-    const places = photos.map((photo) => { const { w, h } = this.photos.find((p) => p.id === photo)!; return { photo, w, h }; });
+    const places = photos.map((photo) => {
+      const { w, h } = this.photos.find((p) => p.id === photo)!;
+      return { photo, w, h };
+    });
     const format = { w: inches(12), h: inches(12), spread };
     const layout = layOut(designOf(design)!, { format, photos: places, mat: MAT }).value!;
     const before = this.lots.filter((lot) => this.kits.some((kit) => kit.id === lot.kit));
     const chosen = Object.fromEntries(Object.entries(papers).map(([slot, name]) => [slot, this.faceNamed(name)]));
-    const shelf = { ledger: this.ledger, lots: new Map(before.map((lot) => [lot.id, lot])), kits: new Map(this.kits.map((kit) => [kit.id, kit])) };
+    const shelf = {
+      ledger: this.ledger,
+      lots: new Map(before.map((lot) => [lot.id, lot])),
+      kits: new Map(this.kits.map((kit) => [kit.id, kit])),
+    };
     const plan = planCuts(cutJobFor(cutListOf(layout, { papers: chosen }), stockOnHand(shelf, null)), WORK);
     if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
     for (const { stock } of plan.sheets) this.happen({ type: 'claimed', piece: stock, page: id }, day);
@@ -81,7 +100,22 @@ class Scene {
       for (const type of ['claimed', 'used']) this.happen({ type, lot: lot.id, amounts: { '': count }, page: id }, day);
     }
     const story = STORIES.find((s) => s.id === this.photos.find((p) => p.id === photos[0])!.story)!;
-    this.pages.push({ id, format, design, mat: MAT, photos: places, papers: chosen, state: 'done', title, date: story.date, place: story.place, journaling, plan, started: day, finished: day });
+    this.pages.push({
+      id,
+      format,
+      design,
+      mat: MAT,
+      photos: places,
+      papers: chosen,
+      state: 'done',
+      title,
+      date: story.date,
+      place: story.place,
+      journaling,
+      plan,
+      started: day,
+      finished: day,
+    });
   }
 
   private faceNamed(name: string): string {
@@ -92,11 +126,25 @@ class Scene {
 
   write(): string {
     const { kits, faces, lots, photos, images, pages, events } = this;
-    const sorted = <T extends { id: string }>(list: readonly T[]): T[] => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
-    return `${JSON.stringify({
-      format: 'nubbin-bench', version: 1, kits: sorted(kits), faces: sorted(faces), lots: sorted(lots), stories: sorted(STORIES), photos: sorted(photos), images: sorted(images),
-      pages: sorted(pages), drafts: [], events,
-    }, null, 1)}\n`;
+    const sorted = <T extends { id: string }>(list: readonly T[]): T[] =>
+      [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+    return `${JSON.stringify(
+      {
+        format: 'nubbin-bench',
+        version: 1,
+        kits: sorted(kits),
+        faces: sorted(faces),
+        lots: sorted(lots),
+        stories: sorted(STORIES),
+        photos: sorted(photos),
+        images: sorted(images),
+        pages: sorted(pages),
+        drafts: [],
+        events,
+      },
+      null,
+      1,
+    )}\n`;
   }
 }
 
@@ -104,7 +152,10 @@ class Scene {
 export function makeDemo(): string {
   const scene = new Scene();
   scene.develop();
-  const things = [...KITS.map((kit) => ({ day: kit.came, play: () => scene.receive(kit) })), ...PAGES.map((page, n) => ({ day: page.day, play: () => scene.make(page, n) }))];
+  const things = [
+    ...KITS.map((kit) => ({ day: kit.came, play: () => scene.receive(kit) })),
+    ...PAGES.map((page, n) => ({ day: page.day, play: () => scene.make(page, n) })),
+  ];
   for (const { play } of things.sort((a, b) => a.day.localeCompare(b.day))) play();
   return scene.write();
 }

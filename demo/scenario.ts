@@ -1,11 +1,24 @@
 /** The made-up scenario: four kits of an invented club, as their packing lists came, and what was made of them. */
-export interface DemoKit { readonly id: string; readonly name: string; readonly month: string; readonly came: string; readonly theme: readonly string[]; readonly list: string; readonly missing: Readonly<Record<string, number>> }
+export interface DemoKit {
+  readonly id: string;
+  readonly name: string;
+  readonly month: string;
+  readonly came: string;
+  readonly theme: readonly string[];
+  readonly list: string;
+  readonly missing: Readonly<Record<string, number>>;
+}
 
 export const CLUB = 'The Oddment Post';
 
 export const KITS: readonly DemoKit[] = [
   {
-    id: 'bell', name: 'Ringing Chamber', month: '2025-10', came: '2025-10-09', theme: ['bells', 'rope', 'tower'], missing: {},
+    id: 'bell',
+    name: 'Ringing Chamber',
+    month: '2025-10',
+    came: '2025-10-09',
+    theme: ['bells', 'rope', 'tower'],
+    missing: {},
     list: `1 x 12x12 bell metal / rope stripe, bronze + straw + brown
 1 x 12x12 tower stone / plain slate, slate + ash + grey
 2 x 12x12 rounds and changes, cream + rope + bronze
@@ -18,7 +31,12 @@ brass clips 6
 4 x 3x4 tower cards, cream`,
   },
   {
-    id: 'seed', name: 'Seed Drawer', month: '2026-03', came: '2026-03-11', theme: ['garden', 'seed', 'allotment'], missing: {},
+    id: 'seed',
+    name: 'Seed Drawer',
+    month: '2026-03',
+    came: '2026-03-11',
+    theme: ['garden', 'seed', 'allotment'],
+    missing: {},
     list: `2 x 12x12 seed packets / radish rows, cream + radish + leaf, upright
 1 x 12x12 leaf mould / garden grid, moss + leaf + olive
 1 x 12x12 radish dots / gingham green, radish + blush
@@ -32,7 +50,12 @@ wood buttons 8
 washi 10 m, leaf`,
   },
   {
-    id: 'kiln', name: 'Kiln Weather', month: '2026-05', came: '2026-05-08', theme: ['clay', 'fire', 'ash'], missing: {},
+    id: 'kiln',
+    name: 'Kiln Weather',
+    month: '2026-05',
+    came: '2026-05-08',
+    theme: ['clay', 'fire', 'ash'],
+    missing: {},
     list: `2 x 12x12 crackle glaze / ash wash, celadon + slate
 1 x 12x12 clay slip wash / kiln grid, clay + terracotta + cream
 1 x 12x12 smoke cloud / celadon scallops, ash + grey
@@ -46,7 +69,12 @@ ribbon 3 yd, clay
 ephemera 24, pots and tongs`,
   },
   {
-    id: 'moth', name: 'Moth Lantern', month: '2026-11', came: '2026-11-03', theme: ['moth', 'garden', 'night'], missing: { 'night sky / plain slate': 1 },
+    id: 'moth',
+    name: 'Moth Lantern',
+    month: '2026-11',
+    came: '2026-11-03',
+    theme: ['moth', 'garden', 'night'],
+    missing: { 'night sky / plain slate': 1 },
     list: `2 x 12x12 moths / lamplight, ink + amber + lamp, upright
 1 x 12x12 foxglove blooms / foxglove rows, blush + foxglove + leaf
 2 x 12x12 night sky / plain slate, night + lamp + amber
@@ -74,15 +102,76 @@ export const STORIES = [
 
 /** A page of the past: what it was made of, in which design, and when. */
 export interface DemoPage {
-  readonly title: string; readonly design: string; readonly spread?: boolean; readonly photos: readonly string[]; readonly papers: Readonly<Record<string, string>>;
-  readonly day: string; readonly journaling: string; readonly counted?: Readonly<Record<string, number>>;
+  readonly title: string;
+  readonly design: string;
+  readonly spread?: boolean;
+  readonly photos: readonly string[];
+  readonly papers: Readonly<Record<string, string>>;
+  readonly day: string;
+  readonly journaling: string;
+  readonly counted?: Readonly<Record<string, number>>;
 }
 
 export const PAGES: readonly DemoPage[] = [
-  { title: 'Six ropes, one clock', design: 'strip-bands', photos: ['ropes'], papers: { ground: 'cardstock slate', upper: 'bell metal', lower: 'rounds and changes', mat: 'cardstock cream' }, day: '2025-11-02', journaling: 'Three hours and four minutes, and nobody looked up.', counted: { 'brass clips': 2 } },
-  { title: 'Stand', design: 'framed-ground', photos: ['tower'], papers: { frame: 'rope check', ground: 'tower stone', mat: 'rounds and changes' }, day: '2025-11-16', journaling: 'The tower after, very quiet.', counted: { 'brass clips': 2 } },
-  { title: 'The band', design: 'strip-bands', photos: ['band', 'clock'], papers: { ground: 'cardstock slate', upper: 'rounds and changes', lower: 'bell metal', mat: 'cardstock cream' }, day: '2025-12-06', journaling: 'Left to right, treble to tenor.', counted: { 'brass clips': 1 } },
-  { title: 'Rows and rows', design: 'box-stack', photos: ['rows'], papers: { ground: 'cardstock cream', strip: 'potting bench wood', tall: 'seed packets', wide: 'radish dots', card: 'leaf mould', mat: 'cardstock leaf' }, day: '2026-04-19', journaling: 'Sown too thick, as ever.', counted: { ephemera: 6, 'wood buttons': 3 } },
-  { title: 'Glaze day', design: 'strip-bands', photos: ['bowl', 'shelf'], papers: { ground: 'cardstock ash', upper: 'crackle glaze', lower: 'brick stripe', mat: 'clay slip wash' }, day: '2026-06-28', journaling: 'Green where it was meant to be grey.', counted: { 'enamel dots': 7 } },
-  { title: 'Hot, hotter', design: 'framed-ground', photos: ['tongs'], papers: { frame: 'smoke cloud', ground: 'cardstock clay', mat: 'crackle glaze' }, day: '2026-07-12', journaling: 'A minute from the kiln to the bin.', counted: { 'enamel dots': 5, ephemera: 4 } },
+  {
+    title: 'Six ropes, one clock',
+    design: 'strip-bands',
+    photos: ['ropes'],
+    papers: { ground: 'cardstock slate', upper: 'bell metal', lower: 'rounds and changes', mat: 'cardstock cream' },
+    day: '2025-11-02',
+    journaling: 'Three hours and four minutes, and nobody looked up.',
+    counted: { 'brass clips': 2 },
+  },
+  {
+    title: 'Stand',
+    design: 'framed-ground',
+    photos: ['tower'],
+    papers: { frame: 'rope check', ground: 'tower stone', mat: 'rounds and changes' },
+    day: '2025-11-16',
+    journaling: 'The tower after, very quiet.',
+    counted: { 'brass clips': 2 },
+  },
+  {
+    title: 'The band',
+    design: 'strip-bands',
+    photos: ['band', 'clock'],
+    papers: { ground: 'cardstock slate', upper: 'rounds and changes', lower: 'bell metal', mat: 'cardstock cream' },
+    day: '2025-12-06',
+    journaling: 'Left to right, treble to tenor.',
+    counted: { 'brass clips': 1 },
+  },
+  {
+    title: 'Rows and rows',
+    design: 'box-stack',
+    photos: ['rows'],
+    papers: {
+      ground: 'cardstock cream',
+      strip: 'potting bench wood',
+      tall: 'seed packets',
+      wide: 'radish dots',
+      card: 'leaf mould',
+      mat: 'cardstock leaf',
+    },
+    day: '2026-04-19',
+    journaling: 'Sown too thick, as ever.',
+    counted: { ephemera: 6, 'wood buttons': 3 },
+  },
+  {
+    title: 'Glaze day',
+    design: 'strip-bands',
+    photos: ['bowl', 'shelf'],
+    papers: { ground: 'cardstock ash', upper: 'crackle glaze', lower: 'brick stripe', mat: 'clay slip wash' },
+    day: '2026-06-28',
+    journaling: 'Green where it was meant to be grey.',
+    counted: { 'enamel dots': 7 },
+  },
+  {
+    title: 'Hot, hotter',
+    design: 'framed-ground',
+    photos: ['tongs'],
+    papers: { frame: 'smoke cloud', ground: 'cardstock clay', mat: 'crackle glaze' },
+    day: '2026-07-12',
+    journaling: 'A minute from the kiln to the bin.',
+    counted: { 'enamel dots': 5, ephemera: 4 },
+  },
 ];

@@ -3,8 +3,13 @@ import { expect, test, type Page } from '@playwright/test';
 import { goTo, openDemo, startEmpty, pictureFile } from './bench';
 
 async function findings(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-  return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  return violations.map(
+    ({ id, nodes }) =>
+      `${id}: ${nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
+  );
 }
 
 const SCREENS = ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Wrap-up'];
@@ -54,7 +59,10 @@ for (const look of ['day', 'evening']) {
     await expect(page.getByText('Set the trimmer to')).toBeVisible();
     expect(await findings(page), 'cut').toEqual([]);
     await goTo(page, 'Stash');
-    await page.getByRole('button', { name: /^radish dots/ }).first().click();
+    await page
+      .getByRole('button', { name: /^radish dots/ })
+      .first()
+      .click();
     await expect(page.getByRole('heading', { name: 'Where it has been' })).toBeVisible();
     await page.getByRole('button', { name: 'Punch shapes from it' }).click();
     expect(await findings(page), 'punch').toEqual([]);
@@ -102,23 +110,37 @@ for (const look of ['day', 'evening']) {
     await page.getByText(look, { exact: true }).click();
     await page.goto('/stash');
     await page.getByRole('button', { name: 'Take stock' }).click();
-    await page.getByRole('checkbox', { name: / is there$/ }).first().focus();
+    await page
+      .getByRole('checkbox', { name: / is there$/ })
+      .first()
+      .focus();
     await page.keyboard.press('0');
     expect(await findings(page), 'taking stock').toEqual([]);
     await page.keyboard.press('Escape');
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'From CSV' }).click()]);
-    await chooser.setFiles([{ name: 'tins.csv', mimeType: 'text/csv', buffer: Buffer.from('thing,amount\nenamel dots,24\nnonsense,') }]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From CSV' }).click(),
+    ]);
+    await chooser.setFiles([
+      { name: 'tins.csv', mimeType: 'text/csv', buffer: Buffer.from('thing,amount\nenamel dots,24\nnonsense,') },
+    ]);
     await expect(page.getByText('1 added, 0 changed, 1 refused')).toBeVisible();
     expect(await findings(page), 'a table').toEqual([]);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /^dusk wash/ }).first().click();
+    await page
+      .getByRole('button', { name: /^dusk wash/ })
+      .first()
+      .click();
     await page.getByRole('button', { name: 'Cut apart', exact: true }).click();
     await page.getByLabel('What is printed on it, or what you want').fill('6 x 3x4');
     expect(await findings(page), 'cut apart').toEqual([]);
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Its picture, colours and words' }).click();
     expect(await findings(page), 'a face').toEqual([]);
-    const [pictures] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose a picture' }).click()]);
+    const [pictures] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Choose a picture' }).click(),
+    ]);
     await pictures.setFiles([pictureFile('torch', 'dusk.jpg')]);
     await expect(page.getByRole('button', { name: 'Take it so' })).toBeVisible();
     expect(await findings(page), 'put straight').toEqual([]);

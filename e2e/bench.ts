@@ -1,10 +1,16 @@
 import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
-const demo = JSON.parse(readFileSync(new URL('../demo/bench.json', import.meta.url), 'utf8')) as { images: { id: string; data: string }[] };
+const demo = JSON.parse(readFileSync(new URL('../demo/bench.json', import.meta.url), 'utf8')) as {
+  images: { id: string; data: string }[];
+};
 
 /** A picture of the demo as a file to choose. */
-export const pictureFile = (id: string, name: string) => ({ name, mimeType: 'image/jpeg', buffer: Buffer.from(demo.images.find((image) => image.id === `image-${id}`)!.data, 'base64') });
+export const pictureFile = (id: string, name: string) => ({
+  name,
+  mimeType: 'image/jpeg',
+  buffer: Buffer.from(demo.images.find((image) => image.id === `image-${id}`)!.data, 'base64'),
+});
 
 /** Opens the application as on a first visit: the demo is there. */
 export async function openDemo(page: Page): Promise<void> {
@@ -22,11 +28,15 @@ export async function startEmpty(page: Page): Promise<void> {
 }
 
 /** Goes to a screen by its mark on the ruler. */
-export const goTo = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
+export const goTo = (page: Page, name: string): Promise<void> =>
+  page.getByRole('navigation', { name: 'Screens' }).getByRole('link', { name }).click();
 
 /** Picks one of a list that opens. */
 export async function pick(page: Page, list: string, option: string): Promise<void> {
-  await page.getByRole('button', { name: new RegExp(`${list}$`) }).filter({ has: page.locator('.react-aria-SelectValue') }).click();
+  await page
+    .getByRole('button', { name: new RegExp(`${list}$`) })
+    .filter({ has: page.locator('.react-aria-SelectValue') })
+    .click();
   await page.getByRole('option', { name: option, exact: true }).click();
 }
 
@@ -74,21 +84,29 @@ export async function paperFigures(page: Page): Promise<{ came: number; correcte
   const row = page.getByRole('row').filter({ hasText: 'All paper' }).first();
   await expect(row).toBeVisible();
   const texts = await row.getByRole('cell').allTextContents();
-  const [came, corrected, ...became] = texts.map((text) => Number(text.replaceAll(/[,+]/g, '').replace('\u2212', '-').replace('·', '0'))) as [number, number, ...number[]];
+  const [came, corrected, ...became] = texts.map((text) =>
+    Number(text.replaceAll(/[,+]/g, '').replace('\u2212', '-').replace('·', '0')),
+  ) as [number, number, ...number[]];
   return { came, corrected, became: became.reduce((a, b) => a + b, 0) };
 }
 
 /** Reloads when what was done before is written: a transaction over everything waits behind all others. */
 export async function reload(page: Page): Promise<void> {
-  await page.evaluate(() => new Promise<void>((resume, fail) => {
-    const opening = indexedDB.open('nubbin');
-    opening.onerror = () => fail(opening.error ?? new Error('the database does not open'));
-    opening.onsuccess = () => {
-      const all = opening.result.transaction([...opening.result.objectStoreNames], 'readwrite');
-      all.oncomplete = () => { opening.result.close(); resume(); };
-      all.onerror = () => fail(all.error ?? new Error('the database cannot be written'));
-      all.objectStore('meta').count();
-    };
-  }));
+  await page.evaluate(
+    () =>
+      new Promise<void>((resume, fail) => {
+        const opening = indexedDB.open('nubbin');
+        opening.onerror = () => fail(opening.error ?? new Error('the database does not open'));
+        opening.onsuccess = () => {
+          const all = opening.result.transaction([...opening.result.objectStoreNames], 'readwrite');
+          all.oncomplete = () => {
+            opening.result.close();
+            resume();
+          };
+          all.onerror = () => fail(all.error ?? new Error('the database cannot be written'));
+          all.objectStore('meta').count();
+        };
+      }),
+  );
   await page.reload();
 }

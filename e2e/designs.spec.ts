@@ -2,7 +2,9 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { beginPage, openDemo, pick } from './bench';
 
-test('the same photos in other designs, the best first with why; one is taken, its options changed', async ({ page }) => {
+test('the same photos in other designs, the best first with why; one is taken, its options changed', async ({
+  page,
+}) => {
   await openDemo(page);
   await beginPage(page, 'Box stack', /^Hawk-moth/, 'A hawk-moth came');
   await page.getByRole('button', { name: 'Designs side by side' }).click();
@@ -29,8 +31,14 @@ test('a layer is moved, turned and lifted by keys until it covers the photo, and
   await page.keyboard.press('ArrowRight');
   await expect(left).not.toHaveText(before);
   const covered = page.getByText('Upright strip covers what must show of photo 1.');
-  for (let n = 0; n < 3; n++) { await page.keyboard.press('PageUp'); await page.waitForTimeout(150); }
-  for (let n = 0; n < 24 && !(await covered.isVisible()); n++) { await page.keyboard.press('Shift+ArrowRight'); await page.waitForTimeout(150); }
+  for (let n = 0; n < 3; n++) {
+    await page.keyboard.press('PageUp');
+    await page.waitForTimeout(150);
+  }
+  for (let n = 0; n < 24 && !(await covered.isVisible()); n++) {
+    await page.keyboard.press('Shift+ArrowRight');
+    await page.waitForTimeout(150);
+  }
   await expect(covered).toBeVisible();
   await page.keyboard.press(']');
   await expect(moves.getByText('1°')).toBeVisible();
@@ -46,7 +54,9 @@ test('a guide in words becomes a design of her own, is cut from, and goes out an
   const text = page.getByLabel('Layers, from the bottom up, one a line');
   await text.fill('page 12 x 12\nground 12 x 12\nstrip 12 x 3, beside the photo');
   await expect(page.getByText(/Line 3: “beside the photo” is not understood/)).toBeVisible();
-  await text.fill('page 12 x 12\nground 12 x 12\nstrip 12 x 3, about 1 1/4 up from the foot\nphoto 6 x 4, 2 from the left, 5 1/2 down from the head');
+  await text.fill(
+    'page 12 x 12\nground 12 x 12\nstrip 12 x 3, about 1 1/4 up from the foot\nphoto 6 x 4, 2 from the left, 5 1/2 down from the head',
+  );
   await expect(page.getByText('Line 3: about 1 1/4 is taken as 1 1/4.')).toBeVisible();
   await expect(page.getByRole('list', { name: 'What is covered' })).toContainText('strip');
   await page.getByRole('group', { name: 'Lay one more rectangle' }).getByRole('button', { name: 'Lay it' }).click();
@@ -56,12 +66,18 @@ test('a guide in words becomes a design of her own, is cut from, and goes out an
   await expect(page.getByText('12 × 12 · Low strip · an idea')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Cut list' })).toContainText('1 × 12 × 3');
 
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'As a file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As a file' }).click(),
+  ]);
   const file = readFileSync(await download.path(), 'utf8');
   expect(JSON.parse(file)).toMatchObject({ format: 'nubbin-design', name: 'Low strip' });
   await page.getByRole('button', { name: 'Write my own' }).click();
   const open = async (content: string): Promise<void> => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Open a file' }).click()]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Open a file' }).click(),
+    ]);
     await chooser.setFiles({ name: 'guide.json', mimeType: 'application/json', buffer: Buffer.from(content) });
   };
   await open(file.replace('"3in"', '"3 1/in"'));

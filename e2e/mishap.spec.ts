@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { beginBoxStack, cutAll, openDemo, paperFigures, reload, takePapersOut } from './bench';
 
-test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({ page }) => {
+test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({
+  page,
+}) => {
   await openDemo(page);
   await beginBoxStack(page);
   await takePapersOut(page);

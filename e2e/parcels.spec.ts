@@ -2,7 +2,13 @@ import { expect, test } from '@playwright/test';
 import { goTo, openDemo, paperFigures } from './bench';
 
 const NAMES = ['heron', 'reed', 'lock', 'towpath', 'ripple', 'willow', 'gate'];
-const LINES = Array.from({ length: 70 }, (_, n) => (n % 3 === 0 ? `${1 + (n % 2)} x 12x12 ${NAMES[n % 7]} ${n} / plain cream, pond + cream` : n % 3 === 1 ? `enamel dots ${10 + n}, pond` : `ephemera ${5 + n}, ${NAMES[n % 7]} ${n}`));
+const LINES = Array.from({ length: 70 }, (_, n) =>
+  n % 3 === 0
+    ? `${1 + (n % 2)} x 12x12 ${NAMES[n % 7]} ${n} / plain cream, pond + cream`
+    : n % 3 === 1
+      ? `enamel dots ${10 + n}, pond`
+      : `ephemera ${5 + n}, ${NAMES[n % 7]} ${n}`,
+);
 
 test('a kit of 70 lines is checked by keyboard with at most three presses a line', async ({ page }) => {
   await openDemo(page);
@@ -12,7 +18,10 @@ test('a kit of 70 lines is checked by keyboard with at most three presses a line
   await page.getByLabel('The list').fill(LINES.join('\n'));
   await expect(page.getByText('0 of 70 lines checked')).toBeVisible();
   let presses = 0;
-  const press = async (key: string): Promise<void> => { presses++; await page.keyboard.press(key); };
+  const press = async (key: string): Promise<void> => {
+    presses++;
+    await page.keyboard.press(key);
+  };
   await page.getByRole('checkbox').first().focus();
   // One of the second sheet is missing, of the first one too many; the rest is here.
   await press('+');

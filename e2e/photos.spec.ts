@@ -2,13 +2,18 @@ import { expect, test } from '@playwright/test';
 import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 import { datedJpeg } from './datedJpeg';
 
-test('a picture tells its day; its print is cropped, what must show is marked, where it looks is said', async ({ page }) => {
+test('a picture tells its day; its print is cropped, what must show is marked, where it looks is said', async ({
+  page,
+}) => {
   await openDemo(page);
   await goTo(page, 'Photos');
   await pick(page, 'Story', 'a new story …');
   await page.getByLabel('What it is called').fill('Back to the wall');
   const torch = pictureFile('torch', 'back_again.jpg');
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose files' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Choose files' }).click(),
+  ]);
   await chooser.setFiles([{ ...torch, buffer: Buffer.from(datedJpeg(torch.buffer, '2026:10:03 21:40:00')) }]);
   const story = page.getByRole('region', { name: 'Back to the wall' });
   await expect(story).toContainText('3 Oct 2026');

@@ -17,8 +17,22 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
-  webServer: { command: 'npx --no-install tsx server/main.ts', cwd: '..', env: { PORT: String(PORT) }, url: `http://localhost:${PORT}`, reuseExistingServer: false },
+  webServer: {
+    command: 'npx --no-install tsx server/main.ts',
+    cwd: '..',
+    env: { PORT: String(PORT) },
+    url: `http://localhost:${PORT}`,
+    reuseExistingServer: false,
+  },
 });

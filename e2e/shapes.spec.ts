@@ -2,7 +2,9 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { beginBoxStack, cutAll, goTo, openDemo, paperFigures, takePapersOut } from './bench';
 
-test('a tag and a frame beyond the design are cut with the rest, shaped, and the frame gives its middle back', async ({ page }) => {
+test('a tag and a frame beyond the design are cut with the rest, shaped, and the frame gives its middle back', async ({
+  page,
+}) => {
   await openDemo(page);
   await beginBoxStack(page);
   const more = page.getByRole('region', { name: 'More pieces' });
@@ -20,8 +22,13 @@ test('a tag and a frame beyond the design are cut with the rest, shaped, and the
 
   await takePapersOut(page);
   await cutAll(page, () => page.keyboard.press('Space'));
-  await expect(page.getByRole('region', { name: 'Shape the pieces' })).toContainText('Clip 3/4″ off both upper corners.');
-  const frame = page.getByRole('region', { name: 'Before you glue' }).locator('article').filter({ hasText: 'A frame gives its middle back.' });
+  await expect(page.getByRole('region', { name: 'Shape the pieces' })).toContainText(
+    'Clip 3/4″ off both upper corners.',
+  );
+  const frame = page
+    .getByRole('region', { name: 'Before you glue' })
+    .locator('article')
+    .filter({ hasText: 'A frame gives its middle back.' });
   await expect(frame).toContainText('3 1/4 × 5 1/4');
   await frame.getByRole('button', { name: 'It is cut out' }).click();
   await expect(frame).toBeHidden();
@@ -59,15 +66,31 @@ test('photos are laid on prints and kept as PDF and PNG', async ({ page }) => {
   }
   await slip.getByRole('checkbox', { name: /^The shed door, 3 × 4/ }).press('Space');
   await expect(slip.getByRole('img', { name: 'A print with one photo' })).toHaveCount(1);
-  const [pdf] = await Promise.all([page.waitForEvent('download'), slip.getByRole('button', { name: 'Keep as PDF' }).click()]);
-  expect(readFileSync(await pdf.path()).subarray(0, 5).toString()).toBe('%PDF-');
-  const [png] = await Promise.all([page.waitForEvent('download'), slip.getByRole('button', { name: 'As PNG' }).click()]);
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    slip.getByRole('button', { name: 'Keep as PDF' }).click(),
+  ]);
+  expect(
+    readFileSync(await pdf.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const [png] = await Promise.all([
+    page.waitForEvent('download'),
+    slip.getByRole('button', { name: 'As PNG' }).click(),
+  ]);
   const bytes = readFileSync(await png.path());
   // 4 x 6 in at 300 dots to the inch, from the PNG's own header.
-  expect([bytes.subarray(1, 4).toString(), bytes.readUInt32BE(16), bytes.readUInt32BE(20)]).toEqual(['PNG', 1200, 1800]);
+  expect([bytes.subarray(1, 4).toString(), bytes.readUInt32BE(16), bytes.readUInt32BE(20)]).toEqual([
+    'PNG',
+    1200,
+    1800,
+  ]);
 });
 
-test('the machine: an empty mat, a slip and the rest planned again, then a whole sheet; the stock adds up', async ({ page }) => {
+test('the machine: an empty mat, a slip and the rest planned again, then a whole sheet; the stock adds up', async ({
+  page,
+}) => {
   await openDemo(page);
   await beginBoxStack(page);
   await takePapersOut(page);

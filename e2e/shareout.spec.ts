@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { beginPage, cutAll, goTo, openDemo, paperFigures, pick, reload } from './bench';
 
-test('nothing waits, then two pages share the kits, a kit is taken away, and both are cut in one go', async ({ page }) => {
+test('nothing waits, then two pages share the kits, a kit is taken away, and both are cut in one go', async ({
+  page,
+}) => {
   await openDemo(page);
   await goTo(page, 'Share-out');
   await expect(page.getByRole('heading', { name: 'No page waits for papers' })).toBeVisible();
@@ -11,7 +13,8 @@ test('nothing waits, then two pages share the kits, a kit is taken away, and bot
   await goTo(page, 'Share-out');
   await expect(page.getByText('2 of 2 pages can be made')).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('list', { name: 'Papers of The heaviest' })).toBeVisible();
-  for (const kit of [/^Moth Lantern/, /^Kiln Weather/, /^Seed Drawer/, /^Ringing Chamber/]) await page.getByRole('checkbox', { name: kit }).press('Space');
+  for (const kit of [/^Moth Lantern/, /^Kiln Weather/, /^Seed Drawer/, /^Ringing Chamber/])
+    await page.getByRole('checkbox', { name: kit }).press('Space');
   await expect(page.getByText('0 of 2 pages can be made')).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText(/^No paper here will do for the/).first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Claim, and to the cuts' })).toBeDisabled();
@@ -29,7 +32,9 @@ test('nothing waits, then two pages share the kits, a kit is taken away, and bot
   expect(came + corrected).toBeCloseTo(became, 0);
 });
 
-test('photos become pages, pages share a kit, their papers are claimed, one is given back, the rest is cut in one go', async ({ page }) => {
+test('photos become pages, pages share a kit, their papers are claimed, one is given back, the rest is cut in one go', async ({
+  page,
+}) => {
   await openDemo(page);
   await goTo(page, 'Photos');
   await page.getByRole('button', { name: 'Plan the pages of A moth-trapping night' }).click();
@@ -44,7 +49,10 @@ test('photos become pages, pages share a kit, their papers are claimed, one is g
   const second = page.getByRole('list', { name: 'Papers of A moth-trapping night, 2' });
   const kept = await second.getByRole('listitem').first().innerText();
   await second.getByRole('button', { name: /^Keep/ }).first().click();
-  await page.getByRole('button', { name: /^Not .* on A moth-trapping night, 1/ }).last().click();
+  await page
+    .getByRole('button', { name: /^Not .* on A moth-trapping night, 1/ })
+    .last()
+    .click();
   await expect(page.getByRole('button', { name: 'after all' })).toBeVisible();
   await pick(page, 'How', 'use up, older first');
   await page.getByText('looking for a better one').waitFor({ state: 'detached', timeout: 90_000 });
@@ -56,7 +64,10 @@ test('photos become pages, pages share a kit, their papers are claimed, one is g
   await expect(page.getByText('0 of 3 done, 0 cut, 3 still promised')).toBeVisible();
   await reload(page);
   await goTo(page, 'Stash');
-  await page.getByRole('button', { name: /on the bench$/ }).first().click();
+  await page
+    .getByRole('button', { name: /on the bench$/ })
+    .first()
+    .click();
   await expect(page.getByRole('heading', { name: 'Promised' })).toBeVisible();
 
   // Changed in the middle: a cut is made, then one page gives its papers back, and the others are cut to the end.
@@ -88,7 +99,12 @@ test('a part is dragged to another page by keyboard', async ({ page }) => {
   await page.keyboard.press('Enter');
   // While a part is held, Tab goes from page to page; the one it came from is the first.
   const target = page.getByRole('button', { name: /The heaviest: parts can be dropped here/ });
-  for (let n = 0; n < 6 && !(await target.evaluate((element) => element === document.activeElement).catch(() => false)); n++) await page.keyboard.press('Tab');
+  for (
+    let n = 0;
+    n < 6 && !(await target.evaluate((element) => element === document.activeElement).catch(() => false));
+    n++
+  )
+    await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Let go of .* for the mats of The heaviest/ })).toBeVisible();
   await expect(page.getByRole('button', { name: 'after all' })).toBeVisible();

@@ -4,7 +4,10 @@ import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 
 test('several things are put in a case, found there, given away together, and brought back', async ({ page }) => {
   await openDemo(page);
-  const status = page.getByRole('status').filter({ hasText: /things?/ }).first();
+  const status = page
+    .getByRole('status')
+    .filter({ hasText: /things?/ })
+    .first();
   const before = await status.innerText();
   await page.getByRole('button', { name: 'Several at once' }).click();
   await page.getByLabel('Search', { exact: true }).fill('rounds');
@@ -35,9 +38,13 @@ test('what goes with a colour, from all kits, the nearest first; what has lain u
   await pick(page, 'Colour', 'one that I pick …');
   await page.locator('input[type="color"]').fill('#22314f');
   await expect(page.getByRole('heading', { name: 'the nearest first' })).toBeVisible();
-  await expect(page.getByTestId('scraps').getByRole('button').first()).toHaveAccessibleName(/^(moths|cardstock ink|night sky)/);
+  await expect(page.getByTestId('scraps').getByRole('button').first()).toHaveAccessibleName(
+    /^(moths|cardstock ink|night sky)/,
+  );
   await pick(page, 'What goes with it', 'its opposite');
-  await expect(page.getByTestId('scraps').getByRole('button').first()).not.toHaveAccessibleName(/^(moths|cardstock ink|night sky)/);
+  await expect(page.getByTestId('scraps').getByRole('button').first()).not.toHaveAccessibleName(
+    /^(moths|cardstock ink|night sky)/,
+  );
   await page.getByRole('button', { name: 'show all', exact: true }).click();
   await page.getByRole('button', { name: 'more ways to look' }).click();
   await pick(page, 'Untouched for', '6 months');
@@ -54,7 +61,10 @@ test('a count is put right with its reason, which its slip tells; the stash goes
   await page.getByLabel('Why, if known').fill('found behind the tray');
   await page.getByRole('button', { name: 'Put it right' }).click();
   await expect(page.getByText(/counted anew: found behind the tray/)).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'As CSV' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As CSV' }).click(),
+  ]);
   const csv = readFileSync(await download.path(), 'utf8');
   expect(csv.charCodeAt(0)).toBe(0xfeff);
   expect(csv).toContain('brass clips,embellishment,Ringing Chamber,2025-10');
@@ -102,17 +112,26 @@ test('a list is fetched from the club; what is late is owed, and comes', async (
   await expect(page.getByLabel('Theme words')).toHaveValue('heron, water');
 });
 
-test('a picture of the real paper takes the drawing\'s place, with its colours; its words find it', async ({ page }) => {
+test("a picture of the real paper takes the drawing's place, with its colours; its words find it", async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: /^dusk wash/ }).first().click();
+  await page
+    .getByRole('button', { name: /^dusk wash/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Its picture, colours and words' }).click();
   const colour = page.getByRole('group', { name: 'Its colours' }).getByLabel('Colour 1');
   const before = await colour.inputValue();
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose a picture' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Choose a picture' }).click(),
+  ]);
   await chooser.setFiles([pictureFile('torch', 'dusk.jpg')]);
   await page.getByRole('slider', { name: 'Head left corner' }).focus();
   for (const key of ['ArrowRight', 'Shift+ArrowDown']) await page.keyboard.press(key);
-  await expect(page.getByRole('slider', { name: 'Head left corner' })).toHaveAttribute('aria-valuetext', '1 % across, 5 % down');
+  await expect(page.getByRole('slider', { name: 'Head left corner' })).toHaveAttribute(
+    'aria-valuetext',
+    '1 % across, 5 % down',
+  );
   await page.getByRole('button', { name: 'Take it so' }).click();
   await expect(page.getByText('A picture of dusk wash')).toBeVisible();
   await pick(page, 'How busy it looks', 'busy');

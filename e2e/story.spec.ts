@@ -17,7 +17,10 @@ const textOf = async (download: Download): Promise<string> => readFile((await do
 
 async function exported(page: Page): Promise<string> {
   await page.goto('/settings');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export' }).click(),
+  ]);
   return textOf(download);
 }
 
@@ -45,7 +48,10 @@ async function unpack(page: Page): Promise<void> {
 async function addPhoto(page: Page): Promise<void> {
   await goTo(page, 'Photos');
   await page.getByLabel('What it is called').fill('A moth-trapping night');
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose files' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Choose files' }).click(),
+  ]);
   await chooser.setFiles([pictureFile('torch', 'torch_on_the_wall.jpg')]);
   await expect(page.getByRole('button', { name: /^torch on the wall, / })).toBeVisible();
 }
@@ -84,7 +90,12 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
 
   // Nubbins are in the stash by themselves.
   await goTo(page, 'Stash');
-  await expect(page.getByRole('button', { name: /Moth Lantern$/ }).filter({ hasNot: page.getByText('on the bench') }).first()).toBeVisible();
+  await expect(
+    page
+      .getByRole('button', { name: /Moth Lantern$/ })
+      .filter({ hasNot: page.getByText('on the bench') })
+      .first(),
+  ).toBeVisible();
   const dots = page.getByRole('button', { name: /^enamel dots/ });
   await dots.click();
   await page.getByLabel('How many').fill('3');
@@ -94,7 +105,12 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
 
   await tray.getByRole('link').click();
   await page.getByRole('button', { name: 'It is glued' }).click();
-  for (const [label, words] of [['Title', 'Neighbours by torch'], ['Date', '2026-09-12'], ['Place', 'the orchard wall'], ['Journaling', 'They came for the lamp.']] as const) {
+  for (const [label, words] of [
+    ['Title', 'Neighbours by torch'],
+    ['Date', '2026-09-12'],
+    ['Place', 'the orchard wall'],
+    ['Journaling', 'They came for the lamp.'],
+  ] as const) {
     await page.getByLabel(label, { exact: true }).fill(words);
     await page.getByLabel(label, { exact: true }).blur();
   }
@@ -109,7 +125,10 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
   const first = await exported(page);
   await startEmpty(page);
   await page.goto('/settings');
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read a file back' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read a file back' }).click(),
+  ]);
   await chooser.setFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(first) });
   await expect(page.getByText(/^mine.json is whole: it holds \d+ kits?/)).toBeVisible();
   await page.getByRole('button', { name: 'Put it in place' }).click();

@@ -3,8 +3,16 @@ import { readFileSync } from 'node:fs';
 import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 
 const LIST = [
-  '2 x 12x12 reeds / lamplight, pond + amber, branding strip 1/2', 'pad 6x8 field notes, 24 sheets of 12 designs, ochre', 'cut-apart 12x12: 6 x 3x4, 4 x 2x2', '2 x 6x12 sticker sheet', 'sequins, plenty',
-  'alpha foam 3/4 in: two full sheets A to Z plus vowels', 'circle punch 1 1/2 in, reach 1 3/4', 'ink pad, slate, 3/4 full', '4 photo corners', 'header card 4x6',
+  '2 x 12x12 reeds / lamplight, pond + amber, branding strip 1/2',
+  'pad 6x8 field notes, 24 sheets of 12 designs, ochre',
+  'cut-apart 12x12: 6 x 3x4, 4 x 2x2',
+  '2 x 6x12 sticker sheet',
+  'sequins, plenty',
+  'alpha foam 3/4 in: two full sheets A to Z plus vowels',
+  'circle punch 1 1/2 in, reach 1 3/4',
+  'ink pad, slate, 3/4 full',
+  '4 photo corners',
+  'header card 4x6',
 ];
 
 async function typeList(page: Page, lines: readonly string[]): Promise<void> {
@@ -29,7 +37,9 @@ async function find(page: Page, text: string, name: RegExp): Promise<void> {
   await page.getByRole('button', { name }).first().click();
 }
 
-test('damaged and wrong things each have their way, by keyboard and from the menu; a reload keeps all', async ({ page }) => {
+test('damaged and wrong things each have their way, by keyboard and from the menu; a reload keeps all', async ({
+  page,
+}) => {
   await openDemo(page);
   await typeList(page, ['2 x 12x12 reeds, pond', '3 glassine bags 4x6', 'enamel dots 24, pond']);
   await page.getByRole('checkbox', { name: 'reeds is here' }).focus();
@@ -52,7 +62,9 @@ test('damaged and wrong things each have their way, by keyboard and from the men
   await expect(owed).not.toContainText('envelopes');
 });
 
-test('words are offered while typing; the help sheet gives lines; a list goes out as a file and comes in again, checked', async ({ page }) => {
+test('words are offered while typing; the help sheet gives lines; a list goes out as a file and comes in again, checked', async ({
+  page,
+}) => {
   await openDemo(page);
   await typeList(page, ['1 x 12x12 rows']);
   const list = page.getByLabel('The list');
@@ -64,10 +76,16 @@ test('words are offered while typing; the help sheet gives lines; a list goes ou
   await page.getByRole('button', { name: 'Help with lines' }).click();
   await page.getByRole('button', { name: 'washi 10 yd, amber' }).click();
   await expect(list).toHaveValue('1 x 12x12 rows, lamplight\nwashi 10 yd, amber');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'As CSV' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As CSV' }).click(),
+  ]);
   const csv = readFileSync(await download.path());
   const open = async (name: string, mimeType: string, buffer: Buffer): Promise<void> => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'From a file' }).click()]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From a file' }).click(),
+    ]);
     await chooser.setFiles([{ name, mimeType, buffer }]);
   };
   await open('list.csv', 'text/csv', Buffer.from('count,name\ntwo,rows'));
@@ -76,11 +94,23 @@ test('words are offered while typing; the help sheet gives lines; a list goes ou
   await list.fill('');
   await open('list.csv', 'text/csv', csv);
   await expect(page.getByText('2 lines, 2 understood')).toBeVisible();
-  await open('more.json', 'application/json', Buffer.from(JSON.stringify({ format: 'nubbin-list', version: 1, things: [{ name: 'nonsense' }, { name: 'alpha foam', letters: 'A-C x2' }] })));
+  await open(
+    'more.json',
+    'application/json',
+    Buffer.from(
+      JSON.stringify({
+        format: 'nubbin-list',
+        version: 1,
+        things: [{ name: 'nonsense' }, { name: 'alpha foam', letters: 'A-C x2' }],
+      }),
+    ),
+  );
   await expect(page.getByText('4 lines, 3 understood')).toBeVisible();
 });
 
-test('a cut-apart sheet becomes its cards, a maker\'s strip is cut off, and both can be undone after a reload', async ({ page }) => {
+test("a cut-apart sheet becomes its cards, a maker's strip is cut off, and both can be undone after a reload", async ({
+  page,
+}) => {
   await openDemo(page);
   await takeIn(page);
   await find(page, 'cut-apart', /^cut-apart/);
@@ -116,7 +146,14 @@ test('sold, lent and come back; where did the other two go has an answer with it
   await page.getByRole('button', { name: 'Put it right' }).click();
   await reload(page);
   const trail = page.getByRole('list', { name: 'Where it has been' });
-  for (const words of ['4 came in the parcel', '1 sold', '1 lent to a neighbour', '−1, counted anew: one tore', '1 here']) await expect(trail).toContainText(words);
+  for (const words of [
+    '4 came in the parcel',
+    '1 sold',
+    '1 lent to a neighbour',
+    '−1, counted anew: one tore',
+    '1 here',
+  ])
+    await expect(trail).toContainText(words);
   await page.getByRole('button', { name: 'It came back' }).click();
   await expect(trail).toContainText('1 came back from being lent');
   await expect(trail).toContainText('2 here');
@@ -177,16 +214,25 @@ test('a table is shown row by row before it is taken; one undo takes all of it b
   await openDemo(page);
   const status = page.getByRole('status').filter({ hasText: /^\d+ things/ });
   const before = await status.innerText();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'As CSV' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As CSV' }).click(),
+  ]);
   const open = async (text: string): Promise<void> => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'From CSV' }).click()]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From CSV' }).click(),
+    ]);
     await chooser.setFiles([{ name: 'mine.csv', mimeType: 'text/csv', buffer: Buffer.from(text) }]);
   };
   const own = readFileSync(await download.path(), 'utf8');
   await open(own);
   await expect(page.getByText(/^0 added, 0 changed, 0 refused, \d+ as they are/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave it' }).click();
-  const changed = own.trimEnd().split('\r\n').map((row) => row.replace(/^wood buttons,(.*?),\d+,/, 'wood buttons,$1,2,'));
+  const changed = own
+    .trimEnd()
+    .split('\r\n')
+    .map((row) => row.replace(/^wood buttons,(.*?),\d+,/, 'wood buttons,$1,2,'));
   await open([...changed, 'cardstock slate,,Old tins,2024-03,,,12,12,3,,tray,,', 'nonsense,,,,,,,,,,,,'].join('\r\n'));
   await expect(page.getByText(/^1 added, 1 changed, 1 refused/)).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 rows' }).click();
@@ -204,12 +250,26 @@ test('labels are printed for what is chosen and for places; a colour is picked f
   await openDemo(page);
   await page.getByRole('button', { name: 'Several at once' }).click();
   await page.getByRole('button', { name: 'choose all that is shown' }).click();
-  const [label] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'A label for these' }).click()]);
-  expect(readFileSync(await label.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  const [label] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'A label for these' }).click(),
+  ]);
+  expect(
+    readFileSync(await label.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
   await page.getByLabel('Kept in', { exact: true }).fill('case D');
   await page.getByRole('button', { name: 'Put them there' }).click();
-  const [labels] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'a label for each place' }).click()]);
-  expect(readFileSync(await labels.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  const [labels] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'a label for each place' }).click(),
+  ]);
+  expect(
+    readFileSync(await labels.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
   await page.getByRole('button', { name: 'One at a time' }).click();
   await pick(page, 'Colour', 'one that I pick …');
   await pick(page, 'or from a photo', 'Hawk-moth');
@@ -219,7 +279,10 @@ test('labels are printed for what is chosen and for places; a colour is picked f
 
 test('a picture of a paper is pasted', async ({ page }) => {
   await openDemo(page);
-  await page.getByRole('button', { name: /^dusk wash/ }).first().click();
+  await page
+    .getByRole('button', { name: /^dusk wash/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Its picture, colours and words' }).click();
   await page.evaluate((base64) => {
     const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0));

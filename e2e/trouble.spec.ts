@@ -2,7 +2,10 @@ import { expect, test, type Page } from '@playwright/test';
 import { goTo, openDemo, startEmpty } from './bench';
 
 async function choose(page: Page, name: string, buffer: Buffer): Promise<void> {
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose files' }).click()]);
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Choose files' }).click(),
+  ]);
   await chooser.setFiles([{ name, mimeType: 'image/jpeg', buffer }]);
 }
 
@@ -21,7 +24,11 @@ test('a picture that cannot be read and an empty file are named, and what was ty
 test('a broken measure says what is wrong in its place', async ({ page }) => {
   await openDemo(page);
   const field = page.getByLabel('Holds, width');
-  for (const [typed, says] of [['3 1/', 'The fraction is not finished'], ['-2in', 'leave the minus out'], ['three', 'This is not a measure']] as const) {
+  for (const [typed, says] of [
+    ['3 1/', 'The fraction is not finished'],
+    ['-2in', 'leave the minus out'],
+    ['three', 'This is not a measure'],
+  ] as const) {
     await field.fill(typed);
     await expect(page.getByText(says)).toBeVisible();
     await expect(field).toHaveValue(typed);
@@ -56,21 +63,43 @@ test('a photo larger than the page, and papers too few for it', async ({ page })
   await page.getByLabel('Page width').fill('16');
   await page.getByLabel('Page height').fill('16');
   await page.keyboard.press('Tab');
-  await expect(page.getByText(/The papers are too few: none is left for the frame, which needs a piece of 16 × 16/)).toBeVisible();
+  await expect(
+    page.getByText(/The papers are too few: none is left for the frame, which needs a piece of 16 × 16/),
+  ).toBeVisible();
 });
 
-test('a file that is damaged or of another program is refused with its place, and nothing changes', async ({ page }) => {
+test('a file that is damaged or of another program is refused with its place, and nothing changes', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.goto('/settings');
   const read = async (name: string, text: string): Promise<void> => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Read a file back' }).click()]);
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Read a file back' }).click(),
+    ]);
     await chooser.setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   };
   await read('cut.json', '{"format":"nubbin-bench","version":1,"kits":[');
   await expect(page.getByRole('alert')).toContainText('it is not whole JSON');
   await read('other.json', '{"hello":"there"}');
   await expect(page.getByRole('alert')).toContainText('it was not written by Nubbin');
-  await read('bent.json', JSON.stringify({ format: 'nubbin-bench', version: 1, kits: [{ id: 'k' }], faces: [], lots: [], stories: [], photos: [], images: [], pages: [], drafts: [], events: [] }));
+  await read(
+    'bent.json',
+    JSON.stringify({
+      format: 'nubbin-bench',
+      version: 1,
+      kits: [{ id: 'k' }],
+      faces: [],
+      lots: [],
+      stories: [],
+      photos: [],
+      images: [],
+      pages: [],
+      drafts: [],
+      events: [],
+    }),
+  );
   await expect(page.getByRole('alert')).toContainText('at /kits/0');
   await goTo(page, 'Stash');
   await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();

@@ -11,10 +11,20 @@ test('a paper is forbidden and allowed again, a sheet is kept as drawn, and the 
   await cream.getByRole('button', { name: /as drawn$/ }).click();
   await expect(cream.getByRole('button', { name: /as drawn$/ })).toHaveAttribute('aria-pressed', 'true');
 
-  const [outlines] = await Promise.all([page.waitForEvent('download'), cream.getByRole('button', { name: /as SVG$/ }).click()]);
+  const [outlines] = await Promise.all([
+    page.waitForEvent('download'),
+    cream.getByRole('button', { name: /as SVG$/ }).click(),
+  ]);
   expect(readFileSync(await outlines.path(), 'utf8')).toContain('mm" viewBox="0 0 ');
-  const [sheet] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Cut sheet to print' }).click()]);
-  expect(readFileSync(await sheet.path()).subarray(0, 5).toString()).toBe('%PDF-');
+  const [sheet] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Cut sheet to print' }).click(),
+  ]);
+  expect(
+    readFileSync(await sheet.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
 
   await cream.getByRole('button', { name: /^Not from this/ }).click();
   const refused = page.getByRole('region', { name: 'Not from these' });

@@ -12,19 +12,33 @@ import { YARDSTICKS } from './yardstick';
 
 /** What one run gave, besides its time. */
 type Quality = Readonly<Record<string, number | boolean>>;
-interface Benchmark { readonly name: string; readonly n: number; readonly run: () => Quality | undefined }
+interface Benchmark {
+  readonly name: string;
+  readonly n: number;
+  readonly run: () => Quality | undefined;
+}
 
 const DAY = '2026-11-05';
 
 /** Ten thousand entries: sheets come, are claimed and cut, dots are counted out. */
 function manyEvents(): LedgerEvent[] {
   const events: LedgerEvent[] = [];
-  const add = (event: object): void => { events.push({ id: `e${events.length}`, day: DAY, ...event } as LedgerEvent); };
+  const add = (event: object): void => {
+    events.push({ id: `e${events.length}`, day: DAY, ...event } as LedgerEvent);
+  };
   for (let n = 0; events.length < 10_000; n++) {
     add({ type: 'received', lot: `lot${n % 90}`, pieces: [{ id: `s${n}`, w: inches(12), h: inches(12) }] });
     add({ type: 'received', lot: `dots${n % 60}`, amounts: { '': 24 } });
     add({ type: 'claimed', piece: `s${n}`, page: `p${n}` });
-    add({ type: 'cut', piece: `s${n}`, page: `p${n}`, into: [{ id: `s${n}-B`, x: 0, y: 0, w: inches(3), h: inches(12), role: 'piece', slot: 'strip' }, { id: `s${n}-C`, x: inches(3), y: 0, w: inches(9), h: inches(12), role: 'nubbin' }] });
+    add({
+      type: 'cut',
+      piece: `s${n}`,
+      page: `p${n}`,
+      into: [
+        { id: `s${n}-B`, x: 0, y: 0, w: inches(3), h: inches(12), role: 'piece', slot: 'strip' },
+        { id: `s${n}-C`, x: inches(3), y: 0, w: inches(9), h: inches(12), role: 'nubbin' },
+      ],
+    });
     add({ type: 'used', piece: `s${n}-B`, page: `p${n}` });
     add({ type: 'claimed', lot: `dots${n % 60}`, amounts: { '': 3 }, page: `p${n}` });
   }
@@ -36,16 +50,38 @@ function kitJob(scraps: number, pieces: number, seed: number): CutJob {
   const random = seededRandom(seed);
   const quarters = (from: number, to: number): number => inches(Math.round((from + random() * (to - from)) * 4) / 4);
   const design = (): string => `design-${Math.floor(random() * 10)}`;
-  const stock = (id: string, w: number, h: number, fresh: boolean) => ({ id, w, h, count: 1, front: design(), back: design(), upright: false, fresh, since: null, missing: [] });
+  const stock = (id: string, w: number, h: number, fresh: boolean) => ({
+    id,
+    w,
+    h,
+    count: 1,
+    front: design(),
+    back: design(),
+    upright: false,
+    fresh,
+    since: null,
+    missing: [],
+  });
   return {
     stock: [
-      ...Array.from({ length: 10 }, (_, i) => ({ ...stock(`sheet-${i}`, inches(12), inches(12), true), front: `design-${i}` })),
+      ...Array.from({ length: 10 }, (_, i) => ({
+        ...stock(`sheet-${i}`, inches(12), inches(12), true),
+        front: `design-${i}`,
+      })),
       ...Array.from({ length: scraps }, (_, i) => stock(`scrap-${i}`, quarters(2, 9), quarters(2, 12), false)),
     ],
     pieces: Array.from({ length: pieces }, (_, i) => ({
-      id: `piece-${i}`, w: quarters(1, 6.5), h: quarters(1, 4.5), count: 1, of: i % 3 === 0 ? null : [design(), design()], turn: null, optional: false, value: 0,
+      id: `piece-${i}`,
+      w: quarters(1, 6.5),
+      h: quarters(1, 4.5),
+      count: 1,
+      of: i % 3 === 0 ? null : [design(), design()],
+      turn: null,
+      optional: false,
+      value: 0,
     })),
-    keepAtLeast: { w: inches(1), h: inches(1) }, longestCut: inches(12),
+    keepAtLeast: { w: inches(1), h: inches(1) },
+    longestCut: inches(12),
   };
 }
 
@@ -55,14 +91,22 @@ function firstAnswer(job: CutJob): CutPlan {
   throw new Error('no plan came');
 }
 
-const qualityOf = ({ stats, notCut }: CutPlan): Quality => ({ fresh: stats.fresh, freshBound: stats.bound.fresh, notCut: notCut.length, keptSqInSquared: Math.round(stats.kept / inches(1) ** 4) });
+const qualityOf = ({ stats, notCut }: CutPlan): Quality => ({
+  fresh: stats.fresh,
+  freshBound: stats.bound.fresh,
+  notCut: notCut.length,
+  keptSqInSquared: Math.round(stats.kept / inches(1) ** 4),
+});
 
 /** A made-up picture of 12 megapixels. */
 function bigPicture(): Uint8ClampedArray {
   const pixels = new Uint8ClampedArray(4000 * 3000 * 4);
   for (let i = 0, n = 0; i < pixels.length; i += 4, n++) {
     const [x, y] = [n % 4000, Math.floor(n / 4000)];
-    pixels[i] = (x * 255) / 4000; pixels[i + 1] = (y * 200) / 3000; pixels[i + 2] = 80 + ((x + y) % 97); pixels[i + 3] = 255;
+    pixels[i] = (x * 255) / 4000;
+    pixels[i + 1] = (y * 200) / 3000;
+    pixels[i + 2] = 80 + ((x + y) % 97);
+    pixels[i + 3] = 255;
   }
   return pixels;
 }
@@ -84,12 +128,32 @@ function benchmarks(solver: Solver): Benchmark[] {
   const large = kitJob(20, 80, 11);
   const picture = bigPicture();
   return [
-    { name: 'ledger fold of 10,000 events', n: 7, run: () => { const folded = fold(events); return { ok: folded.ok }; } },
+    {
+      name: 'ledger fold of 10,000 events',
+      n: 7,
+      run: () => {
+        const folded = fold(events);
+        return { ok: folded.ok };
+      },
+    },
     { name: 'cut plan of a 40-piece kit, first answer', n: 7, run: () => qualityOf(firstAnswer(kit)) },
     { name: 'cut plan of a 40-piece kit', n: 3, run: () => qualityOf(planCuts(kit, 400_000)) },
-    { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces, first answer', n: 5, run: () => qualityOf(firstAnswer(large)) },
+    {
+      name: 'cut plan of 10 papers, 20 leftovers, 80 pieces, first answer',
+      n: 5,
+      run: () => qualityOf(firstAnswer(large)),
+    },
     { name: 'cut plan of 10 papers, 20 leftovers, 80 pieces', n: 3, run: () => qualityOf(planCuts(large, 800_000)) },
-    { name: 'circles of 5/8 in from a 12 x 12 sheet', n: 5, run: () => ({ circles: punchSpots({ w: inches(12), h: inches(12), missing: [], upright: false }, { shape: 'circle', size: inches(5 / 8), reach: null }).length }) },
+    {
+      name: 'circles of 5/8 in from a 12 x 12 sheet',
+      n: 5,
+      run: () => ({
+        circles: punchSpots(
+          { w: inches(12), h: inches(12), missing: [], upright: false },
+          { shape: 'circle', size: inches(5 / 8), reach: null },
+        ).length,
+      }),
+    },
     { name: 'share-out of 7 papers and 4 leftovers over 9 pages, first page', n: 5, run: () => sharedTo(1, solver) },
     { name: 'the same, five pages', n: 5, run: () => sharedTo(5, solver) },
     { name: 'the same, to its end', n: 3, run: () => sharedTo(null, solver) },
@@ -111,6 +175,10 @@ export async function runBenchmarks(asJson: boolean): Promise<void> {
     }).sort((a, b) => a - b);
     const round = (ms: number): number => Math.round(ms * 10) / 10;
     const line = { name, n, medianMs: round(times[Math.floor(n / 2)]!), minMs: round(times[0]!), ...quality };
-    process.stdout.write(asJson ? `${JSON.stringify(line)}\n` : `${name}: ${line.medianMs} ms (median of ${n}, least ${line.minMs})  ${quality ? JSON.stringify(quality) : ''}\n`);
+    process.stdout.write(
+      asJson
+        ? `${JSON.stringify(line)}\n`
+        : `${name}: ${line.medianMs} ms (median of ${n}, least ${line.minMs})  ${quality ? JSON.stringify(quality) : ''}\n`,
+    );
   }
 }

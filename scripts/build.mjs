@@ -4,9 +4,10 @@ import { join } from 'node:path';
 import { ROOT } from './install.mjs';
 import { run } from './run.mjs';
 
-const newest = (path) => (statSync(path).isDirectory()
-  ? Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
-  : statSync(path).mtimeMs);
+const newest = (path) =>
+  statSync(path).isDirectory()
+    ? Math.max(0, ...readdirSync(path).map((name) => newest(join(path, name))))
+    : statSync(path).mtimeMs;
 
 export function buildIfOld() {
   const built = join(ROOT, 'dist/web/index.html');

@@ -12,12 +12,18 @@ export function ensureChromium() {
   if (there) return there;
   if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
     process.stderr.write('Chromium is missing: installing the Debian package …\n');
-    const apt = (...args) => spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    const apt = (...args) =>
+      spawnSync('apt-get', args, {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      });
     apt('update');
     apt('install', '-y', '--no-install-recommends', 'chromium');
     const installed = found();
     if (installed) return installed;
   }
-  process.stderr.write('Chromium is missing. Install it (on Debian, as root: apt-get install chromium) or name it in the variable CHROMIUM, then run the tests again.\n');
+  process.stderr.write(
+    'Chromium is missing. Install it (on Debian, as root: apt-get install chromium) or name it in the variable CHROMIUM, then run the tests again.\n',
+  );
   process.exit(1);
 }

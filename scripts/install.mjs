@@ -13,7 +13,11 @@ const isCurrent = () => {
 /** @param stdio where npm may speak */
 export function installDependencies(stdio = 'inherit') {
   if (isCurrent()) return;
-  const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio, shell: process.platform === 'win32' });
+  const { status } = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: ROOT,
+    stdio,
+    shell: process.platform === 'win32',
+  });
   if (status !== 0) {
     process.stderr.write('The dependencies could not be installed: is there a network, and is Node 20.19 or newer?\n');
     process.exit(1);

@@ -10,12 +10,16 @@ const only = process.argv[3];
 mkdirSync(to, { recursive: true });
 const server = makeApp().listen(0);
 const address = `http://localhost:${(server.address() as AddressInfo).port}`;
-const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
 const page = await context.newPage();
 page.on('pageerror', (error) => console.error(String(error)));
 
-const LIST = '2 x 12x12 heron reeds / ripple scallops, pond + celadon + cream, upright\n1 x 12x12 lock gate wood / plain cream, wood + brown\n2 x 12x12 cardstock slate\n1 x 6x12 sticker sheet\nalpha puffy: A3 E4 N2 R2 S3 T2\nwahsi 10 yd, pond\nenamel dots 24, pond + celadon\n3 glassine bags 4x6';
+const LIST =
+  '2 x 12x12 heron reeds / ripple scallops, pond + celadon + cream, upright\n1 x 12x12 lock gate wood / plain cream, wood + brown\n2 x 12x12 cardstock slate\n1 x 6x12 sticker sheet\nalpha puffy: A3 E4 N2 R2 S3 T2\nwahsi 10 yd, pond\nenamel dots 24, pond + celadon\n3 glassine bags 4x6';
 
 async function startPage(p: Page): Promise<void> {
   await p.goto(`${address}/pages`);
@@ -28,7 +32,11 @@ async function startPage(p: Page): Promise<void> {
 
 /** A few pages that wait for papers. */
 async function startPages(p: Page): Promise<void> {
-  for (const [design, photo, title] of [['Framed ground', /^Hawk-moth/, 'A hawk-moth came'], ['Strip bands', /^On the scales/, 'The heaviest'], ['Box stack', /^The kiln at heat/, 'At heat']] as const) {
+  for (const [design, photo, title] of [
+    ['Framed ground', /^Hawk-moth/, 'A hawk-moth came'],
+    ['Strip bands', /^On the scales/, 'The heaviest'],
+    ['Box stack', /^The kiln at heat/, 'At heat'],
+  ] as const) {
     await p.goto(`${address}/pages`);
     await p.getByRole('button', { name: 'New page' }).click();
     await pick(p, 'Design', design);
@@ -40,20 +48,101 @@ async function startPages(p: Page): Promise<void> {
 }
 
 const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
-  ['stash', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: /^foxglove blooms|^radish dots/ }).last().click(); }],
+  [
+    'stash',
+    async (p) => {
+      await p.goto(`${address}/stash`);
+      await p
+        .getByRole('button', { name: /^foxglove blooms|^radish dots/ })
+        .last()
+        .click();
+    },
+  ],
   ['parcels', (p) => p.goto(`${address}/parcels`)],
-  ['stock-take', async (p) => { await p.goto(`${address}/stash`); await p.getByRole('button', { name: 'Take stock' }).click(); await p.getByRole('checkbox', { name: / is there$/ }).first().focus(); for (const key of [' ', ' ', '0', ' ']) await p.keyboard.press(key); }],
-  ['photos', async (p) => { await p.goto(`${address}/photos`); await p.getByRole('button', { name: /^Torch on the wall/ }).click(); }],
+  [
+    'stock-take',
+    async (p) => {
+      await p.goto(`${address}/stash`);
+      await p.getByRole('button', { name: 'Take stock' }).click();
+      await p
+        .getByRole('checkbox', { name: / is there$/ })
+        .first()
+        .focus();
+      for (const key of [' ', ' ', '0', ' ']) await p.keyboard.press(key);
+    },
+  ],
+  [
+    'photos',
+    async (p) => {
+      await p.goto(`${address}/photos`);
+      await p.getByRole('button', { name: /^Torch on the wall/ }).click();
+    },
+  ],
   ['pages', (p) => p.goto(`${address}/pages`)],
-  ['share-out', async (p) => { await startPages(p); await p.goto(`${address}/share-out`); await p.getByText('for a better one').waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 90_000 }); await p.getByRole('button', { name: 'Claim, and to the cuts' }).focus(); }],
-  ['busters', async (p) => { await p.goto(`${address}/busters`); await p.getByText('Looking through').waitFor(); await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 }); }],
-  ['wrap-up', async (p) => { await p.goto(`${address}/wrap-up`); await p.getByRole('link', { name: 'Kiln Weather' }).click(); }],
+  [
+    'share-out',
+    async (p) => {
+      await startPages(p);
+      await p.goto(`${address}/share-out`);
+      await p.getByText('for a better one').waitFor();
+      await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 90_000 });
+      await p.getByRole('button', { name: 'Claim, and to the cuts' }).focus();
+    },
+  ],
+  [
+    'busters',
+    async (p) => {
+      await p.goto(`${address}/busters`);
+      await p.getByText('Looking through').waitFor();
+      await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 });
+    },
+  ],
+  [
+    'wrap-up',
+    async (p) => {
+      await p.goto(`${address}/wrap-up`);
+      await p.getByRole('link', { name: 'Kiln Weather' }).click();
+    },
+  ],
   ['settings', (p) => p.goto(`${address}/settings`)],
   ['page-bench', startPage],
-  ['designs', async (p) => { await p.getByRole('button', { name: 'Designs side by side' }).click(); await p.getByText('Laying the photos out').waitFor(); await p.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 }); }],
-  ['plan', async (p) => { await p.keyboard.press('Escape'); await p.getByRole('button', { name: 'To the cuts' }).click(); await p.getByRole('heading', { name: 'What it takes' }).waitFor(); await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 60_000 }); }],
-  ['cuts', async (p) => { await p.getByRole('button', { name: 'Take these papers out' }).click(); await p.getByText('Set the trimmer to').waitFor(); await p.keyboard.press('Space'); await p.getByText('✓').first().waitFor(); }],
-  ['unpacking', async (p) => { await p.goto(`${address}/parcels`); await p.getByRole('button', { name: 'Unpack a parcel' }).click(); await p.getByLabel('Kit', { exact: true }).fill('Heron Lock'); await p.getByLabel('The list').fill(LIST); await p.getByRole('checkbox').first().focus(); for (const key of [' ', ' ', '1']) await p.keyboard.press(key); }],
+  [
+    'designs',
+    async (p) => {
+      await p.getByRole('button', { name: 'Designs side by side' }).click();
+      await p.getByText('Laying the photos out').waitFor();
+      await p.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 });
+    },
+  ],
+  [
+    'plan',
+    async (p) => {
+      await p.keyboard.press('Escape');
+      await p.getByRole('button', { name: 'To the cuts' }).click();
+      await p.getByRole('heading', { name: 'What it takes' }).waitFor();
+      await p.getByText('for a better one').waitFor({ state: 'detached', timeout: 60_000 });
+    },
+  ],
+  [
+    'cuts',
+    async (p) => {
+      await p.getByRole('button', { name: 'Take these papers out' }).click();
+      await p.getByText('Set the trimmer to').waitFor();
+      await p.keyboard.press('Space');
+      await p.getByText('✓').first().waitFor();
+    },
+  ],
+  [
+    'unpacking',
+    async (p) => {
+      await p.goto(`${address}/parcels`);
+      await p.getByRole('button', { name: 'Unpack a parcel' }).click();
+      await p.getByLabel('Kit', { exact: true }).fill('Heron Lock');
+      await p.getByLabel('The list').fill(LIST);
+      await p.getByRole('checkbox').first().focus();
+      for (const key of [' ', ' ', '1']) await p.keyboard.press(key);
+    },
+  ],
 ];
 
 await page.goto(address);

@@ -25,7 +25,9 @@ function tests(name, command, args, count) {
   say(name);
   rmSync(report(name), { force: true });
   const status = run(command, args, { env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: report(name) } });
-  const { passed, failed } = existsSync(report(name)) ? count(JSON.parse(readFileSync(report(name), 'utf8'))) : { passed: 0, failed: 1 };
+  const { passed, failed } = existsSync(report(name))
+    ? count(JSON.parse(readFileSync(report(name), 'utf8')))
+    : { passed: 0, failed: 1 };
   total.passed += passed;
   total.failed += failed === 0 && status !== 0 ? 1 : failed;
 }
@@ -33,9 +35,19 @@ function tests(name, command, args, count) {
 check('types', 'tsc', ['-p', 'tsconfig.json']);
 check('types of core, without the DOM', 'tsc', ['-p', 'core/tsconfig.json']);
 check('lint', 'eslint', ['.', '--max-warnings', '0']);
-tests('unit', 'vitest', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report('unit')}`], (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests }));
+tests(
+  'unit',
+  'vitest',
+  ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report('unit')}`],
+  (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests }),
+);
 if (check('build', 'vite', ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']))
-  tests('end-to-end', 'playwright', ['test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json'], (json) => ({ passed: json.stats.expected + json.stats.flaky, failed: json.stats.unexpected }));
+  tests(
+    'end-to-end',
+    'playwright',
+    ['test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json'],
+    (json) => ({ passed: json.stats.expected + json.stats.flaky, failed: json.stats.unexpected }),
+  );
 
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
 process.exit(total.failed === 0 ? 0 : 1);

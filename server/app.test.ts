@@ -16,8 +16,16 @@ beforeAll(() => {
   server = makeApp(`${built}/`).listen(0);
   address = `http://localhost:${(server.address() as AddressInfo).port}`;
 });
-afterAll(() => { server.close(); });
+afterAll(() => {
+  server.close();
+});
 
-test.each([['/', 200], ['/stash/moth-1', 200], ['/assets/a.js', 200], ['/assets/none.js', 404], ['/none.png', 404]])('%s answers %d', async (path, status) => {
+test.each([
+  ['/', 200],
+  ['/stash/moth-1', 200],
+  ['/assets/a.js', 200],
+  ['/assets/none.js', 404],
+  ['/none.png', 404],
+])('%s answers %d', async (path, status) => {
   expect((await fetch(address + path)).status).toBe(status);
 });

@@ -12,8 +12,19 @@ export function makeApp(built = BUILT, now: () => number = () => performance.now
   app.disable('x-powered-by');
   app.use('/api/machine', machineRoutes(makeMachine(now)));
   app.use('/api/club', clubRoutes());
-  app.use('/api', (_request, response) => { response.status(404).json({ error: { code: 'no-such-address', message: 'nothing is here' } }); });
-  app.use(express.static(built, { index: false, setHeaders: (response, path) => { if (!path.includes('/assets/')) response.setHeader('Cache-Control', 'no-cache'); } }));
-  app.get(/^\/(?!assets\/)[^.]*$/, (_request, response) => { response.sendFile('index.html', { root: built }); });
+  app.use('/api', (_request, response) => {
+    response.status(404).json({ error: { code: 'no-such-address', message: 'nothing is here' } });
+  });
+  app.use(
+    express.static(built, {
+      index: false,
+      setHeaders: (response, path) => {
+        if (!path.includes('/assets/')) response.setHeader('Cache-Control', 'no-cache');
+      },
+    }),
+  );
+  app.get(/^\/(?!assets\/)[^.]*$/, (_request, response) => {
+    response.sendFile('index.html', { root: built });
+  });
   return app;
 }

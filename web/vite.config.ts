@@ -10,7 +10,12 @@ export default defineConfig({
       registerType: 'autoUpdate',
       workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,json,wasm}'], maximumFileSizeToCacheInBytes: 8e6 },
       manifest: {
-        name: 'Nubbin', short_name: 'Nubbin', description: 'Kits, cuts and pages from what is left', theme_color: '#8a1c4f', background_color: '#f3ece0', display: 'standalone',
+        name: 'Nubbin',
+        short_name: 'Nubbin',
+        description: 'Kits, cuts and pages from what is left',
+        theme_color: '#8a1c4f',
+        background_color: '#f3ece0',
+        display: 'standalone',
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
     }),

@@ -6,21 +6,81 @@ import { cutJobFor, stockOnHand, type Shelf } from '../page';
 import type { Face, Kit, Lot, Photo } from '../things';
 import { proposePages, type BustingInput, type Proposal } from '.';
 
-const HEX: Record<string, string> = { ink: '#22314f', amber: '#eda437', slate: '#56606b', cream: '#f2e9cf', clay: '#b9633f', ash: '#b9b4aa' };
-const faces = Object.keys(HEX).map((id): Face => ({ id, name: id, pattern: 'plain', colours: [{ hex: HEX[id]!, share: 1 }] }));
-const kit = (id: string, month: string): Kit => ({ id, club: 'The Oddment Post', name: id, month, theme: [], list: '' });
+const HEX: Record<string, string> = {
+  ink: '#22314f',
+  amber: '#eda437',
+  slate: '#56606b',
+  cream: '#f2e9cf',
+  clay: '#b9633f',
+  ash: '#b9b4aa',
+};
+const faces = Object.keys(HEX).map((id): Face => ({
+  id,
+  name: id,
+  pattern: 'plain',
+  colours: [{ hex: HEX[id]!, share: 1 }],
+}));
+const kit = (id: string, month: string): Kit => ({
+  id,
+  club: 'The Oddment Post',
+  name: id,
+  month,
+  theme: [],
+  list: '',
+});
 const kits = new Map([kit('old', '2025-10'), kit('new', '2026-11')].map((k) => [k.id, k]));
-const lots = new Map(['old', 'new'].flatMap((k) => Object.keys(HEX).map((face): [string, Lot] =>
-  [`${k}-${face}`, { id: `${k}-${face}`, kit: k, kind: 'paper', name: face, measure: 'sheets', size: null, front: face, back: null, upright: false, note: '', line: 1 }])));
+const lots = new Map(
+  ['old', 'new'].flatMap((k) =>
+    Object.keys(HEX).map((face): [string, Lot] => [
+      `${k}-${face}`,
+      {
+        id: `${k}-${face}`,
+        kit: k,
+        kind: 'paper',
+        name: face,
+        measure: 'sheets',
+        size: null,
+        front: face,
+        back: null,
+        upright: false,
+        note: '',
+        line: 1,
+      },
+    ]),
+  ),
+);
 
 function shelfOf(pieces: readonly [lot: string, w: number, h: number][]): Shelf {
-  const events = pieces.map(([lot, w, h], i): LedgerEvent => ({ id: `e${i}`, day: '2026-11-01', type: 'received', lot, pieces: [{ id: `s${i}`, w: inches(w), h: inches(h) }] }));
+  const events = pieces.map(([lot, w, h], i): LedgerEvent => ({
+    id: `e${i}`,
+    day: '2026-11-01',
+    type: 'received',
+    lot,
+    pieces: [{ id: `s${i}`, w: inches(w), h: inches(h) }],
+  }));
   return { ledger: fold(events, emptyLedger).value!, lots, kits };
 }
 
-const photo: Photo = { id: 'moon', story: 'night', name: 'moon', image: 'i', w: inches(6), h: inches(4), colours: [{ hex: '#1b2a49', share: 0.8 }], added: '2026-11-02' };
-const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput =>
-  ({ shelf, faces, waiting, mat: inches(1 / 8), formats: [{ w: inches(12), h: inches(12), spread: false }, { w: inches(6), h: inches(8), spread: false }] });
+const photo: Photo = {
+  id: 'moon',
+  story: 'night',
+  name: 'moon',
+  image: 'i',
+  w: inches(6),
+  h: inches(4),
+  colours: [{ hex: '#1b2a49', share: 0.8 }],
+  added: '2026-11-02',
+};
+const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
+  shelf,
+  faces,
+  waiting,
+  mat: inches(1 / 8),
+  formats: [
+    { w: inches(12), h: inches(12), spread: false },
+    { w: inches(6), h: inches(8), spread: false },
+  ],
+});
 
 function all(given: BustingInput): Proposal[] {
   let proposals: Proposal[] = [];
@@ -29,7 +89,15 @@ function all(given: BustingInput): Proposal[] {
 }
 
 const plenty = shelfOf([
-  ['old-slate', 12, 12], ['old-cream', 12, 12], ['old-cream', 6, 8], ['old-ink', 8, 12], ['old-amber', 7, 12], ['old-clay', 12, 6.5], ['old-ash', 11, 11], ['old-ink', 6.5, 9], ['new-ink', 12, 12],
+  ['old-slate', 12, 12],
+  ['old-cream', 12, 12],
+  ['old-cream', 6, 8],
+  ['old-ink', 8, 12],
+  ['old-amber', 7, 12],
+  ['old-clay', 12, 6.5],
+  ['old-ash', 11, 11],
+  ['old-ink', 6.5, 9],
+  ['new-ink', 12, 12],
 ]);
 
 describe('pages out of leftovers', () => {

@@ -3,7 +3,11 @@ import { stockOnHand, type Shelf } from '../page';
 import type { Kit, Lot } from '../things';
 
 /** A piece of stock and the kit it came with. */
-export interface Leftover { readonly stock: CutStock; readonly kit: Kit | null; readonly lot: Lot }
+export interface Leftover {
+  readonly stock: CutStock;
+  readonly kit: Kit | null;
+  readonly lot: Lot;
+}
 
 /** All paper left over: pieces cut off something, and whatever older kits still have. The newest kit's sheets are not touched. */
 export function leftoversOf(shelf: Shelf): Leftover[] {

@@ -35,14 +35,25 @@ const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): Col
 function favourAge(leftovers: readonly Leftover[]): (face: Face) => number {
   const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
   return ({ id }) => {
-    const own = leftovers.filter(({ stock }) => stock.front === id || stock.back === id).map(({ stock }) => stock.since ?? 0);
+    const own = leftovers
+      .filter(({ stock }) => stock.front === id || stock.back === id)
+      .map(({ stock }) => stock.since ?? 0);
     return (YEAR / 12) * Math.min(24, newest - Math.min(newest, ...own));
   };
 }
 
-function reasons(input: BustingInput, leftovers: readonly Leftover[], plan: CutPlan, colours: readonly ColourShare[], papers: Proposal['papers']): Reason[] {
+function reasons(
+  input: BustingInput,
+  leftovers: readonly Leftover[],
+  plan: CutPlan,
+  colours: readonly ColourShare[],
+  papers: Proposal['papers'],
+): Reason[] {
   const used = plan.sheets.map((sheet) => leftovers.find(({ stock }) => stock.id === sheet.stock)!);
-  const kits = used.map(({ kit }) => kit).filter((kit) => kit !== null).sort((a, b) => a.month.localeCompare(b.month));
+  const kits = used
+    .map(({ kit }) => kit)
+    .filter((kit) => kit !== null)
+    .sort((a, b) => a.month.localeCompare(b.month));
   const faces = input.faces.filter(({ id }) => Object.values(papers).includes(id));
   const differences = faces.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);
   const sheets = used.filter(({ stock }) => stock.fresh).length;
@@ -51,25 +62,50 @@ function reasons(input: BustingInput, leftovers: readonly Leftover[], plan: CutP
     ...(kits[0] ? [{ kind: 'oldest', month: kits[0].month, kit: kits[0].name } as const] : []),
     { kind: 'kits', names: [...new Set(kits.map(({ name }) => name))] },
     { kind: 'frees', area: plan.stats.pieceArea + plan.stats.wasteArea },
-    ...(differences.length > 0 ? [{ kind: 'colours', difference: differences.reduce((a, b) => a + b) / differences.length } as const] : []),
+    ...(differences.length > 0
+      ? [{ kind: 'colours', difference: differences.reduce((a, b) => a + b) / differences.length } as const]
+      : []),
   ];
 }
 
-function propose(input: BustingInput, leftovers: readonly Leftover[], design: Design, format: PageFormat, photos: PagePhoto[]): Proposal | null {
+function propose(
+  input: BustingInput,
+  leftovers: readonly Leftover[],
+  design: Design,
+  format: PageFormat,
+  photos: PagePhoto[],
+): Proposal | null {
   const layout = layOut(design, { format, photos, mat: input.mat });
   if (!layout.ok) return null;
   const colours = coloursOf(photos, input.waiting);
   const avoid = new Map<string, Set<string>>();
   const stock = leftovers.map((leftover) => leftover.stock);
   for (let n = 0; n < TRIES; n++) {
-    const papers = choosePapers(layout.value, { faces: input.faces, stock, colours, avoid, favour: favourAge(leftovers) });
+    const papers = choosePapers(layout.value, {
+      faces: input.faces,
+      stock,
+      colours,
+      avoid,
+      favour: favourAge(leftovers),
+    });
     const list = cutListOf(layout.value, { papers });
     if (list.some(({ face }) => face === null)) return null;
     const plan = planCuts(cutJobFor(list, stock), WORK);
     const missing = plan.notCut[0];
     if (!missing) {
-      const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join('|');
-      return { id, design: design.id, format, photos, papers, list, plan, why: reasons(input, leftovers, plan, colours, papers) };
+      const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join(
+        '|',
+      );
+      return {
+        id,
+        design: design.id,
+        format,
+        photos,
+        papers,
+        list,
+        plan,
+        why: reasons(input, leftovers, plan, colours, papers),
+      };
     }
     const slot = list.find(({ id }) => id === missing.id)!.slot;
     avoid.set(slot, new Set([...(avoid.get(slot) ?? []), papers[slot]!]));
@@ -82,14 +118,18 @@ function merit({ why, photos }: Proposal, newest: number): number {
   let score = photos.every(({ photo }) => photo !== null) ? 4 : 0;
   for (const reason of why) {
     if (reason.kind === 'pieces') score += reason.leftovers - 2 * reason.sheets;
-    if (reason.kind === 'oldest') score += Math.min(24, newest - (Number(reason.month.slice(0, 4)) * 12 + Number(reason.month.slice(5)))) / 4;
+    if (reason.kind === 'oldest')
+      score += Math.min(24, newest - (Number(reason.month.slice(0, 4)) * 12 + Number(reason.month.slice(5)))) / 4;
     if (reason.kind === 'colours') score -= reason.difference / 5;
   }
   return score;
 }
 
 /** What has been found so far, best first, and how much of the search is done (0 to 1). */
-export interface BustingProgress { readonly proposals: Proposal[]; readonly done: number }
+export interface BustingProgress {
+  readonly proposals: Proposal[];
+  readonly done: number;
+}
 
 /**
  * Pages that can really be made from leftovers and older kits: every design in every format with each set of photos,
@@ -99,9 +139,16 @@ export interface BustingProgress { readonly proposals: Proposal[]; readonly done
 export function* proposePages(input: BustingInput): Generator<BustingProgress> {
   const leftovers = leftoversOf(input.shelf);
   const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
-  const attempts = DESIGNS.flatMap((design, d) => input.formats.flatMap((format, f) =>
-    photoSets(input.waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos, s) => ({ design, format, photos, place: d + f + s }))))
-    .filter(({ place }) => place % ONE_OF === 0);
+  const attempts = DESIGNS.flatMap((design, d) =>
+    input.formats.flatMap((format, f) =>
+      photoSets(input.waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos, s) => ({
+        design,
+        format,
+        photos,
+        place: d + f + s,
+      })),
+    ),
+  ).filter(({ place }) => place % ONE_OF === 0);
   const found: Proposal[] = [];
   for (const [n, { design, format, photos }] of attempts.entries()) {
     const proposal = leftovers.length > 0 ? propose(input, leftovers, design, format, photos) : null;
@@ -115,8 +162,14 @@ const SHOWN = 6;
 
 /** How much a proposal repeats those before it: the same photos most, then the same design, then the same page size. */
 function likeness(proposal: Proposal, before: readonly Proposal[]): number {
-  return before.reduce((sum, other) => sum + (other.photos[0]!.photo === proposal.photos[0]!.photo ? 5 : 0)
-    + (other.design === proposal.design ? 3 : 0) + (other.format.w === proposal.format.w && other.format.spread === proposal.format.spread ? 2 : 0), 0);
+  return before.reduce(
+    (sum, other) =>
+      sum +
+      (other.photos[0]!.photo === proposal.photos[0]!.photo ? 5 : 0) +
+      (other.design === proposal.design ? 3 : 0) +
+      (other.format.w === proposal.format.w && other.format.spread === proposal.format.spread ? 2 : 0),
+    0,
+  );
 }
 
 /** The best first, and each next one the best of those that repeat least what is there already. */

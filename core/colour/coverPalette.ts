@@ -7,7 +7,10 @@ export interface ColourShare {
   readonly share: number;
 }
 
-export interface PaletteItem { readonly id: string; readonly colors: readonly { readonly hex: string }[] }
+export interface PaletteItem {
+  readonly id: string;
+  readonly colors: readonly { readonly hex: string }[];
+}
 
 export interface PaletteMatch {
   readonly target: string;
@@ -22,7 +25,9 @@ export interface PaletteMatch {
  * targets that are at most `within` away.
  */
 export function coverPalette(
-  target: readonly string[], items: readonly PaletteItem[], within: number,
+  target: readonly string[],
+  items: readonly PaletteItem[],
+  within: number,
 ): { matches: PaletteMatch[]; covered: number } {
   const owned = items.flatMap((item) => item.colors.map(({ hex }) => ({ item: item.id, hex, lab: hexToLab(hex) })));
   const matches = target.map((wanted): PaletteMatch => {

@@ -42,7 +42,12 @@ export function differenceCiede2000(one: LabD65, two: LabD65): number {
   const L = (one.l + two.l) / 2;
   const C = (C1 + C2) / 2;
   const h = meanHue(h1, h2, grey);
-  const T = 1 - 0.17 * Math.cos(rad(h - 30)) + 0.24 * Math.cos(rad(2 * h)) + 0.32 * Math.cos(rad(3 * h + 6)) - 0.2 * Math.cos(rad(4 * h - 63));
+  const T =
+    1 -
+    0.17 * Math.cos(rad(h - 30)) +
+    0.24 * Math.cos(rad(2 * h)) +
+    0.32 * Math.cos(rad(3 * h + 6)) -
+    0.2 * Math.cos(rad(4 * h - 63));
   const SL = 1 + (0.015 * (L - 50) ** 2) / Math.sqrt(20 + (L - 50) ** 2);
   const SC = 1 + 0.045 * C;
   const SH = 1 + 0.015 * C * T;

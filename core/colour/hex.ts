@@ -1,4 +1,8 @@
-export interface Rgb { readonly r: number; readonly g: number; readonly b: number }
+export interface Rgb {
+  readonly r: number;
+  readonly g: number;
+  readonly b: number;
+}
 
 const HEX = /^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i;
 

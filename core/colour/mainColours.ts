@@ -2,7 +2,10 @@ import type { ColourShare } from './coverPalette';
 import { rgbToHex, type Rgb } from './hex';
 import { rgbToLabD65, type LabD65 } from './srgbToLab';
 
-interface Bucket extends LabD65 { readonly n: number; readonly rgb: Rgb }
+interface Bucket extends LabD65 {
+  readonly n: number;
+  readonly rgb: Rgb;
+}
 
 const BITS = 5;
 const distance2 = (p: LabD65, q: LabD65): number => (p.l - q.l) ** 2 + (p.a - q.a) ** 2 + (p.b - q.b) ** 2;
@@ -35,18 +38,24 @@ function seedCentres(buckets: readonly Bucket[], count: number): LabD65[] {
   const far = buckets.map((bucket) => distance2(bucket, first));
   while (centres.length < count) {
     let best = 0;
-    buckets.forEach((bucket, i) => { if (bucket.n * far[i]! > buckets[best]!.n * far[best]!) best = i; });
+    buckets.forEach((bucket, i) => {
+      if (bucket.n * far[i]! > buckets[best]!.n * far[best]!) best = i;
+    });
     if (far[best] === 0) break;
     const centre = buckets[best]!;
     centres.push(centre);
-    buckets.forEach((bucket, i) => { far[i] = Math.min(far[i]!, distance2(bucket, centre)); });
+    buckets.forEach((bucket, i) => {
+      far[i] = Math.min(far[i]!, distance2(bucket, centre));
+    });
   }
   return centres;
 }
 
 const nearest = (centres: readonly LabD65[], bucket: LabD65): number => {
   let best = 0;
-  centres.forEach((centre, i) => { if (distance2(centre, bucket) < distance2(centres[best]!, bucket)) best = i; });
+  centres.forEach((centre, i) => {
+    if (distance2(centre, bucket) < distance2(centres[best]!, bucket)) best = i;
+  });
   return best;
 };
 
@@ -73,7 +82,9 @@ export function mainColours(rgba: Uint8Array | Uint8ClampedArray, count = 5, sma
       cluster.g += bucket.n * bucket.rgb.g;
       cluster.b += bucket.n * bucket.rgb.b;
     }
-    centres = clusters.map((c, i) => (c.n === 0 ? centres[i]! : rgbToLabD65({ r: c.r / c.n, g: c.g / c.n, b: c.b / c.n })));
+    centres = clusters.map((c, i) =>
+      c.n === 0 ? centres[i]! : rgbToLabD65({ r: c.r / c.n, g: c.g / c.n, b: c.b / c.n }),
+    );
   }
   const total = clusters.reduce((sum, c) => sum + c.n, 0);
   return clusters

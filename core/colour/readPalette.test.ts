@@ -5,16 +5,36 @@ import { hexToRgb, readPalette } from '.';
 const anyHex = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`);
 
 test.each([
-  ['#e86a4a, f7c6c7 #FFF', ['#e86a4a', '#f7c6c7', '#fff']], ['e86a4a\r\ne86a4a', ['#e86a4a']],
+  ['#e86a4a, f7c6c7 #FFF', ['#e86a4a', '#f7c6c7', '#fff']],
+  ['e86a4a\r\ne86a4a', ['#e86a4a']],
   ['GIMP Palette\nName: night\nColumns: 2\n# a remark\n 34  49  79\tInk\n246 210 122', ['#22314f', '#f6d27a']],
-])('%j is read', (text, colours) => { expect(readPalette(text).value).toEqual(colours); });
+])('%j is read', (text, colours) => {
+  expect(readPalette(text).value).toEqual(colours);
+});
 
 test.each([
-  ['', 'no-colours', 1], ['#e86a4a\nrose', 'bad-colour', 2], ['GIMP Palette\nName: x', 'no-colours', 1], ['GIMP Palette\n1 2 3\n1 2 300 too much', 'bad-colour', 3], ['GIMP Palette\n1 2', 'bad-colour', 2],
-])('%j is refused: %s in line %i', (text, kind, line) => { expect(readPalette(text)).toMatchObject({ ok: false, error: { kind, line } }); });
+  ['', 'no-colours', 1],
+  ['#e86a4a\nrose', 'bad-colour', 2],
+  ['GIMP Palette\nName: x', 'no-colours', 1],
+  ['GIMP Palette\n1 2 3\n1 2 300 too much', 'bad-colour', 3],
+  ['GIMP Palette\n1 2', 'bad-colour', 2],
+])('%j is refused: %s in line %i', (text, kind, line) => {
+  expect(readPalette(text)).toMatchObject({ ok: false, error: { kind, line } });
+});
 
-test('a palette written as a GIMP file is the same as its hex list', () => fc.assert(fc.property(fc.uniqueArray(anyHex, { minLength: 1 }), (hexes) => {
-  const gpl = ['GIMP Palette', 'Name: x', '#', ...hexes.map((hex) => { const { r, g, b } = hexToRgb(hex); return `${r}\t${g} ${b}\tname`; })].join('\n');
-  expect(readPalette(gpl).value).toEqual(hexes);
-  expect(readPalette(hexes.join(' ')).value).toEqual(hexes);
-})));
+test('a palette written as a GIMP file is the same as its hex list', () =>
+  fc.assert(
+    fc.property(fc.uniqueArray(anyHex, { minLength: 1 }), (hexes) => {
+      const gpl = [
+        'GIMP Palette',
+        'Name: x',
+        '#',
+        ...hexes.map((hex) => {
+          const { r, g, b } = hexToRgb(hex);
+          return `${r}\t${g} ${b}\tname`;
+        }),
+      ].join('\n');
+      expect(readPalette(gpl).value).toEqual(hexes);
+      expect(readPalette(hexes.join(' ')).value).toEqual(hexes);
+    }),
+  ));

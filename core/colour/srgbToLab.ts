@@ -1,7 +1,11 @@
 import { hexToRgb, rgbToHex, type Rgb } from './hex';
 
 /** CIELAB with the white point D65. */
-export interface LabD65 { readonly l: number; readonly a: number; readonly b: number }
+export interface LabD65 {
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+}
 
 // CIE 1931 2° white D65, chromaticity x = 0.3127, y = 0.3290 (as IEC 61966-2-1 gives it).
 const WHITE = { x: 0.3127 / 0.329, y: 1, z: (1 - 0.3127 - 0.329) / 0.329 };
@@ -13,7 +17,7 @@ function linear(channel: number): number {
 }
 
 /** CIE 15:2004, the cube root with its straight foot. */
-const foot = (t: number): number => (t > 216 / 24389 ? Math.cbrt(t) : (24389 / 27 * t + 16) / 116);
+const foot = (t: number): number => (t > 216 / 24389 ? Math.cbrt(t) : ((24389 / 27) * t + 16) / 116);
 
 /** sRGB (0 to 255) to CIELAB. Matrix: sRGB primaries and D65 white to XYZ, as in W3C CSS Color 4. */
 export function rgbToLabD65({ r, g, b }: Rgb): LabD65 {
@@ -32,7 +36,8 @@ export const hexToLab = (hex: string): LabD65 => rgbToLabD65(hexToRgb(hex));
 const unfoot = (f: number): number => (f ** 3 > 216 / 24389 ? f ** 3 : (116 * f - 16) / (24389 / 27));
 
 /** The inverse of `linear`, held between 0 and 255. */
-const gamma = (v: number): number => Math.min(255, Math.max(0, 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)));
+const gamma = (v: number): number =>
+  Math.min(255, Math.max(0, 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)));
 
 /** CIELAB (D65) to sRGB; what sRGB cannot show is cut off channel by channel. Matrix: the inverse, as in W3C CSS Color 4. */
 export function labToHex({ l, a, b }: LabD65): string {

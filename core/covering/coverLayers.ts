@@ -19,7 +19,10 @@ const LINES = 4096;
 function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: number): LayerCover {
   const bare = solidRects(layer, above);
   const visible = bare.reduce((sum, r) => sum + area(r), 0);
-  const window = largestRectOutside(layer, bare.map((r) => inflate(r, hold)));
+  const window = largestRectOutside(
+    layer,
+    bare.map((r) => inflate(r, hold)),
+  );
   return { id, area: area(layer), visible, hidden: area(layer) - visible, window };
 }
 
@@ -37,7 +40,13 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
   }
   const step = h / LINES;
   const hidden = (whole - visible) * step;
-  return { id, area: whole * step, visible: visible * step, hidden, window: hidden > 0 ? scannedWindow(layer, above, hold) : null };
+  return {
+    id,
+    area: whole * step,
+    visible: visible * step,
+    hidden,
+    window: hidden > 0 ? scannedWindow(layer, above, hold) : null,
+  };
 }
 
 /**
@@ -54,10 +63,23 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: num
   return layers.map(({ id }, i) => {
     const outline = outlines[i];
     if (!outline) return { id, area: 0, visible: 0, hidden: 0, window: null };
-    const touching = layers.map((_, j) => j).filter((j) => j > i && outlines[j] && overlaps(outlines[j].bounds, outline.bounds));
+    const touching = layers
+      .map((_, j) => j)
+      .filter((j) => j > i && outlines[j] && overlaps(outlines[j].bounds, outline.bounds));
     const own = rects[i]!;
     const upright = touching.map((j) => rects[j]!);
-    if (own !== 'not-upright' && upright.every((r) => r !== 'not-upright')) return coverUpright(id, own, upright.filter((r) => r !== null), hold);
-    return coverScanned(id, outline, touching.map((j) => outlines[j]!), hold);
+    if (own !== 'not-upright' && upright.every((r) => r !== 'not-upright'))
+      return coverUpright(
+        id,
+        own,
+        upright.filter((r) => r !== null),
+        hold,
+      );
+    return coverScanned(
+      id,
+      outline,
+      touching.map((j) => outlines[j]!),
+      hold,
+    );
   });
 }

@@ -4,9 +4,22 @@ import { inches, toInches } from '../length';
 import { coverLayers, type CoverLayer } from '.';
 
 const page = { w: inches(12), h: inches(12) };
-const rect = (id: string, x: number, y: number, w: number, h: number, turn = 0): CoverLayer =>
-  ({ id, shape: 'rect', x: inches(x), y: inches(y), w: inches(w), h: inches(h), turn });
-const circle = (id: string, cx: number, cy: number, d: number): CoverLayer => ({ id, shape: 'circle', cx: inches(cx), cy: inches(cy), d: inches(d) });
+const rect = (id: string, x: number, y: number, w: number, h: number, turn = 0): CoverLayer => ({
+  id,
+  shape: 'rect',
+  x: inches(x),
+  y: inches(y),
+  w: inches(w),
+  h: inches(h),
+  turn,
+});
+const circle = (id: string, cx: number, cy: number, d: number): CoverLayer => ({
+  id,
+  shape: 'circle',
+  cx: inches(cx),
+  cy: inches(cy),
+  d: inches(d),
+});
 const sq = (area: number): number => area / inches(1) ** 2;
 const windowOf = (layers: CoverLayer[], hold: number, at = 0): number[] | null => {
   const { window } = coverLayers(page, layers, inches(hold))[at]!;
@@ -31,7 +44,9 @@ describe('upright layers', () => {
     expect(sq(half!.area)).toBe(2);
   });
   test('a quarter turn is still upright', () => {
-    expect(windowOf([rect('mat', 2, 3, 6, 4, 90), rect('photo', 3.5, 2.5, 3, 5)], 0.25)).toEqual([3.75, 2.75, 2.5, 4.5]);
+    expect(windowOf([rect('mat', 2, 3, 6, 4, 90), rect('photo', 3.5, 2.5, 3, 5)], 0.25)).toEqual([
+      3.75, 2.75, 2.5, 4.5,
+    ]);
   });
 });
 
@@ -40,35 +55,60 @@ function on(layer: CoverLayer, x: number, y: number): boolean {
   if (layer.shape === 'circle') return Math.hypot(x - layer.cx, y - layer.cy) <= layer.d / 2;
   const angle = (-(layer.turn ?? 0) * Math.PI) / 180;
   const [dx, dy] = [x - layer.x - layer.w / 2, y - layer.y - layer.h / 2];
-  return Math.abs(dx * Math.cos(angle) - dy * Math.sin(angle)) <= layer.w / 2 && Math.abs(dx * Math.sin(angle) + dy * Math.cos(angle)) <= layer.h / 2;
+  return (
+    Math.abs(dx * Math.cos(angle) - dy * Math.sin(angle)) <= layer.w / 2 &&
+    Math.abs(dx * Math.sin(angle) + dy * Math.cos(angle)) <= layer.h / 2
+  );
 }
 
 const half = fc.integer({ min: 0, max: 18 }).map((n) => n / 2);
 const side = fc.integer({ min: 2, max: 12 }).map((n) => n / 2);
 const anyLayer = fc.oneof(
-  fc.tuple(half, half, side, side, fc.constantFrom(0, 2, -3, 30, 45)).map(([x, y, w, h, turn]) => rect('r', x, y, w, h, turn)),
+  fc
+    .tuple(half, half, side, side, fc.constantFrom(0, 2, -3, 30, 45))
+    .map(([x, y, w, h, turn]) => rect('r', x, y, w, h, turn)),
   fc.tuple(half, half, side).map(([cx, cy, d]) => circle('c', cx, cy, d)),
 );
 
 describe('layers of any shape, against a raster', () => {
   const GRID = 150;
-  const points = Array.from({ length: GRID * GRID }, (_, i) => [((i % GRID) + 0.5) * page.w / GRID, (Math.floor(i / GRID) + 0.5) * page.h / GRID] as const);
+  const points = Array.from(
+    { length: GRID * GRID },
+    (_, i) => [(((i % GRID) + 0.5) * page.w) / GRID, ((Math.floor(i / GRID) + 0.5) * page.h) / GRID] as const,
+  );
 
-  test('areas are near, and the window takes nothing that shows', () => fc.assert(fc.property(fc.array(anyLayer, { minLength: 2, maxLength: 5 }), fc.constantFrom(0, 0.25, 0.5), (layers, holdIn) => {
-    const hold = inches(holdIn);
-    coverLayers(page, layers, hold).forEach((cover, i) => {
-      const own = points.filter(([x, y]) => on(layers[i]!, x, y));
-      const bare = own.filter(([x, y]) => !layers.slice(i + 1).some((layer) => on(layer, x, y)));
-      const cell = (page.w / GRID) * (page.h / GRID);
-      const edge = 4 * inches(12) * (page.w / GRID);
-      expect(Math.abs(cover.area - own.length * cell)).toBeLessThan(edge);
-      expect(Math.abs(cover.visible - bare.length * cell)).toBeLessThan(edge);
-      const { window: w } = cover;
-      if (!w) return;
-      expect([[w.x, w.y], [w.x + w.w, w.y], [w.x, w.y + w.h], [w.x + w.w, w.y + w.h]].every(([x, y]) => on(shrunk(layers[i]!, -2), x!, y!))).toBe(true);
-      expect(bare.filter(([x, y]) => x > w.x - hold && x < w.x + w.w + hold && y > w.y - hold && y < w.y + w.h + hold)).toEqual([]);
-    });
-  }), { numRuns: 40 }));
+  test('areas are near, and the window takes nothing that shows', () =>
+    fc.assert(
+      fc.property(
+        fc.array(anyLayer, { minLength: 2, maxLength: 5 }),
+        fc.constantFrom(0, 0.25, 0.5),
+        (layers, holdIn) => {
+          const hold = inches(holdIn);
+          coverLayers(page, layers, hold).forEach((cover, i) => {
+            const own = points.filter(([x, y]) => on(layers[i]!, x, y));
+            const bare = own.filter(([x, y]) => !layers.slice(i + 1).some((layer) => on(layer, x, y)));
+            const cell = (page.w / GRID) * (page.h / GRID);
+            const edge = 4 * inches(12) * (page.w / GRID);
+            expect(Math.abs(cover.area - own.length * cell)).toBeLessThan(edge);
+            expect(Math.abs(cover.visible - bare.length * cell)).toBeLessThan(edge);
+            const { window: w } = cover;
+            if (!w) return;
+            expect(
+              [
+                [w.x, w.y],
+                [w.x + w.w, w.y],
+                [w.x, w.y + w.h],
+                [w.x + w.w, w.y + w.h],
+              ].every(([x, y]) => on(shrunk(layers[i]!, -2), x!, y!)),
+            ).toBe(true);
+            expect(
+              bare.filter(([x, y]) => x > w.x - hold && x < w.x + w.w + hold && y > w.y - hold && y < w.y + w.h + hold),
+            ).toEqual([]);
+          });
+        },
+      ),
+      { numRuns: 40 },
+    ));
 
   /** A layer grown by `-by` ticks on each side, for rounding at its very edge. */
   function shrunk(layer: CoverLayer, by: number): CoverLayer {

@@ -22,11 +22,14 @@ const common = (a: Chord | null, b: Chord | null): Chord | null => {
 };
 
 /** Where a convex outline fills the whole band: what it has at both the band's edges. */
-const filled = (outline: Outline, top: number, foot: number): Chord | null => common(outline.chord(top), outline.chord(foot));
+const filled = (outline: Outline, top: number, foot: number): Chord | null =>
+  common(outline.chord(top), outline.chord(foot));
 
 /** The outline's reach anywhere in the band: at its edges or, between them, where the outline turns. */
 function reach(outline: Outline, top: number, foot: number): Chord | null {
-  const chords = [top, foot, ...outline.heights.filter((y) => y > top && y < foot)].map(outline.chord).filter((c) => c !== null);
+  const chords = [top, foot, ...outline.heights.filter((y) => y > top && y < foot)]
+    .map(outline.chord)
+    .filter((c) => c !== null);
   return chords.length === 0 ? null : [Math.min(...chords.map((c) => c[0])), Math.max(...chords.map((c) => c[1]))];
 }
 
@@ -44,7 +47,8 @@ function cutBands(layer: Outline, above: readonly Outline[], edges: readonly num
   });
 }
 
-const widen = (chords: readonly Chord[], by: number): Chord[] => chords.map(([from, to]): Chord => [from - by, to + by]);
+const widen = (chords: readonly Chord[], by: number): Chord[] =>
+  chords.map(([from, to]): Chord => [from - by, to + by]);
 
 /** The best window made of whole bands: top band by top band, downward, while what is free between narrows. */
 function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
@@ -61,9 +65,13 @@ function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
       inside = common(inside, bands[last]!.inside);
       if (!inside) break;
       const fresh: Chord[] = [];
-      for (; seen < bands.length && bands[seen]!.top < foot + hold; seen++) fresh.push(...widen(bands[seen]!.bare, hold));
+      for (; seen < bands.length && bands[seen]!.top < foot + hold; seen++)
+        fresh.push(...widen(bands[seen]!.bare, hold));
       if (fresh.length > 0) bare = mergeChords([...bare, ...fresh]);
-      const free = gapsBetween(inside, bare).reduce<Chord | null>((most, gap) => (!most || chordLength(gap) > chordLength(most) ? gap : most), null);
+      const free = gapsBetween(inside, bare).reduce<Chord | null>(
+        (most, gap) => (!most || chordLength(gap) > chordLength(most) ? gap : most),
+        null,
+      );
       if (!free) break;
       const found: Rect = { x: free[0], y: top, w: chordLength(free), h: foot - top };
       if (!best || found.w * found.h > best.w * best.h) best = found;
@@ -94,7 +102,9 @@ export function scannedWindow(layer: Outline, above: readonly Outline[], hold: n
     const margin = hold + (6 * h) / BANDS ** pass + best.h / 20;
     const [from, to] = [Math.max(y, best.y - margin), Math.min(y + h, best.y + best.h + margin)];
     // Outside the neighbourhood the coarse bands stay, so that nothing bare is forgotten.
-    const edges = [...new Set([...whole.filter((at) => at < from || at > to), ...bandEdges(from, to, marks)])].sort((a, b) => a - b);
+    const edges = [...new Set([...whole.filter((at) => at < from || at > to), ...bandEdges(from, to, marks)])].sort(
+      (a, b) => a - b,
+    );
     const finer = bestOverBands(cutBands(layer, above, edges), hold);
     if (finer && finer.w * finer.h > best.w * best.h) best = finer;
   }

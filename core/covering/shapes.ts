@@ -1,8 +1,16 @@
 import { intersect, type Point, type Rect, type Size } from '../geometry';
 
 /** A rectangle, turned clockwise by `turn` degrees about its centre. */
-export interface RectShape extends Rect { readonly shape: 'rect'; readonly turn?: number }
-export interface CircleShape { readonly shape: 'circle'; readonly cx: number; readonly cy: number; readonly d: number }
+export interface RectShape extends Rect {
+  readonly shape: 'rect';
+  readonly turn?: number;
+}
+export interface CircleShape {
+  readonly shape: 'circle';
+  readonly cx: number;
+  readonly cy: number;
+  readonly d: number;
+}
 /** A layer of a page, ticks, in page coordinates; layers come from the bottom up. */
 export type CoverLayer = { readonly id: string } & (RectShape | CircleShape);
 
@@ -37,9 +45,12 @@ function corners({ x, y, w, h, turn = 0 }: RectShape): Point[] {
   const angle = (turn * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const [cx, cy] = [x + w / 2, y + h / 2];
-  return [[-w, -h], [w, -h], [w, h], [-w, h]].map(([dx, dy]) => ({
-    x: cx + (dx! * cos - dy! * sin) / 2, y: cy + (dx! * sin + dy! * cos) / 2,
-  }));
+  return [
+    [-w, -h],
+    [w, -h],
+    [w, h],
+    [-w, h],
+  ].map(([dx, dy]) => ({ x: cx + (dx! * cos - dy! * sin) / 2, y: cy + (dx! * sin + dy! * cos) / 2 }));
 }
 
 function polygonChord(points: readonly Point[], y: number): Chord | null {

@@ -1,12 +1,23 @@
 import type { Size } from '../geometry';
 
 /** One of many things that are alike: its own id and copy number, and whether its sides are those of the first exchanged. */
-export interface Copy { readonly id: string; readonly copy: number; readonly lying: boolean }
+export interface Copy {
+  readonly id: string;
+  readonly copy: number;
+  readonly lying: boolean;
+}
 
 /** Things alike, counted as one, and which copy of which it is when the nth of them is taken. */
-export interface Alike<T> { readonly one: T; readonly count: number; readonly copyAt: (n: number) => Copy }
+export interface Alike<T> {
+  readonly one: T;
+  readonly count: number;
+  readonly copyAt: (n: number) => Copy;
+}
 
-interface Counted extends Size { readonly id: string; readonly count: number }
+interface Counted extends Size {
+  readonly id: string;
+  readonly count: number;
+}
 
 /**
  * Puts things alike together, in the order in which their kinds first come.
@@ -21,7 +32,8 @@ export function groupAlike<T extends Counted>(list: readonly T[], kindOf: (one: 
     groups.set(key, group);
   }
   return [...groups.values()].map(({ one, members }) => ({
-    one, count: members.reduce((sum, { count }) => sum + count, 0),
+    one,
+    count: members.reduce((sum, { count }) => sum + count, 0),
     copyAt: (n) => {
       let at = 0;
       let before = 0;

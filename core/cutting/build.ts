@@ -12,15 +12,24 @@ export interface Build {
   readonly counts: readonly number[];
   /** Which of the first 60 items are in it, a bit each in two numbers: to tell at once that two builds cannot go together. */
   readonly has: readonly [number, number];
-  readonly from: { readonly item: number; readonly lie: Lie } | { readonly axis: 'x' | 'y'; readonly near: Build; readonly far: Build };
+  readonly from:
+    | { readonly item: number; readonly lie: Lie }
+    | { readonly axis: 'x' | 'y'; readonly near: Build; readonly far: Build };
 }
 
 const HALF = 30;
-const bitOf = (item: number): [number, number] => (item < HALF ? [1 << item, 0] : item < 2 * HALF ? [0, 1 << (item - HALF)] : [0, 0]);
+const bitOf = (item: number): [number, number] =>
+  item < HALF ? [1 << item, 0] : item < 2 * HALF ? [0, 1 << (item - HALF)] : [0, 0];
 
 /** The items of which there is only one left, as {@link Build.has} tells them. */
 export const singlesOf = (left: readonly number[]): [number, number] =>
-  left.reduce<[number, number]>(([low, high], n, item) => { const [a, b] = bitOf(item); return n === 1 ? [low | a, high | b] : [low, high]; }, [0, 0]);
+  left.reduce<[number, number]>(
+    ([low, high], n, item) => {
+      const [a, b] = bitOf(item);
+      return n === 1 ? [low | a, high | b] : [low, high];
+    },
+    [0, 0],
+  );
 
 /** Whether two builds both want the only one of something. */
 export const clash = (a: Build, b: Build, singles: readonly [number, number]): boolean =>
@@ -29,14 +38,27 @@ export const clash = (a: Build, b: Build, singles: readonly [number, number]): b
 /** Every way an item may lie in a kind of stock, as builds of one piece. */
 export function pieceBuilds({ servings, items, kinds }: Problem, kind: number, left: readonly number[]): Build[] {
   const { w, h } = kinds[kind]!;
-  return items.flatMap((_, item) => (left[item]! < 1 ? [] : (servings[kind]![item]?.lies ?? [])
-    .filter((lie) => lie.w <= w && lie.h <= h)
-    .map((lie): Build => ({ w: lie.w, h: lie.h, counts: items.map((__, i) => (i === item ? 1 : 0)), has: bitOf(item), from: { item, lie } }))));
+  return items.flatMap((_, item) =>
+    left[item]! < 1
+      ? []
+      : (servings[kind]![item]?.lies ?? [])
+          .filter((lie) => lie.w <= w && lie.h <= h)
+          .map((lie): Build => ({
+            w: lie.w,
+            h: lie.h,
+            counts: items.map((__, i) => (i === item ? 1 : 0)),
+            has: bitOf(item),
+            from: { item, lie },
+          })),
+  );
 }
 
 export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => ({
-  w: axis === 'x' ? near.w + far.w : Math.max(near.w, far.w), h: axis === 'y' ? near.h + far.h : Math.max(near.h, far.h),
-  counts: near.counts.map((n, i) => n + far.counts[i]!), has: [near.has[0] | far.has[0], near.has[1] | far.has[1]], from: { axis, near, far },
+  w: axis === 'x' ? near.w + far.w : Math.max(near.w, far.w),
+  h: axis === 'y' ? near.h + far.h : Math.max(near.h, far.h),
+  counts: near.counts.map((n, i) => n + far.counts[i]!),
+  has: [near.has[0] | far.has[0], near.has[1] | far.has[1]],
+  from: { axis, near, far },
 });
 
 /** Whether its parts lie beside one another along the axis. */

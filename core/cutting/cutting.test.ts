@@ -7,32 +7,70 @@ import { replay } from './test/replay';
 
 const LITTLE = 20_000;
 
-const sheet = (id: string, w = 12, h = 12, more: Partial<CutStock> = {}): CutStock =>
-  ({ id, w: inches(w), h: inches(h), count: 1, front: null, back: null, upright: false, fresh: false, since: null, missing: [], ...more });
-const piece = (id: string, w: number, h: number, count = 1, more: Partial<CutPiece> = {}): CutPiece =>
-  ({ id, w: inches(w), h: inches(h), count, of: null, turn: null, optional: false, value: 0, ...more });
-const job = (stock: CutStock[], pieces: CutPiece[], more: Partial<CutJob> = {}): CutJob =>
-  ({ stock, pieces, keepAtLeast: { w: inches(1), h: inches(1) }, longestCut: null, ...more });
+const sheet = (id: string, w = 12, h = 12, more: Partial<CutStock> = {}): CutStock => ({
+  id,
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  front: null,
+  back: null,
+  upright: false,
+  fresh: false,
+  since: null,
+  missing: [],
+  ...more,
+});
+const piece = (id: string, w: number, h: number, count = 1, more: Partial<CutPiece> = {}): CutPiece => ({
+  id,
+  w: inches(w),
+  h: inches(h),
+  count,
+  of: null,
+  turn: null,
+  optional: false,
+  value: 0,
+  ...more,
+});
+const job = (stock: CutStock[], pieces: CutPiece[], more: Partial<CutJob> = {}): CutJob => ({
+  stock,
+  pieces,
+  keepAtLeast: { w: inches(1), h: inches(1) },
+  longestCut: null,
+  ...more,
+});
 
-test('every plan of any job stands up to a replay', () => fc.assert(fc.property(anyJob, (any) => {
-  expect(replay(any, planCuts(any, LITTLE))).toEqual([]);
-}), { numRuns: 150 }));
+test('every plan of any job stands up to a replay', () =>
+  fc.assert(
+    fc.property(anyJob, (any) => {
+      expect(replay(any, planCuts(any, LITTLE))).toEqual([]);
+    }),
+    { numRuns: 150 },
+  ));
 
-test('every plan on the way stands up to a replay, and none is worse than the one before', () => fc.assert(fc.property(anyJob, (any) => {
-  let before: number[] | null = null;
-  for (const { plan } of searchPlans(any, LITTLE)) {
-    expect(replay(any, plan)).toEqual([]);
-    const { pieces, value, fresh, kept } = plan.stats;
-    const now = [pieces, value, -fresh, kept];
-    const differs = before === null ? -1 : now.findIndex((aim, i) => Math.abs(aim - before![i]!) > 1e-9 * Math.abs(aim));
-    if (differs >= 0) expect(now[differs]).toBeGreaterThan(before![differs]!);
-    before = now;
-  }
-}), { numRuns: 40 }));
+test('every plan on the way stands up to a replay, and none is worse than the one before', () =>
+  fc.assert(
+    fc.property(anyJob, (any) => {
+      let before: number[] | null = null;
+      for (const { plan } of searchPlans(any, LITTLE)) {
+        expect(replay(any, plan)).toEqual([]);
+        const { pieces, value, fresh, kept } = plan.stats;
+        const now = [pieces, value, -fresh, kept];
+        const differs =
+          before === null ? -1 : now.findIndex((aim, i) => Math.abs(aim - before![i]!) > 1e-9 * Math.abs(aim));
+        if (differs >= 0) expect(now[differs]).toBeGreaterThan(before![differs]!);
+        before = now;
+      }
+    }),
+    { numRuns: 40 },
+  ));
 
-test('the same job gives the same plan', () => fc.assert(fc.property(anyJob, (any) => {
-  expect(planCuts(any, LITTLE)).toEqual(planCuts(any, LITTLE));
-}), { numRuns: 20 }));
+test('the same job gives the same plan', () =>
+  fc.assert(
+    fc.property(anyJob, (any) => {
+      expect(planCuts(any, LITTLE)).toEqual(planCuts(any, LITTLE));
+    }),
+    { numRuns: 20 },
+  ));
 
 describe('figures of the trade (common practice, no source)', () => {
   test('one 12x12 gives four 3x12 strips and no waste', () => {
@@ -54,7 +92,11 @@ describe('figures of the trade (common practice, no source)', () => {
 });
 
 describe('what matters next is hers to say', () => {
-  const halves = [sheet('half-1', 12, 6, { fresh: true }), sheet('half-2', 12, 6, { fresh: true }), sheet('whole', 12, 12, { fresh: true })];
+  const halves = [
+    sheet('half-1', 12, 6, { fresh: true }),
+    sheet('half-2', 12, 6, { fresh: true }),
+    sheet('whole', 12, 12, { fresh: true }),
+  ];
   const two = [piece('strip', 12, 6, 2)];
   test('fresh sheets are saved by default, cuts where she prefers it', () => {
     expect(planCuts(job(halves, two)).stats).toMatchObject({ fresh: 1, cuts: 1 });
@@ -69,15 +111,30 @@ describe('what matters next is hers to say', () => {
 
 describe('which paper goes first', () => {
   test('a small leftover goes before a large one, and a leftover before a fresh sheet', () => {
-    const plan = planCuts(job([sheet('fresh', 12, 12, { fresh: true }), sheet('large', 8, 8), sheet('small', 4, 5)], [piece('mat', 3.25, 4.25)]));
+    const plan = planCuts(
+      job(
+        [sheet('fresh', 12, 12, { fresh: true }), sheet('large', 8, 8), sheet('small', 4, 5)],
+        [piece('mat', 3.25, 4.25)],
+      ),
+    );
     expect(plan.sheets.map(({ stock }) => stock)).toEqual(['small']);
   });
   test('fresh sheets are opened when nothing else serves', () => {
-    const plan = planCuts(job([sheet('fresh', 12, 12, { fresh: true, count: 3 }), sheet('small', 4, 5)], [piece('ground', 12, 12), piece('mat', 3.25, 4.25)]));
+    const plan = planCuts(
+      job(
+        [sheet('fresh', 12, 12, { fresh: true, count: 3 }), sheet('small', 4, 5)],
+        [piece('ground', 12, 12), piece('mat', 3.25, 4.25)],
+      ),
+    );
     expect(plan.stats).toMatchObject({ pieces: 2, fresh: 1, optimal: true });
   });
   test('of two papers alike, the older one goes first', () => {
-    const plan = planCuts(job([sheet('new', 5, 5, { since: 24300 }), sheet('old', 5, 5, { since: 24288 }), sheet('undated', 5, 5)], [piece('a', 4, 4, 2)]));
+    const plan = planCuts(
+      job(
+        [sheet('new', 5, 5, { since: 24300 }), sheet('old', 5, 5, { since: 24288 }), sheet('undated', 5, 5)],
+        [piece('a', 4, 4, 2)],
+      ),
+    );
     expect(plan.sheets.map(({ stock }) => stock)).toEqual(['old', 'undated']);
   });
   test('one large piece is kept rather than two halves', () => {
@@ -88,15 +145,28 @@ describe('which paper goes first', () => {
 
 describe('two faces, right ways up, gaps and trimmers', () => {
   test('a design on the back serves, and the face is said', () => {
-    const plan = planCuts(job([sheet('m', 12, 12, { front: 'moths', back: 'lamplight' })], [piece('tag', 2, 4, 1, { of: ['lamplight'] })]));
+    const plan = planCuts(
+      job([sheet('m', 12, 12, { front: 'moths', back: 'lamplight' })], [piece('tag', 2, 4, 1, { of: ['lamplight'] })]),
+    );
     expect(plan.sheets[0]!.pieces[0]).toMatchObject({ id: 'tag', face: 'back' });
   });
   test('a piece says why it is not cut', () => {
-    const plan = planCuts(job([sheet('m', 6, 6, { front: 'moths' })], [
-      piece('lost', 2, 2, 1, { of: ['nowhere'] }), piece('huge', 7, 7), piece('idle', 1, 1, 1, { optional: true }), piece('fits', 6, 6, 2),
-    ]));
+    const plan = planCuts(
+      job(
+        [sheet('m', 6, 6, { front: 'moths' })],
+        [
+          piece('lost', 2, 2, 1, { of: ['nowhere'] }),
+          piece('huge', 7, 7),
+          piece('idle', 1, 1, 1, { optional: true }),
+          piece('fits', 6, 6, 2),
+        ],
+      ),
+    );
     expect(Object.fromEntries(plan.notCut.map(({ id, why }) => [id, why]))).toEqual({
-      lost: 'no paper here has this design', huge: 'larger than any paper it may come from', idle: 'it does not pay', fits: 'no room',
+      lost: 'no paper here has this design',
+      huge: 'larger than any paper it may come from',
+      idle: 'it does not pay',
+      fits: 'no room',
     });
   });
   test('an upright print is turned only where the piece says so', () => {
@@ -120,42 +190,84 @@ describe('two faces, right ways up, gaps and trimmers', () => {
     expect(planCuts(job([sheet('l', 24, 24)], [piece('a', 5, 5)], { longestCut: inches(12) })).stats.pieces).toBe(0);
   });
   test('optional pieces are chosen by their worth', () => {
-    const plan = planCuts(job([sheet('s', 6, 6)], [piece('a', 6, 6, 1, { optional: true, value: 10 }), piece('b', 3, 3, 4, { optional: true, value: 3 })]));
+    const plan = planCuts(
+      job(
+        [sheet('s', 6, 6)],
+        [piece('a', 6, 6, 1, { optional: true, value: 10 }), piece('b', 3, 3, 4, { optional: true, value: 3 })],
+      ),
+    );
     expect(plan.stats).toMatchObject({ value: 12, optimal: true });
   });
   test('millimetres are as exact as inches', () => {
-    const plan = planCuts({ ...job([], []), stock: [{ ...sheet('a4'), w: mm(210), h: mm(297) }], pieces: [{ ...piece('a7', 1, 1, 8), w: mm(74.25), h: mm(105) }] });
+    const plan = planCuts({
+      ...job([], []),
+      stock: [{ ...sheet('a4'), w: mm(210), h: mm(297) }],
+      pieces: [{ ...piece('a7', 1, 1, 8), w: mm(74.25), h: mm(105) }],
+    });
     expect(plan.stats).toMatchObject({ pieces: 8, wasteArea: 0 });
   });
 });
 
-test('dissections made by random guillotine cuts are put together again without waste', () => fc.assert(fc.property(fc.array(fc.tuple(fc.boolean(), fc.nat(), fc.nat()), { minLength: 3, maxLength: 6 }), (cuts) => {
-  const parts = [{ w: 12, h: 12 }];
-  for (const [upright, which, where] of cuts) {
-    const at = which % parts.length;
-    const { w, h } = parts[at]!;
-    const side = upright ? w : h;
-    if (side < 2) continue;
-    const cut = 1 + (where % (side - 1));
-    parts.splice(at, 1, ...(upright ? [{ w: cut, h }, { w: w - cut, h }] : [{ w, h: cut }, { w, h: h - cut }]));
-  }
-  const all = job([sheet('s')], parts.map(({ w, h }, i) => piece(`p${i}`, w, h, 1, { turn: false })));
-  expect(planCuts(all, 400_000).stats).toMatchObject({ pieces: parts.length, wasteArea: 0, optimal: true });
-}), { numRuns: 25 }));
+test('dissections made by random guillotine cuts are put together again without waste', () =>
+  fc.assert(
+    fc.property(fc.array(fc.tuple(fc.boolean(), fc.nat(), fc.nat()), { minLength: 3, maxLength: 6 }), (cuts) => {
+      const parts = [{ w: 12, h: 12 }];
+      for (const [upright, which, where] of cuts) {
+        const at = which % parts.length;
+        const { w, h } = parts[at]!;
+        const side = upright ? w : h;
+        if (side < 2) continue;
+        const cut = 1 + (where % (side - 1));
+        parts.splice(
+          at,
+          1,
+          ...(upright
+            ? [
+                { w: cut, h },
+                { w: w - cut, h },
+              ]
+            : [
+                { w, h: cut },
+                { w, h: h - cut },
+              ]),
+        );
+      }
+      const all = job(
+        [sheet('s')],
+        parts.map(({ w, h }, i) => piece(`p${i}`, w, h, 1, { turn: false })),
+      );
+      expect(planCuts(all, 400_000).stats).toMatchObject({ pieces: parts.length, wasteArea: 0, optimal: true });
+    }),
+    { numRuns: 25 },
+  ));
 
 test('a little sheet more lets a sheet that was full take dearer pieces', () => {
-  const full: CutJob = job([sheet('full', 4.25, 4, { front: 'lamplight', back: 'moths' })], [
-    piece('tag', 2.5, 1.25, 1, { of: ['lamplight'], optional: true, value: 3 }),
-    piece('square', 1, 1, 2, { optional: true, value: 2 }),
-    piece('strip', 1, 3.25, 3, { of: ['moths'] }),
-  ]);
+  const full: CutJob = job(
+    [sheet('full', 4.25, 4, { front: 'lamplight', back: 'moths' })],
+    [
+      piece('tag', 2.5, 1.25, 1, { of: ['lamplight'], optional: true, value: 3 }),
+      piece('square', 1, 1, 2, { optional: true, value: 2 }),
+      piece('strip', 1, 3.25, 3, { of: ['moths'] }),
+    ],
+  );
   expect(planCuts(full).stats).toMatchObject({ pieces: 3, value: 5, optimal: true });
-  expect(planCuts({ ...full, stock: [...full.stock, sheet('little', 4, 4)] }).stats).toMatchObject({ pieces: 3, value: 7, optimal: true });
+  expect(planCuts({ ...full, stock: [...full.stock, sheet('little', 4, 4)] }).stats).toMatchObject({
+    pieces: 3,
+    value: 7,
+    optimal: true,
+  });
 });
 
-test('a larger stock never gives a worse plan', () => fc.assert(fc.property(anyJob, fc.integer({ min: 4, max: 12 }), (any, n) => {
-  const more = { ...any, stock: [...any.stock, sheet('more', n, n)] };
-  const [before, after] = [planCuts(any, 60_000).stats, planCuts(more, 60_000).stats];
-  const worse = after.pieces < before.pieces || (after.pieces === before.pieces && (after.value < before.value || (after.value === before.value && after.fresh > before.fresh)));
-  expect(worse).toBe(false);
-}), { numRuns: 40 }));
+test('a larger stock never gives a worse plan', () =>
+  fc.assert(
+    fc.property(anyJob, fc.integer({ min: 4, max: 12 }), (any, n) => {
+      const more = { ...any, stock: [...any.stock, sheet('more', n, n)] };
+      const [before, after] = [planCuts(any, 60_000).stats, planCuts(more, 60_000).stats];
+      const worse =
+        after.pieces < before.pieces ||
+        (after.pieces === before.pieces &&
+          (after.value < before.value || (after.value === before.value && after.fresh > before.fresh)));
+      expect(worse).toBe(false);
+    }),
+    { numRuns: 40 },
+  ));

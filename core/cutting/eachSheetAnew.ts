@@ -7,7 +7,14 @@ import { copyState } from './state';
 import { worths } from './worths';
 
 /** A plan in which the sheet of this kind (`at` that place among those opened; null: another) is filled with the dearest of what is to be had. */
-function sheetAnew(problem: Problem, from: Held, kind: number, at: number | null, joins: Joins, spend: (work: number) => void): Held | null {
+function sheetAnew(
+  problem: Problem,
+  from: Held,
+  kind: number,
+  at: number | null,
+  joins: Joins,
+  spend: (work: number) => void,
+): Held | null {
   const { worth } = worths(problem);
   const { state } = from;
   if (!isPlain(problem, problem.kinds[kind]!) || state.left.every((n, i) => n === 0 || worth[i] === 0)) return null;
@@ -31,8 +38,9 @@ export function eachSheetAnew(problem: Problem, from: Held, joins: Joins, spend:
     return next !== null;
   };
   for (let again = true; again;) {
-    again = best.state.sheets.some(({ kind }, at) => anew(kind, at))
-      || problem.kinds.some(({ stock }, kind) => best.state.opened[kind]! < stock.count && anew(kind, null));
+    again =
+      best.state.sheets.some(({ kind }, at) => anew(kind, at)) ||
+      problem.kinds.some(({ stock }, kind) => best.state.opened[kind]! < stock.count && anew(kind, null));
   }
   spend(joins.work);
   return best;

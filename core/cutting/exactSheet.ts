@@ -14,7 +14,13 @@ export interface ExactAnswer {
 }
 
 /** A build with its worth, what is asked for its pieces, and what any plan round it can come to. */
-interface Open { readonly build: Build; readonly worth: number; readonly asked: number; readonly area: number; readonly most: number }
+interface Open {
+  readonly build: Build;
+  readonly worth: number;
+  readonly asked: number;
+  readonly area: number;
+  readonly most: number;
+}
 
 const areaOf = ({ w, h }: { w: number; h: number }): number => w * h;
 
@@ -35,7 +41,10 @@ class Closed {
       [this.ints, this.floats] = [ints, floats];
     }
     const { build, worth, asked, area } = entry;
-    this.ints.set([build.w, build.h, build.has[0], build.has[1], isRow(build, 'x') ? 1 : isRow(build, 'y') ? 2 : 0], CLOSED_INTS * at);
+    this.ints.set(
+      [build.w, build.h, build.has[0], build.has[1], isRow(build, 'x') ? 1 : isRow(build, 'y') ? 2 : 0],
+      CLOSED_INTS * at,
+    );
     this.floats.set([worth, worth - asked, area], CLOSED_FLOATS * at);
   }
 }
@@ -49,7 +58,12 @@ const CLOSED_FLOATS = 3;
 const goesBefore = (a: Open, b: Open): boolean => (a.most !== b.most ? a.most > b.most : a.worth > b.worth);
 
 /** The relaxed knapsack: dearest per area first into the area left, the last in part, no more of each than there are. */
-function areaBound(dear: readonly { item: number; area: number; worth: number }[], counts: readonly number[], left: readonly number[], room: number): number {
+function areaBound(
+  dear: readonly { item: number; area: number; worth: number }[],
+  counts: readonly number[],
+  left: readonly number[],
+  room: number,
+): number {
   let worth = 0;
   for (const piece of dear) {
     const n = left[piece.item]! - counts[piece.item]!;
@@ -75,22 +89,44 @@ function areaBound(dear: readonly { item: number; area: number; worth: number }[
  * @returns null where the sheet is too large for the tables
  */
 export function exactSheet(
-  problem: Problem, kind: number, left: readonly number[], worth: readonly number[], known: number, spend: (joins: number) => boolean, onTable: (table: Unlimited) => number,
+  problem: Problem,
+  kind: number,
+  left: readonly number[],
+  worth: readonly number[],
+  known: number,
+  spend: (joins: number) => boolean,
+  onTable: (table: Unlimited) => number,
 ): ExactAnswer | null {
   const { w: W, h: H } = problem.kinds[kind]!;
-  const laid = problem.items.flatMap((_, item) => (worth[item]! > 0 && left[item]! > 0 ? (problem.servings[kind]![item]?.lies ?? []).map((lie) => ({ ...lie, item })) : []));
+  const laid = problem.items.flatMap((_, item) =>
+    worth[item]! > 0 && left[item]! > 0
+      ? (problem.servings[kind]![item]?.lies ?? []).map((lie) => ({ ...lie, item }))
+      : [],
+  );
   const patterns = patternsOf(W, H, laid, left);
   if (!patterns) return null;
   let best: Build | null = null;
   let reached = known;
-  const priced = priceOut(patterns, laid, left, worth, known, spend, (table) => (reached = Math.max(reached, onTable(table))));
+  const priced = priceOut(
+    patterns,
+    laid,
+    left,
+    worth,
+    known,
+    spend,
+    (table) => (reached = Math.max(reached, onTable(table))),
+  );
   const isWhole = worth.every((one) => Number.isInteger(one));
   const down = (bound: number): number => (isWhole ? Math.floor(bound + 1e-6) : bound);
-  const [plainly, sharply] = [priced[0]!, priced.at(-1)!].map(({ table }) => new OutsideBound(patterns, table)) as [OutsideBound, OutsideBound];
+  const [plainly, sharply] = [priced[0]!, priced.at(-1)!].map(({ table }) => new OutsideBound(patterns, table)) as [
+    OutsideBound,
+    OutsideBound,
+  ];
   const { prices } = priced.at(-1)!;
   const allAsked = prices.reduce((sum, price, i) => sum + price * left[i]!, 0);
   /** From a build's sides, worth, and worth less the price alone: cheap, and enough for most. */
-  const mostOutside = (w: number, h: number, own: number, net: number): number => Math.min(own + plainly.at(w, h), net + allAsked + sharply.at(w, h));
+  const mostOutside = (w: number, h: number, own: number, net: number): number =>
+    Math.min(own + plainly.at(w, h), net + allAsked + sharply.at(w, h));
   const dear = problem.items
     .map((item, i) => ({ item: i, area: areaOf(item), worth: worth[i]! }))
     .filter(({ item, worth: one }) => one > 0 && left[item]! > 0)
@@ -103,7 +139,12 @@ export function exactSheet(
   let taken = 0;
   const take = (build: Build, own: number, asked: number, area: number): void => {
     taken++;
-    const most = down(Math.min(mostOutside(build.w, build.h, own, own - asked), own + areaBound(dear, build.counts, left, W * H - areaOf(build))));
+    const most = down(
+      Math.min(
+        mostOutside(build.w, build.h, own, own - asked),
+        own + areaBound(dear, build.counts, left, W * H - areaOf(build)),
+      ),
+    );
     if (most <= reached) return;
     // The same pieces in no larger a rectangle were there before.
     const key = String.fromCharCode(...build.counts);
@@ -111,14 +152,23 @@ export function exactSheet(
     if (alike?.some((other) => other.w <= build.w && other.h <= build.h)) return;
     if (alike) alike.push(build);
     else seen.set(key, [build]);
-    if (own > reached) { reached = own; best = build; }
+    if (own > reached) {
+      reached = own;
+      best = build;
+    }
     if (most > reached) open.push({ build, worth: own, asked, area, most });
   };
   for (const single of pieceBuilds(problem, kind, left)) {
-    if ('item' in single.from && worth[single.from.item]! > 0) take(single, worth[single.from.item]!, prices[single.from.item]!, areaOf(single));
+    if ('item' in single.from && worth[single.from.item]! > 0)
+      take(single, worth[single.from.item]!, prices[single.from.item]!, areaOf(single));
   }
   const tryWithAll = (next: Open): void => {
-    const { build: { w, h, has, counts }, worth: own, asked, area } = next;
+    const {
+      build: { w, h, has, counts },
+      worth: own,
+      asked,
+      area,
+    } = next;
     const [low, high] = [has[0] & ones[0], has[1] & ones[1]];
     const row = isRow(next.build, 'x') ? 1 : isRow(next.build, 'y') ? 2 : 0;
     const { ints, floats, list } = closed;
@@ -127,8 +177,14 @@ export function exactSheet(
       const [otherW, otherH, otherRow] = [ints[n]!, ints[n + 1]!, ints[n + 4]!];
       const [both, net] = [own + floats[f]!, own - asked + floats[f + 1]!];
       // Of rows the parts are put on one by one, or every order would be tried.
-      const beside = w + otherW <= W && (row !== 1 || otherRow !== 1) && down(mostOutside(w + otherW, Math.max(h, otherH), both, net)) > reached;
-      const upon = h + otherH <= H && (row !== 2 || otherRow !== 2) && down(mostOutside(Math.max(w, otherW), h + otherH, both, net)) > reached;
+      const beside =
+        w + otherW <= W &&
+        (row !== 1 || otherRow !== 1) &&
+        down(mostOutside(w + otherW, Math.max(h, otherH), both, net)) > reached;
+      const upon =
+        h + otherH <= H &&
+        (row !== 2 || otherRow !== 2) &&
+        down(mostOutside(Math.max(w, otherW), h + otherH, both, net)) > reached;
       if (!beside && !upon) continue;
       const other = list[i]!;
       if (!fitsCounts(counts, other.build.counts, left)) continue;

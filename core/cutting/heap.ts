@@ -4,9 +4,13 @@ export class Heap<T> {
 
   constructor(private readonly before: (a: T, b: T) => boolean) {}
 
-  get size(): number { return this.list.length; }
+  get size(): number {
+    return this.list.length;
+  }
 
-  get first(): T | undefined { return this.list[0]; }
+  get first(): T | undefined {
+    return this.list[0];
+  }
 
   push(entry: T): void {
     const { list } = this;

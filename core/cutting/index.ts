@@ -3,5 +3,15 @@ export { faceUp } from './faceUp';
 export { sheetSvg } from './sheetSvg';
 export type { PlanProgress } from './searchPlans';
 export type {
-  CutJob, CutPiece, CutPlan, CutStats, CutStock, NotCut, Preference, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet,
+  CutJob,
+  CutPiece,
+  CutPlan,
+  CutStats,
+  CutStock,
+  NotCut,
+  Preference,
+  PlannedCut,
+  PlannedPart,
+  PlannedPiece,
+  PlannedSheet,
 } from './types';

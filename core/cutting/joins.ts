@@ -10,5 +10,7 @@ export class Joins {
   readonly spend = (n: number): boolean => (this.tried += n) < this.most;
 
   /** What they cost, in judgements. */
-  get work(): number { return Math.ceil(this.tried / JOINS); }
+  get work(): number {
+    return Math.ceil(this.tried / JOINS);
+  }
 }

@@ -6,18 +6,29 @@ import { isNubbin, type Problem } from './problem';
 const MOST_STATES = 10_000;
 
 /** Whether nothing is there of a part; told from the areas of its holes where they are too small for that. */
-const isWhollyGone = (part: Part): boolean => part.holes.reduce((sum, hole) => sum + area(hole), 0) >= area(part) && solidRects(part, part.holes).length === 0;
+const isWhollyGone = (part: Part): boolean =>
+  part.holes.reduce((sum, hole) => sum + area(hole), 0) >= area(part) && solidRects(part, part.holes).length === 0;
 
 /** The square of a whole leftover's area where it is worth keeping, else 0. */
-export const squareKept = (problem: Problem, w: number, h: number): number => (isNubbin(problem, w, h) ? (w * h) ** 2 : 0);
+export const squareKept = (problem: Problem, w: number, h: number): number =>
+  isNubbin(problem, w, h) ? (w * h) ** 2 : 0;
 
 /** What is left over, cut so that the sum of the squares of the nubbins is greatest. */
-interface Division { readonly part: Part; readonly kept: number }
+interface Division {
+  readonly part: Part;
+  readonly kept: number;
+}
 
-const canCut = (problem: Problem, part: Part, axis: 'x' | 'y'): boolean => (axis === 'x' ? part.h : part.w) <= problem.longestCut;
+const canCut = (problem: Problem, part: Part, axis: 'x' | 'y'): boolean =>
+  (axis === 'x' ? part.h : part.w) <= problem.longestCut;
 
 /** Positions, from the part's own edge, where a cut may help: at edges of its holes, and where a side comes within the trimmer's reach. */
-function cutPositions({ longestCut }: Problem, part: Part, axis: 'x' | 'y', edges: readonly number[]): readonly number[] {
+function cutPositions(
+  { longestCut }: Problem,
+  part: Part,
+  axis: 'x' | 'y',
+  edges: readonly number[],
+): readonly number[] {
   const size = axis === 'x' ? part.w : part.h;
   if (size <= longestCut) return edges;
   return [...new Set([...edges, ...[longestCut, size - longestCut].filter((at) => at > 0 && at < size)])];
@@ -47,10 +58,10 @@ class Remembered<T> {
 
   get({ whole, x, y, w, h }: Part, find: () => T): T {
     let answers = this.bySheet.get(whole);
-    if (!answers) this.bySheet.set(whole, answers = new Map());
+    if (!answers) this.bySheet.set(whole, (answers = new Map()));
     const key = `${x},${y},${w},${h}`;
     let answer = answers.get(key);
-    if (answer === undefined) answers.set(key, answer = find());
+    if (answer === undefined) answers.set(key, (answer = find()));
     return answer;
   }
 }
@@ -77,8 +88,15 @@ function divideGreedily(problem: Problem, part: Part): Division {
   if (part.holes.length === 0) return { part, kept: squareKept(problem, part.w, part.h) };
   const whole = largestRectOutside(part, part.holes);
   if (!whole || !isNubbin(problem, whole.w, whole.h)) return { part, kept: 0 };
-  const sides: ['x' | 'y', number][] = [['x', whole.x - part.x], ['x', whole.x + whole.w - part.x], ['y', whole.y - part.y], ['y', whole.y + whole.h - part.y]];
-  const cut = sides.find(([axis, at]) => at > 0 && at < (axis === 'x' ? part.w : part.h) && canCut(problem, part, axis));
+  const sides: ['x' | 'y', number][] = [
+    ['x', whole.x - part.x],
+    ['x', whole.x + whole.w - part.x],
+    ['y', whole.y - part.y],
+    ['y', whole.y + whole.h - part.y],
+  ];
+  const cut = sides.find(
+    ([axis, at]) => at > 0 && at < (axis === 'x' ? part.w : part.h) && canCut(problem, part, axis),
+  );
   if (!cut) return { part, kept: 0 };
   const [near, far] = halves(part, ...cut).map((half) => divideGreedily(problem, half)) as [Division, Division];
   const kept = near.kept + far.kept;
@@ -106,11 +124,25 @@ function maximalSpots(part: Part): Rect[] {
   const xs = [0, ...holeEdges(part, 'x'), part.w].map((at) => part.x + at);
   if (xs.length > 24) return solidRects(part, part.holes);
   const found: Rect[] = [];
-  xs.forEach((left, i) => xs.slice(i + 1).forEach((right) => {
-    const column = { x: left, y: part.y, w: right - left, h: part.h };
-    const across = part.holes.filter((hole) => overlaps(hole, column)).map((hole) => ({ ...column, y: hole.y, h: hole.h }));
-    found.push(...solidRects(column, across));
-  }));
-  return found.filter((r) => !found.some((other) => other !== r && area(other) > area(r)
-    && other.x <= r.x && other.y <= r.y && other.x + other.w >= r.x + r.w && other.y + other.h >= r.y + r.h));
+  xs.forEach((left, i) =>
+    xs.slice(i + 1).forEach((right) => {
+      const column = { x: left, y: part.y, w: right - left, h: part.h };
+      const across = part.holes
+        .filter((hole) => overlaps(hole, column))
+        .map((hole) => ({ ...column, y: hole.y, h: hole.h }));
+      found.push(...solidRects(column, across));
+    }),
+  );
+  return found.filter(
+    (r) =>
+      !found.some(
+        (other) =>
+          other !== r &&
+          area(other) > area(r) &&
+          other.x <= r.x &&
+          other.y <= r.y &&
+          other.x + other.w >= r.x + r.w &&
+          other.y + other.h >= r.y + r.h,
+      ),
+  );
 }

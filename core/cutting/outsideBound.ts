@@ -16,13 +16,16 @@ export class OutsideBound {
     const us = xs[xs.length - 1] === W ? xs : [...xs, W];
     const vs = ys[ys.length - 1] === H ? ys : [...ys, H];
     const rows = vs.length;
-    const U = this.most = new Float64Array(us.length * rows);
-    for (let i = us.length - 1; i >= 0; i--) for (let j = rows - 1; j >= 0; j--) {
-      let best = 0;
-      for (let k = i + 1; k < us.length; k++) best = Math.max(best, U[k * rows + j]! + table.worth(us[k]! - us[i]!, vs[j]!));
-      for (let k = j + 1; k < rows; k++) best = Math.max(best, U[i * rows + k]! + table.worth(us[i]!, vs[k]! - vs[j]!));
-      U[i * rows + j] = best;
-    }
+    const U = (this.most = new Float64Array(us.length * rows));
+    for (let i = us.length - 1; i >= 0; i--)
+      for (let j = rows - 1; j >= 0; j--) {
+        let best = 0;
+        for (let k = i + 1; k < us.length; k++)
+          best = Math.max(best, U[k * rows + j]! + table.worth(us[k]! - us[i]!, vs[j]!));
+        for (let k = j + 1; k < rows; k++)
+          best = Math.max(best, U[i * rows + k]! + table.worth(us[i]!, vs[k]! - vs[j]!));
+        U[i * rows + j] = best;
+      }
     this.placeX = floorTable(us, W).map((i) => i * rows);
     this.placeY = floorTable(vs, H);
   }

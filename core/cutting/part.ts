@@ -1,10 +1,15 @@
 import { overlaps, type Rect, type Size } from '../geometry';
 
 /** What a part without cuts is for; absent: it is left over. */
-export interface Use { readonly item: number; readonly turned: boolean }
+export interface Use {
+  readonly item: number;
+  readonly turned: boolean;
+}
 
 /** The sheet that parts come from. */
-export interface Whole extends Size { readonly holes: readonly Rect[] }
+export interface Whole extends Size {
+  readonly holes: readonly Rect[];
+}
 
 /** A part of a sheet: cut in two, used for a piece, or left over. Never changed once made. */
 export interface Part extends Rect {
@@ -32,19 +37,33 @@ export function halves(part: Part, axis: 'x' | 'y', at: number): [Part, Part] {
     : [freePart({ x, y, w, h: at }, whole, holes), freePart({ x, y: y + at, w, h: h - at }, whole, holes)];
 }
 
-export const joined = (part: Part, axis: 'x' | 'y', near: Part, far: Part): Part => ({ ...part, cut: { axis, near, far }, use: null });
+export const joined = (part: Part, axis: 'x' | 'y', near: Part, far: Part): Part => ({
+  ...part,
+  cut: { axis, near, far },
+  use: null,
+});
 
 /** All parts that no cut divides, in order. */
 export function leaves(part: Part, into: Part[] = []): Part[] {
   if (!part.cut) into.push(part);
-  else { leaves(part.cut.near, into); leaves(part.cut.far, into); }
+  else {
+    leaves(part.cut.near, into);
+    leaves(part.cut.far, into);
+  }
   return into;
 }
 
 /** The tree with `old` (found by identity) replaced; the same tree where it does not occur. */
 export function replacePart(tree: Part, old: Part, by: Part): Part {
   if (tree === old) return by;
-  if (!tree.cut || old.x < tree.x || old.y < tree.y || old.x + old.w > tree.x + tree.w || old.y + old.h > tree.y + tree.h) return tree;
+  if (
+    !tree.cut ||
+    old.x < tree.x ||
+    old.y < tree.y ||
+    old.x + old.w > tree.x + tree.w ||
+    old.y + old.h > tree.y + tree.h
+  )
+    return tree;
   const near = replacePart(tree.cut.near, old, by);
   if (near !== tree.cut.near) return joined(tree, tree.cut.axis, near, tree.cut.far);
   const far = replacePart(tree.cut.far, old, by);

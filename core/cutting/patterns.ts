@@ -1,7 +1,9 @@
 import type { Lie } from './problem';
 
 /** A way an item may lie on the sheet. */
-export interface Laid extends Lie { readonly item: number }
+export interface Laid extends Lie {
+  readonly item: number;
+}
 
 /** The positions on a sheet at which pieces can end, and for every length the last of them at or before it. */
 export interface Patterns {
@@ -58,5 +60,7 @@ function sidesOf(laid: readonly Laid[], left: readonly number[], side: 'w' | 'h'
 export function patternsOf(W: number, H: number, laid: readonly Laid[], left: readonly number[]): Patterns | null {
   if (W + H > LONGEST) return null;
   const [xs, ys] = [positions(sidesOf(laid, left, 'w'), W), positions(sidesOf(laid, left, 'h'), H)];
-  return xs.length * ys.length > MOST_CELLS ? null : { W, H, xs, ys, floorX: floorTable(xs, W), floorY: floorTable(ys, H) };
+  return xs.length * ys.length > MOST_CELLS
+    ? null
+    : { W, H, xs, ys, floorX: floorTable(xs, W), floorY: floorTable(ys, H) };
 }

@@ -8,7 +8,10 @@ const MOST_FILLS = 1_500;
 /** Steps of one search for fills that together take every piece. */
 const MOST_STEPS = 60_000;
 
-export interface Filled { readonly kind: number; readonly build: Build }
+export interface Filled {
+  readonly kind: number;
+  readonly build: Build;
+}
 
 /** Builds by the length of the edge at which they may be joined along an axis. */
 class Edges {
@@ -18,7 +21,9 @@ class Edges {
 
   constructor(private readonly axis: 'x' | 'y') {}
 
-  private edge({ w, h }: Build): number { return this.axis === 'x' ? h : w; }
+  private edge({ w, h }: Build): number {
+    return this.axis === 'x' ? h : w;
+  }
 
   add(build: Build): void {
     const index = isRow(build, this.axis) ? this.rows : this.others;
@@ -30,7 +35,7 @@ class Edges {
   /** What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried. */
   meeting(build: Build): Build[] {
     const others = this.others.get(this.edge(build)) ?? [];
-    return isRow(build, this.axis) ? [...others] : [...others, ...this.rows.get(this.edge(build)) ?? []];
+    return isRow(build, this.axis) ? [...others] : [...others, ...(this.rows.get(this.edge(build)) ?? [])];
   }
 }
 
@@ -39,7 +44,13 @@ class Edges {
  * "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31, 1983, with no waste
  * allowed).
  */
-function fillsOf(problem: Problem, kind: number, left: readonly number[], random: () => number, spend: (joins: number) => boolean): Filled[] {
+function fillsOf(
+  problem: Problem,
+  kind: number,
+  left: readonly number[],
+  random: () => number,
+  spend: (joins: number) => boolean,
+): Filled[] {
   const { w: W, h: H } = problem.kinds[kind]!;
   const singles = singlesOf(left);
   const fills: Filled[] = [];
@@ -52,7 +63,10 @@ function fillsOf(problem: Problem, kind: number, left: readonly number[], random
     const key = `${build.w}x${build.h}:${build.counts.join()}`;
     if (seen.has(key)) return;
     seen.add(key);
-    if (build.w === W && build.h === H) { fills.push({ kind, build }); return; }
+    if (build.w === W && build.h === H) {
+      fills.push({ kind, build });
+      return;
+    }
     beside.add(build);
     upon.add(build);
     open.push({ build, rank: build.w * build.h * (0.6 + 0.4 * random()) });
@@ -64,20 +78,33 @@ function fillsOf(problem: Problem, kind: number, left: readonly number[], random
     const sameWidth = upon.meeting(build);
     // Most pairs are told apart at a glance.
     if (!spend((sameHeight.length + sameWidth.length) / 6)) break;
-    for (const other of sameHeight) if (build.w + other.w <= W && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left)) take(joinBuilds('x', build, other));
-    for (const other of sameWidth) if (build.h + other.h <= H && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left)) take(joinBuilds('y', build, other));
+    for (const other of sameHeight)
+      if (build.w + other.w <= W && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
+        take(joinBuilds('x', build, other));
+    for (const other of sameWidth)
+      if (build.h + other.h <= H && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
+        take(joinBuilds('y', build, other));
   }
   return fills;
 }
 
 /** The largest piece of a fill, squared: fills of large pieces go first, small ones are easier to place later. */
-const weight = ({ items }: Problem, { build }: Filled): number => build.counts.reduce((sum, n, i) => sum + n * (items[i]!.w * items[i]!.h) ** 2, 0);
+const weight = ({ items }: Problem, { build }: Filled): number =>
+  build.counts.reduce((sum, n, i) => sum + n * (items[i]!.w * items[i]!.h) ** 2, 0);
 
 /** Fills that can still be had, of the item that the fewest of them have; an item that none has ends the branch. */
 function scarcest(fills: readonly Filled[], left: readonly number[]): Filled[] {
-  const having = left.map((n) => (n > 0 ? [] as Filled[] : null));
-  for (const fill of fills) fill.build.counts.forEach((n, i) => { if (n > 0) having[i]?.push(fill); });
-  return having.reduce<Filled[] | null>((least, own) => (own && (!least || own.length < least.length) ? own : least), null) ?? [];
+  const having = left.map((n) => (n > 0 ? ([] as Filled[]) : null));
+  for (const fill of fills)
+    fill.build.counts.forEach((n, i) => {
+      if (n > 0) having[i]?.push(fill);
+    });
+  return (
+    having.reduce<Filled[] | null>(
+      (least, own) => (own && (!least || own.length < least.length) ? own : least),
+      null,
+    ) ?? []
+  );
 }
 
 /** Sheets that are opened again at once, at the most, when no more can be filled. */
@@ -89,13 +116,19 @@ class Filling {
   private readonly left: number[];
   private readonly opened: number[];
 
-  constructor(private readonly problem: Problem, private readonly random: () => number, private readonly spend: (joins: number) => boolean) {
+  constructor(
+    private readonly problem: Problem,
+    private readonly random: () => number,
+    private readonly spend: (joins: number) => boolean,
+  ) {
     this.left = problem.items.map((item) => (item.optional ? 0 : item.count));
     this.opened = problem.kinds.map(() => 0);
   }
 
   private settle({ kind, build }: Filled, sign: 1 | -1): void {
-    build.counts.forEach((n, i) => { this.left[i]! -= sign * n; });
+    build.counts.forEach((n, i) => {
+      this.left[i]! -= sign * n;
+    });
     this.opened[kind]! += sign;
   }
 
@@ -108,7 +141,10 @@ class Filling {
     const { items, kinds, longestCut } = this.problem;
     const room = this.left.reduce((sum, n, i) => sum + n * items[i]!.w * items[i]!.h, 0);
     const found = kinds.flatMap(({ holes, w, h }, kind) =>
-      (this.isFree(kind) && holes.length === 0 && Math.max(w, h) <= longestCut && w * h <= room ? fillsOf(this.problem, kind, this.left, this.random, this.spend) : []));
+      this.isFree(kind) && holes.length === 0 && Math.max(w, h) <= longestCut && w * h <= room
+        ? fillsOf(this.problem, kind, this.left, this.random, this.spend)
+        : [],
+    );
     return found.sort((a, b) => weight(this.problem, b) - weight(this.problem, a));
   }
 
@@ -117,7 +153,9 @@ class Filling {
     if (done.length > this.best.length) this.best = [...done];
     if (this.left.every((n) => n === 0)) return true;
     if (steps.left-- < 0 || !this.spend(1 + fills.length)) return false;
-    const able = fills.filter(({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= this.left[i]!));
+    const able = fills.filter(
+      ({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= this.left[i]!),
+    );
     for (const fill of scarcest(able, this.left)) {
       this.settle(fill, 1);
       if (this.cover(able, [...done, fill], steps)) return true;
@@ -150,7 +188,11 @@ class Filling {
     for (let round = 0; done.length > 0 && this.spend(1); round++) {
       const before = [...done];
       const isAnew = round % ROUNDS_TO_START_ANEW === ROUNDS_TO_START_ANEW - 1;
-      for (let n = isAnew ? done.length : Math.min(done.length, 1 + Math.floor(this.random() * MOST_REOPENED)); n > 0; n--) {
+      for (
+        let n = isAnew ? done.length : Math.min(done.length, 1 + Math.floor(this.random() * MOST_REOPENED));
+        n > 0;
+        n--
+      ) {
         const at = Math.floor(this.random() * done.length);
         this.settle(done.splice(at, 1)[0]!, -1);
       }
@@ -176,4 +218,5 @@ const ROUNDS_TO_START_ANEW = 40;
  * @param spend counts joins; false: the work allowed is done
  * @returns sheets that take every piece that must be cut, or the most that were filled
  */
-export const perfectSheets = (problem: Problem, random: () => number, spend: (joins: number) => boolean): Filled[] => new Filling(problem, random, spend).run();
+export const perfectSheets = (problem: Problem, random: () => number, spend: (joins: number) => boolean): Filled[] =>
+  new Filling(problem, random, spend).run();

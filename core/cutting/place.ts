@@ -8,12 +8,25 @@ import { freshOpened, makeSheet, type State } from './state';
 export type Rule = 'keep' | 'snug' | 'edge';
 
 /** A block of across x down copies of one item, cut free from a part. */
-interface Block { readonly item: number; readonly lie: Lie; readonly across: number; readonly down: number }
+interface Block {
+  readonly item: number;
+  readonly lie: Lie;
+  readonly across: number;
+  readonly down: number;
+}
 
 /** A block put at a spot, cut free with its upright cuts first ('x') or its level ones ('y'). */
-interface Spot { readonly part: Part; readonly at: Rect; readonly first: 'x' | 'y'; readonly block: Block }
+interface Spot {
+  readonly part: Part;
+  readonly at: Rect;
+  readonly first: 'x' | 'y';
+  readonly block: Block;
+}
 
-interface Choice extends Spot { readonly sheet: number | null; readonly kind: number }
+interface Choice extends Spot {
+  readonly sheet: number | null;
+  readonly kind: number;
+}
 
 export interface PlaceOptions {
   readonly rule: Rule;
@@ -30,7 +43,13 @@ export interface PlaceOptions {
 }
 
 /** The cuts along one axis that free `at`: what lies before it is cut off, then what lies beyond. */
-function freeAlong(problem: Problem, part: Part, at: Rect, axis: 'x' | 'y', inner: (rest: Part) => Part | null): Part | null {
+function freeAlong(
+  problem: Problem,
+  part: Part,
+  at: Rect,
+  axis: 'x' | 'y',
+  inner: (rest: Part) => Part | null,
+): Part | null {
   const [start, size, from, length] = axis === 'x' ? [part.x, part.w, at.x, at.w] : [part.y, part.h, at.y, at.h];
   if (from === start && length === size) return inner(part);
   if ((axis === 'x' ? part.h : part.w) > problem.longestCut) return null;
@@ -51,21 +70,29 @@ function cutBlock(problem: Problem, part: Part, { item, lie, across, down }: Blo
   if ((axis === 'x' ? part.h : part.w) > problem.longestCut) return null;
   const [near, far] = halves(part, axis, axis === 'x' ? lie.w : lie.h);
   const one = cutBlock(problem, near, { item, lie, across: axis === 'x' ? 1 : across, down: axis === 'y' ? 1 : down });
-  const rest = cutBlock(problem, far, { item, lie, across: axis === 'x' ? across - 1 : across, down: axis === 'y' ? down - 1 : down });
+  const rest = cutBlock(problem, far, {
+    item,
+    lie,
+    across: axis === 'x' ? across - 1 : across,
+    down: axis === 'y' ? down - 1 : down,
+  });
   return one && rest && joined(part, axis, one, rest);
 }
 
 /** The part with the block cut free and cut up; null where the trimmer is too short. */
 function cutFree(problem: Problem, { part, at, first, block }: Spot): Part | null {
   const second = first === 'x' ? 'y' : 'x';
-  return freeAlong(problem, part, at, first, (rest) => freeAlong(problem, rest, at, second, (own) => cutBlock(problem, own, block)));
+  return freeAlong(problem, part, at, first, (rest) =>
+    freeAlong(problem, rest, at, second, (own) => cutBlock(problem, own, block)),
+  );
 }
 
 /** What is lost of the sum of squares when a block is cut from the corner of a whole part. */
 function lossOfWhole(problem: Problem, part: Part, w: number, h: number, first: 'x' | 'y'): number {
-  const [beside, below] = first === 'x'
-    ? [squareKept(problem, part.w - w, part.h), squareKept(problem, w, part.h - h)]
-    : [squareKept(problem, part.w - w, h), squareKept(problem, part.w, part.h - h)];
+  const [beside, below] =
+    first === 'x'
+      ? [squareKept(problem, part.w - w, part.h), squareKept(problem, w, part.h - h)]
+      : [squareKept(problem, part.w - w, h), squareKept(problem, part.w, part.h - h)];
   return (part.w * part.h) ** 2 - beside - below;
 }
 
@@ -73,7 +100,9 @@ function lossOfWhole(problem: Problem, part: Part, w: number, h: number, first: 
 function lossOfAny(problem: Problem, spot: Spot): number {
   const cut = cutFree(problem, spot);
   if (!cut) return Infinity;
-  const left = leaves(cut).filter((leaf) => !leaf.use).reduce((sum, leaf) => sum + divideLeftOver(problem, leaf).kept, 0);
+  const left = leaves(cut)
+    .filter((leaf) => !leaf.use)
+    .reduce((sum, leaf) => sum + divideLeftOver(problem, leaf).kept, 0);
   return divideLeftOver(problem, spot.part).kept - left;
 }
 
@@ -87,12 +116,14 @@ function badness(rule: Rule, part: Part, w: number, h: number, loss: number): nu
 
 function corners(part: Part, w: number, h: number): Rect[] {
   if (part.holes.length === 0) return w <= part.w && h <= part.h ? [{ x: part.x, y: part.y, w, h }] : [];
-  return wholeSpots(part).filter((spot) => w <= spot.w && h <= spot.h).flatMap((spot) => {
-    const [right, foot] = [spot.x + spot.w - w, spot.y + spot.h - h];
-    const xs = right > spot.x ? [spot.x, right] : [spot.x];
-    const ys = foot > spot.y ? [spot.y, foot] : [spot.y];
-    return xs.flatMap((x) => ys.map((y) => ({ x, y, w, h })));
-  });
+  return wholeSpots(part)
+    .filter((spot) => w <= spot.w && h <= spot.h)
+    .flatMap((spot) => {
+      const [right, foot] = [spot.x + spot.w - w, spot.y + spot.h - h];
+      const xs = right > spot.x ? [spot.x, right] : [spot.x];
+      const ys = foot > spot.y ? [spot.y, foot] : [spot.y];
+      return xs.flatMap((x) => ys.map((y) => ({ x, y, w, h })));
+    });
 }
 
 /** One copy as [across, down]; with `blocks` also as long a row, a column and a field as the part and the copies left allow. */
@@ -132,7 +163,12 @@ class Chooser {
   /** Places between gaps that were found to hold the piece. */
   private held = 0;
 
-  constructor(private readonly problem: Problem, private readonly item: number, private readonly left: number, private readonly options: PlaceOptions) {}
+  constructor(
+    private readonly problem: Problem,
+    private readonly item: number,
+    private readonly left: number,
+    private readonly options: PlaceOptions,
+  ) {}
 
   /** @param sheet its place among the opened ones; null: not opened yet */
   tryPart(part: Part, sheet: number | null, kind: number): void {
@@ -158,22 +194,30 @@ class Chooser {
       const bad = badness(rule, part, w, h, lossOfWhole(this.problem, part, w, h, first)) * noise();
       if (bad >= this.least) continue;
       this.least = bad;
-      this.best = { part, at: { x: part.x, y: part.y, w, h }, first, block: { item: this.item, lie, across, down }, sheet, kind };
+      this.best = {
+        part,
+        at: { x: part.x, y: part.y, w, h },
+        first,
+        block: { item: this.item, lie, across, down },
+        sheet,
+        kind,
+      };
     }
     spend(2);
   }
 
   private tryAny(part: Part, sheet: number | null, kind: number, lie: Lie, across: number, down: number): void {
     const { rule, noise, spend } = this.options;
-    for (const at of corners(part, across * lie.w, down * lie.h)) for (const first of ['x', 'y'] as const) {
-      spend(8 + 8 * part.holes.length);
-      const spot = { part, at, first, block: { item: this.item, lie, across, down } };
-      const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
-      if (bad < Infinity) this.held++;
-      if (bad >= this.least) continue;
-      this.least = bad;
-      this.best = { ...spot, sheet, kind };
-    }
+    for (const at of corners(part, across * lie.w, down * lie.h))
+      for (const first of ['x', 'y'] as const) {
+        spend(8 + 8 * part.holes.length);
+        const spot = { part, at, first, block: { item: this.item, lie, across, down } };
+        const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
+        if (bad < Infinity) this.held++;
+        if (bad >= this.least) continue;
+        this.least = bad;
+        this.best = { ...spot, sheet, kind };
+      }
   }
 
   tryUnopened(state: State, fresh: boolean): void {

@@ -26,7 +26,13 @@ const joinsOf = ({ xs, ys }: Patterns): number => (xs.length * ys.length * (xs.l
  * @returns the table without prices first, then, where they help, that with the best prices found
  */
 export function priceOut(
-  patterns: Patterns, laid: readonly Laid[], left: readonly number[], worth: readonly number[], known: number, spend: (joins: number) => boolean, onTable: (table: Unlimited) => number,
+  patterns: Patterns,
+  laid: readonly Laid[],
+  left: readonly number[],
+  worth: readonly number[],
+  known: number,
+  spend: (joins: number) => boolean,
+  onTable: (table: Unlimited) => number,
 ): Priced[] {
   const { W, H } = patterns;
   const plain = new Unlimited(patterns, laid, worth);
@@ -39,14 +45,21 @@ export function priceOut(
     reached = Math.max(reached, onTable(table));
     const over = table.counts(worth.length).map((n, i) => n - left[i]!);
     const length = over.reduce((sum, n, i) => sum + (n > 0 || prices[i]! > 0 ? n * n : 0), 0);
-    if (round >= MOST_ROUNDS || length === 0 || best.bound <= reached || pace < 0.01 || !spend(joinsOf(patterns))) break;
+    if (round >= MOST_ROUNDS || length === 0 || best.bound <= reached || pace < 0.01 || !spend(joinsOf(patterns)))
+      break;
     const step = (pace * Math.max(bound - reached, 1e-4 * bound)) / length;
     const next = prices.map((price, i) => Math.max(0, price + step * over[i]!));
     prices = next;
-    table = new Unlimited(patterns, laid, worth.map((one, i) => one - next[i]!));
+    table = new Unlimited(
+      patterns,
+      laid,
+      worth.map((one, i) => one - next[i]!),
+    );
     bound = table.worth(W, H) + next.reduce((sum, price, i) => sum + price * left[i]!, 0);
-    if (bound < best.bound) { best = { prices, table, bound }; quiet = 0; }
-    else if (++quiet % PATIENCE === 0) pace /= 2;
+    if (bound < best.bound) {
+      best = { prices, table, bound };
+      quiet = 0;
+    } else if (++quiet % PATIENCE === 0) pace /= 2;
   }
   return best === free ? [free] : [free, best];
 }

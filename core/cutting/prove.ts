@@ -10,7 +10,10 @@ import type { Unlimited } from './unlimited';
 import { worths } from './worths';
 
 /** A plan that may be better, and bounds that are proved. */
-export interface Proof { readonly plan: Held | null; readonly bounds: Partial<Bounds> }
+export interface Proof {
+  readonly plan: Held | null;
+  readonly bounds: Partial<Bounds>;
+}
 
 /** Very small jobs are tried out whole; of others, a single sheet is proved. */
 export function prove(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
@@ -30,10 +33,29 @@ function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work:
   const onTable = (table: Unlimited): number => {
     const left = problem.items.map(({ count }) => count);
     const tree = withoutIdleCuts(table.lay(wholeSheet(kind!), left));
-    plan = better(plan, filledUp(problem, { sheets: tree.cut || tree.use ? [makeSheet(problem, 0, tree)] : [], left, opened: [tree.cut || tree.use ? 1 : 0] }, spend));
+    plan = better(
+      plan,
+      filledUp(
+        problem,
+        {
+          sheets: tree.cut || tree.use ? [makeSheet(problem, 0, tree)] : [],
+          left,
+          opened: [tree.cut || tree.use ? 1 : 0],
+        },
+        spend,
+      ),
+    );
     return reachedBy(plan);
   };
-  const answer = exactSheet(problem, 0, problem.items.map(({ count }) => count), worth, reachedBy(best), joins.spend, onTable);
+  const answer = exactSheet(
+    problem,
+    0,
+    problem.items.map(({ count }) => count),
+    worth,
+    reachedBy(best),
+    joins.spend,
+    onTable,
+  );
   spend(joins.work);
   if (!answer) return { plan: null, bounds: {} };
   const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);

@@ -20,13 +20,24 @@ const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(rando
  * Cuts what is left to cut: pieces that must be, then optional ones by value, in a shuffled order. Mutates `state`.
  * @param urgent by item, how much sooner than its size says
  */
-export function fill(problem: Problem, state: State, options: PlaceOptions, orderBy: number, random: Random | null, urgent?: readonly number[]): void {
+export function fill(
+  problem: Problem,
+  state: State,
+  options: PlaceOptions,
+  orderBy: number,
+  random: Random | null,
+  urgent?: readonly number[],
+): void {
   const weight = (of: Problem, item: number): number => ORDERS[orderBy]!(of, item) * (urgent?.[item] ?? 1);
   const shuffle = (): number => (random ? 0.75 + 0.5 * random() : 1);
   const wanted = problem.items
     .map((item, i) => ({ item, i, optional: item.optional }))
     .filter(({ item, i }) => state.left[i]! > 0 && (!item.optional || item.value > 0))
-    .map(({ item, i, optional }) => ({ i, optional, by: (optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle() }))
+    .map(({ item, i, optional }) => ({
+      i,
+      optional,
+      by: (optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle(),
+    }))
     .sort((a, b) => Number(a.optional) - Number(b.optional) || b.by - a.by || a.i - b.i);
   for (const { i } of wanted) while (state.left[i]! > 0 && place(problem, state, i, options));
 }
@@ -37,13 +48,29 @@ const MANY = 400;
 
 /** A first plan: largest pieces first, each where it costs the least. */
 export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
-  fill(problem, state, { rule: RULES[1 + (variant % 3)]!, blocks: variant % 2 === 1 || isMany(state), noise: () => 1, shut: null, mostFresh: Infinity, spend }, variant % ORDERS.length, null);
+  fill(
+    problem,
+    state,
+    {
+      rule: RULES[1 + (variant % 3)]!,
+      blocks: variant % 2 === 1 || isMany(state),
+      noise: () => 1,
+      shut: null,
+      mostFresh: Infinity,
+      spend,
+    },
+    variant % ORDERS.length,
+    null,
+  );
   return state;
 }
 
 function parts(tree: Part, into: Part[] = []): Part[] {
   if (tree.cut || tree.use) into.push(tree);
-  if (tree.cut) { parts(tree.cut.near, into); parts(tree.cut.far, into); }
+  if (tree.cut) {
+    parts(tree.cut.near, into);
+    parts(tree.cut.far, into);
+  }
   return into;
 }
 
@@ -52,7 +79,10 @@ export function takeBack(problem: Problem, state: State, at: number, part: Part)
   const { kind, tree } = state.sheets[at]!;
   for (const leaf of leaves(part)) if (leaf.use) state.left[leaf.use.item]!++;
   const rest = withoutIdleCuts(replacePart(tree, part, freePart(part, problem.kinds[kind]!)));
-  if (rest.cut || rest.use) { state.sheets[at] = makeSheet(problem, kind, rest); return; }
+  if (rest.cut || rest.use) {
+    state.sheets[at] = makeSheet(problem, kind, rest);
+    return;
+  }
   state.sheets.splice(at, 1);
   state.opened[kind]!--;
 }
@@ -71,14 +101,33 @@ function takeBackSome(problem: Problem, state: State, random: Random): void {
 function shutOne(problem: Problem, state: State, random: Random): number | null {
   if (state.sheets.length === 0) return null;
   const { kind } = pick(state.sheets, random);
-  for (let at = state.sheets.length - 1; at >= 0; at--) if (state.sheets[at]!.kind === kind) takeBack(problem, state, at, state.sheets[at]!.tree);
+  for (let at = state.sheets.length - 1; at >= 0; at--)
+    if (state.sheets[at]!.kind === kind) takeBack(problem, state, at, state.sheets[at]!.tree);
   return kind;
 }
 
 /** How to fill again, drawn by lot. */
-function fillSomehow(problem: Problem, state: State, random: Random, options: Pick<PlaceOptions, 'shut' | 'mostFresh' | 'spend'>, urgent?: readonly number[]): void {
+function fillSomehow(
+  problem: Problem,
+  state: State,
+  random: Random,
+  options: Pick<PlaceOptions, 'shut' | 'mostFresh' | 'spend'>,
+  urgent?: readonly number[],
+): void {
   const noisy = random() < 0.7;
-  fill(problem, state, { ...options, rule: pick(RULES, random), blocks: isMany(state) || random() < 0.4, noise: noisy ? () => 0.9 + 0.2 * random() : () => 1 }, Math.floor(random() * ORDERS.length), random, urgent);
+  fill(
+    problem,
+    state,
+    {
+      ...options,
+      rule: pick(RULES, random),
+      blocks: isMany(state) || random() < 0.4,
+      noise: noisy ? () => 0.9 + 0.2 * random() : () => 1,
+    },
+    Math.floor(random() * ORDERS.length),
+    random,
+    urgent,
+  );
 }
 
 /** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */
@@ -102,7 +151,13 @@ export function closeOne(problem: Problem, from: State, random: Random): State {
 }
 
 /** Another plan near this one that opens no more fresh sheets; pieces that found no room before often go first. */
-export function squeeze(problem: Problem, from: State, mostFresh: number, random: Random, spend: PlaceOptions['spend']): State {
+export function squeeze(
+  problem: Problem,
+  from: State,
+  mostFresh: number,
+  random: Random,
+  spend: PlaceOptions['spend'],
+): State {
   const state = copyState(from);
   const urgency = 1 + 3 * random();
   const urgent = from.left.map((n) => (n > 0 ? urgency : 1));

@@ -13,24 +13,36 @@ interface Division {
   readonly kept: number;
   readonly waste: number;
   readonly cuts: number;
-  readonly how: { readonly axis: 'x' | 'y'; readonly at: number; readonly near: Division; readonly far: Division } | { readonly item: number; readonly lie: Lie } | null;
+  readonly how:
+    | { readonly axis: 'x' | 'y'; readonly at: number; readonly near: Division; readonly far: Division }
+    | { readonly item: number; readonly lie: Lie }
+    | null;
 }
 
 const isBetter = (a: Division, b: Division | null): boolean =>
   b === null || (a.kept !== b.kept ? a.kept > b.kept : a.waste !== b.waste ? a.waste < b.waste : a.cuts < b.cuts);
 
 /** The pieces of a sheet, each by its item; a set of them is a number with a bit for each. */
-interface Pieces { readonly items: readonly number[]; readonly lies: readonly (readonly Lie[])[] }
+interface Pieces {
+  readonly items: readonly number[];
+  readonly lies: readonly (readonly Lie[])[];
+}
 
 /** Finds the best division of parts of one kind of sheet for sets of the given pieces. */
 export class Recutter {
   private readonly memo = new Map<string, Division | null>();
   private tries = 0;
 
-  constructor(private readonly problem: Problem, private readonly mostTries: number, private readonly pieces: Pieces) {}
+  constructor(
+    private readonly problem: Problem,
+    private readonly mostTries: number,
+    private readonly pieces: Pieces,
+  ) {}
 
   /** Whether there was too much to try: answers then need not be the best. */
-  get isExhausted(): boolean { return this.tries >= this.mostTries; }
+  get isExhausted(): boolean {
+    return this.tries >= this.mostTries;
+  }
 
   /** Positions from the near edge at which the pieces of a set can end: sums of their sides. */
   private ends(set: number, axis: 'x' | 'y', most: number): number[] {
@@ -46,13 +58,19 @@ export class Recutter {
   /** Pieces alike are taken in order, so that no set is tried twice under other names. */
   private isFirstOfAlike(set: number, from: number): boolean {
     const { items } = this.pieces;
-    return items.every((item, i) => !(set & (1 << i)) || items.every((other, j) => j >= i || other !== item || !(from & (1 << j)) || (set & (1 << j)) !== 0));
+    return items.every(
+      (item, i) =>
+        !(set & (1 << i)) ||
+        items.every((other, j) => j >= i || other !== item || !(from & (1 << j)) || (set & (1 << j)) !== 0),
+    );
   }
 
   /** Whether a set is larger than a part. */
   private isTooMuch(w: number, h: number, set: number): boolean {
     let room = w * h;
-    this.pieces.items.forEach((item, i) => { if (set & (1 << i)) room -= this.problem.items[item]!.w * this.problem.items[item]!.h; });
+    this.pieces.items.forEach((item, i) => {
+      if (set & (1 << i)) room -= this.problem.items[item]!.w * this.problem.items[item]!.h;
+    });
     return room < 0;
   }
 
@@ -84,7 +102,12 @@ export class Recutter {
             const one = axis === 'x' ? this.best(at, h, near) : this.best(w, at, near);
             const two = one && (axis === 'x' ? this.best(w - at, h, set ^ near) : this.best(w, h - at, set ^ near));
             if (!one || !two) continue;
-            const division = { kept: one.kept + two.kept, waste: one.waste + two.waste, cuts: one.cuts + two.cuts + 1, how: { axis, at, near: one, far: two } };
+            const division = {
+              kept: one.kept + two.kept,
+              waste: one.waste + two.waste,
+              cuts: one.cuts + two.cuts + 1,
+              how: { axis, at, near: one, far: two },
+            };
             if (isBetter(division, best)) best = division;
           }
         }
@@ -111,14 +134,19 @@ const known = new WeakMap<Problem, Map<string, Part | null>>();
  */
 function recutSheet(problem: Problem, sheet: Sheet): Sheet {
   const { holes, w, h } = problem.kinds[sheet.kind]!;
-  const items = leaves(sheet.tree).flatMap(({ use }) => (use ? [use.item] : [])).sort((a, b) => a - b);
+  const items = leaves(sheet.tree)
+    .flatMap(({ use }) => (use ? [use.item] : []))
+    .sort((a, b) => a - b);
   if (holes.length > 0 || items.length > MOST_PIECES) return sheet;
   let trees = known.get(problem);
-  if (!trees) known.set(problem, trees = new Map());
+  if (!trees) known.set(problem, (trees = new Map()));
   const key = `${sheet.kind}:${items.join()}`;
   let tree = trees.get(key);
   if (tree === undefined) {
-    const recutter = new Recutter(problem, MOST_TRIES, { items, lies: items.map((item) => problem.servings[sheet.kind]![item]!.lies) });
+    const recutter = new Recutter(problem, MOST_TRIES, {
+      items,
+      lies: items.map((item) => problem.servings[sheet.kind]![item]!.lies),
+    });
     const best = recutter.best(w, h, (1 << items.length) - 1);
     tree = best && !recutter.isExhausted ? carryOut({ ...sheet.tree, cut: null, use: null }, best) : null;
     trees.set(key, tree);
@@ -127,4 +155,7 @@ function recutSheet(problem: Problem, sheet: Sheet): Sheet {
 }
 
 /** A plan with every sheet cut anew as well as it can be; the pieces stay on their sheets. */
-export const recut = (problem: Problem, state: State): State => ({ ...state, sheets: state.sheets.map((sheet) => recutSheet(problem, sheet)) });
+export const recut = (problem: Problem, state: State): State => ({
+  ...state,
+  sheets: state.sheets.map((sheet) => recutSheet(problem, sheet)),
+});

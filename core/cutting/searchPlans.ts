@@ -52,12 +52,18 @@ function isNearEnough(score: Score, than: Score, slack: number, random: Random):
 }
 
 function firstOf(problem: Problem, spend: (work: number) => void, variants: number): Held {
-  return Array.from({ length: variants }, (_, variant) => held(problem, firstPlan(problem, emptyState(problem), spend, variant))).reduce(better);
+  return Array.from({ length: variants }, (_, variant) =>
+    held(problem, firstPlan(problem, emptyState(problem), spend, variant)),
+  ).reduce(better);
 }
 
 /** Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled to the edges. */
 function isTight(problem: Problem, { fresh }: Bounds): boolean {
-  const sheets = problem.kinds.flatMap(({ stock, solid }) => Array.from({ length: Math.min(stock.count, fresh) }, () => (stock.fresh ? solid : 0))).sort((a, b) => b - a);
+  const sheets = problem.kinds
+    .flatMap(({ stock, solid }) =>
+      Array.from({ length: Math.min(stock.count, fresh) }, () => (stock.fresh ? solid : 0)),
+    )
+    .sort((a, b) => b - a);
   const opened = problem.kinds.reduce((sum, { stock, solid }) => sum + (stock.fresh ? 0 : stock.count * solid), 0);
   const room = sheets.slice(0, fresh).reduce((sum, area) => sum + area, opened);
   const wanted = problem.items.reduce((sum, { w, h, count, optional }) => sum + (optional ? 0 : count * w * h), 0);
@@ -75,7 +81,13 @@ function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (w
  * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
  * uncut on the way; nearer is what cuts more area.
  */
-function squeezed(problem: Problem, from: Held, random: Random, spend: (work: number) => void, isOver: () => boolean): Held {
+function squeezed(
+  problem: Problem,
+  from: Held,
+  random: Random,
+  spend: (work: number) => void,
+  isOver: () => boolean,
+): Held {
   const mostFresh = -from.score[2] - 1;
   let state = closeOne(problem, from.state, random);
   let area = mustArea(problem, state);
@@ -116,7 +128,9 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
   const random = seededRandom(20261101);
   let spent = 0;
   let quiet = 0;
-  const spend = (n: number): void => { spent += n; };
+  const spend = (n: number): void => {
+    spent += n;
+  };
   let best = firstOf(problem, spend, 1);
   let proof: Proof | null = null;
   const bounds = (): Bounds => sharpened(problem, best, proof);
@@ -135,18 +149,33 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
       const most = Math.min(work, WORK) * JOINS;
       proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
-      const filled = isTight(problem, bounds()) ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend) : null;
+      const filled = isTight(problem, bounds())
+        ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend)
+        : null;
       const anew = eachSheetAnew(problem, better(best, proof.plan ?? best), new Joins(most * ANEW_SHARE), spend);
-      for (const plan of [proof.plan, filled, anew]) if (plan && compare(plan, best) > 0) { best = current = plan; quiet = 0; }
+      for (const plan of [proof.plan, filled, anew])
+        if (plan && compare(plan, best) > 0) {
+          best = current = plan;
+          quiet = 0;
+        }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
       const fewer = squeezed(problem, best, random, spend, () => spent >= work);
-      if (compare(fewer, best) > 0) { best = current = fewer; quiet = 0; }
+      if (compare(fewer, best) > 0) {
+        best = current = fewer;
+        quiet = 0;
+      }
     }
     const tried = rebuild(problem, current.state, random, spend);
     const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);
-    if (compare(next, best) > 0) { best = current = better(next, held(problem, recut(problem, next.state))); quiet = 0; }
-    else if (compare(next, current) >= 0 || isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)) current = next;
+    if (compare(next, best) > 0) {
+      best = current = better(next, held(problem, recut(problem, next.state)));
+      quiet = 0;
+    } else if (
+      compare(next, current) >= 0 ||
+      isNearEnough(next.score, current.score, 0.06 * (1 - Math.min(1, spent / work)), random)
+    )
+      current = next;
     if (quiet % 200 === 199) current = best;
     if (spent - reported < REPORT) continue;
     reported = spent;

@@ -3,8 +3,24 @@ import { inches } from '../length';
 import { sheetSvg } from '.';
 
 const sheet = {
-  stock: 'm1', copy: 1, cuts: [], nubbins: [], waste: [],
-  pieces: [{ id: 'mat <"&">', copy: 1, part: 'B', x: inches(1), y: 0, w: inches(3.25), h: inches(4.25), turned: false, face: 'front' as const }],
+  stock: 'm1',
+  copy: 1,
+  cuts: [],
+  nubbins: [],
+  waste: [],
+  pieces: [
+    {
+      id: 'mat <"&">',
+      copy: 1,
+      part: 'B',
+      x: inches(1),
+      y: 0,
+      w: inches(3.25),
+      h: inches(4.25),
+      turned: false,
+      face: 'front' as const,
+    },
+  ],
 };
 
 test('a sheet is drawn in millimetres, 25.4 to the inch (International yard and pound agreement, 1959), each piece one closed path', () => {

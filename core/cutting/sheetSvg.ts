@@ -5,7 +5,8 @@ import type { PlannedSheet } from './types';
 
 const mm = (ticks: number): string => String(Math.round(toMm(ticks) * 1e4) / 1e4);
 
-const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
+const escaped = (text: string): string =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
 export interface SheetSvgOptions {
   /** Areas of the sheet that are gone already. */
@@ -20,8 +21,13 @@ export interface SheetSvgOptions {
  * unit is 1 mm.
  * @param size of the whole sheet, ticks
  */
-export function sheetSvg({ pieces }: PlannedSheet, { w, h }: Size, { missing = [], outlines = () => null }: SheetSvgOptions = {}): string {
-  const box = ({ x, y, w: width, h: height }: Rect): string => `M${mm(x)} ${mm(y)}h${mm(width)}v${mm(height)}h${mm(-width)}z`;
+export function sheetSvg(
+  { pieces }: PlannedSheet,
+  { w, h }: Size,
+  { missing = [], outlines = () => null }: SheetSvgOptions = {},
+): string {
+  const box = ({ x, y, w: width, h: height }: Rect): string =>
+    `M${mm(x)} ${mm(y)}h${mm(width)}v${mm(height)}h${mm(-width)}z`;
   const lines = pieces.flatMap(({ id, turned, ...at }): [string, string][] => {
     const paths = outlines(id);
     if (!paths) return [[id, box(at)]];

@@ -46,8 +46,15 @@ export interface CutJob {
 }
 
 /** One trimmer cut, `at` from the part's own left ('x') or top ('y') edge; gives left then right, or top then bottom. */
-export interface PlannedCut { readonly part: string; readonly axis: 'x' | 'y'; readonly at: number; readonly gives: readonly [string, string] }
-export interface PlannedPart extends Rect { readonly part: string }
+export interface PlannedCut {
+  readonly part: string;
+  readonly axis: 'x' | 'y';
+  readonly at: number;
+  readonly gives: readonly [string, string];
+}
+export interface PlannedPart extends Rect {
+  readonly part: string;
+}
 export interface PlannedPiece extends PlannedPart {
   readonly id: string;
   readonly copy: number;
@@ -65,7 +72,11 @@ export interface PlannedSheet {
   readonly waste: readonly PlannedPart[];
 }
 
-export interface NotCut { readonly id: string; readonly copy: number; readonly why: string }
+export interface NotCut {
+  readonly id: string;
+  readonly copy: number;
+  readonly why: string;
+}
 
 /** Areas in square ticks; `kept` in their squares. */
 export interface CutStats {
@@ -82,4 +93,8 @@ export interface CutStats {
   readonly optimal: boolean;
 }
 
-export interface CutPlan { readonly sheets: readonly PlannedSheet[]; readonly notCut: readonly NotCut[]; readonly stats: CutStats }
+export interface CutPlan {
+  readonly sheets: readonly PlannedSheet[];
+  readonly notCut: readonly NotCut[];
+  readonly stats: CutStats;
+}

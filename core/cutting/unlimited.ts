@@ -18,12 +18,16 @@ export class Unlimited {
   private readonly rows: number;
 
   /** @param worth of each item; what is worth nothing is not cut */
-  constructor(private readonly patterns: Patterns, private readonly laid: readonly Laid[], worth: readonly number[]) {
+  constructor(
+    private readonly patterns: Patterns,
+    private readonly laid: readonly Laid[],
+    worth: readonly number[],
+  ) {
     const { xs, ys, floorX, floorY } = patterns;
-    const rows = this.rows = ys.length;
-    const F = this.worths = new Float64Array(xs.length * rows);
-    const kinds = this.kinds = new Uint8Array(F.length);
-    const ats = this.ats = new Int32Array(F.length);
+    const rows = (this.rows = ys.length);
+    const F = (this.worths = new Float64Array(xs.length * rows));
+    const kinds = (this.kinds = new Uint8Array(F.length));
+    const ats = (this.ats = new Int32Array(F.length));
     laid.forEach(({ w, h, item }, place) => {
       for (let i = floorX[w]!; i < xs.length; i++) {
         if (xs[i]! < w) continue;
@@ -35,19 +39,28 @@ export class Unlimited {
         }
       }
     });
-    for (let i = 0; i < xs.length; i++) for (let j = 0; j < rows; j++) {
-      const own = i * rows + j;
-      let best = F[own]!;
-      for (let k = 1; k < i && 2 * xs[k]! <= xs[i]!; k++) {
-        const both = F[k * rows + j]! + F[floorX[xs[i]! - xs[k]!]! * rows + j]!;
-        if (both > best) { best = both; kinds[own] = ACROSS; ats[own] = xs[k]!; }
+    for (let i = 0; i < xs.length; i++)
+      for (let j = 0; j < rows; j++) {
+        const own = i * rows + j;
+        let best = F[own]!;
+        for (let k = 1; k < i && 2 * xs[k]! <= xs[i]!; k++) {
+          const both = F[k * rows + j]! + F[floorX[xs[i]! - xs[k]!]! * rows + j]!;
+          if (both > best) {
+            best = both;
+            kinds[own] = ACROSS;
+            ats[own] = xs[k]!;
+          }
+        }
+        for (let k = 1; k < j && 2 * ys[k]! <= ys[j]!; k++) {
+          const both = F[i * rows + k]! + F[i * rows + floorY[ys[j]! - ys[k]!]!]!;
+          if (both > best) {
+            best = both;
+            kinds[own] = DOWN;
+            ats[own] = ys[k]!;
+          }
+        }
+        F[own] = best;
       }
-      for (let k = 1; k < j && 2 * ys[k]! <= ys[j]!; k++) {
-        const both = F[i * rows + k]! + F[i * rows + floorY[ys[j]! - ys[k]!]!]!;
-        if (both > best) { best = both; kinds[own] = DOWN; ats[own] = ys[k]!; }
-      }
-      F[own] = best;
-    }
   }
 
   private cell(w: number, h: number): number {
@@ -65,8 +78,13 @@ export class Unlimited {
       const cell = this.cell(w, h);
       const at = this.ats[cell]!;
       if (this.kinds[cell] === PIECE) counts[this.laid[at]!.item]!++;
-      else if (this.kinds[cell] === ACROSS) { count(at, h); count(w - at, h); }
-      else if (this.kinds[cell] === DOWN) { count(w, at); count(w, h - at); }
+      else if (this.kinds[cell] === ACROSS) {
+        count(at, h);
+        count(w - at, h);
+      } else if (this.kinds[cell] === DOWN) {
+        count(w, at);
+        count(w, h - at);
+      }
     };
     count(this.patterns.W, this.patterns.H);
     return counts;
@@ -77,8 +95,10 @@ export class Unlimited {
     const cell = this.cell(part.w, part.h);
     const at = this.ats[cell]!;
     switch (this.kinds[cell]) {
-      case NOTHING: return part;
-      case PIECE: return this.layPiece(part, this.laid[at]!, left);
+      case NOTHING:
+        return part;
+      case PIECE:
+        return this.layPiece(part, this.laid[at]!, left);
       default: {
         const axis = this.kinds[cell] === ACROSS ? 'x' : 'y';
         const [near, far] = halves(part, axis, at);

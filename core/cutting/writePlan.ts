@@ -12,7 +12,13 @@ function partName(n: number): string {
   return n < 26 ? last : partName(Math.floor(n / 26) - 1) + last;
 }
 
-interface Writing { cuts: PlannedCut[]; pieces: PlannedPiece[]; nubbins: PlannedPart[]; waste: PlannedPart[]; names: number }
+interface Writing {
+  cuts: PlannedCut[];
+  pieces: PlannedPiece[];
+  nubbins: PlannedPart[];
+  waste: PlannedPart[];
+  names: number;
+}
 
 /** The next free copy number of each item, shared over all sheets. */
 type Copies = number[];
@@ -42,8 +48,11 @@ function writePart(problem: Problem, sheet: Sheet, part: Part, name: string, cop
 
 function why(problem: Problem, item: number): string {
   const { of, optional, value } = problem.items[item]!;
-  if (problem.servings.some((row) => row[item] !== null)) return optional && value === 0 ? 'it does not pay' : 'no room';
-  const carries = problem.job.stock.some(({ front, back }) => of === null || (front !== null && of.includes(front)) || (back !== null && of.includes(back)));
+  if (problem.servings.some((row) => row[item] !== null))
+    return optional && value === 0 ? 'it does not pay' : 'no room';
+  const carries = problem.job.stock.some(
+    ({ front, back }) => of === null || (front !== null && of.includes(front)) || (back !== null && of.includes(back)),
+  );
   return carries ? 'larger than any paper it may come from' : 'no paper here has this design';
 }
 
@@ -54,34 +63,43 @@ const solidArea = (part: PlannedPart, holes: { x: number; y: number; w: number; 
 export function writePlan(problem: Problem, state: State, bound: Bounds): CutPlan {
   const copies: Copies = problem.items.map(() => 0);
   const copyOf = problem.kinds.map(() => 0);
-  const sheets = [...state.sheets].sort((a, b) => a.kind - b.kind).map((sheet): PlannedSheet => {
-    const out: Writing = { cuts: [], pieces: [], nubbins: [], waste: [], names: 1 };
-    writePart(problem, sheet, sheet.tree, 'A', copies, out);
-    const { cuts, pieces, nubbins, waste } = out;
-    const { id, copy } = problem.kinds[sheet.kind]!.copyAt(++copyOf[sheet.kind]!);
-    return { stock: id, copy, cuts, pieces, nubbins, waste };
-  });
+  const sheets = [...state.sheets]
+    .sort((a, b) => a.kind - b.kind)
+    .map((sheet): PlannedSheet => {
+      const out: Writing = { cuts: [], pieces: [], nubbins: [], waste: [], names: 1 };
+      writePart(problem, sheet, sheet.tree, 'A', copies, out);
+      const { cuts, pieces, nubbins, waste } = out;
+      const { id, copy } = problem.kinds[sheet.kind]!.copyAt(++copyOf[sheet.kind]!);
+      return { stock: id, copy, cuts, pieces, nubbins, waste };
+    });
   const notCut = problem.items.flatMap((item, i) =>
     Array.from({ length: state.left[i]! }, (_, n): NotCut => {
       const { id, copy } = item.copyAt(copies[i]! + n + 1);
       return { id, copy, why: why(problem, i) };
-    }));
+    }),
+  );
   return { sheets, notCut, stats: statsOf(problem, state, sheets, bound) };
 }
 
 function statsOf(problem: Problem, state: State, sheets: readonly PlannedSheet[], bound: Bounds): CutPlan['stats'] {
   const [pieces, value, unopenedFresh, kept] = scoreOf(problem, state);
-  const sum = (parts: readonly { w: number; h: number }[]): number => parts.reduce((total, part) => total + part.w * part.h, 0);
+  const sum = (parts: readonly { w: number; h: number }[]): number =>
+    parts.reduce((total, part) => total + part.w * part.h, 0);
   const nubbins = sheets.flatMap((sheet) => sheet.nubbins);
   const missing = new Map(problem.job.stock.map((stock) => [stock.id, [...stock.missing]]));
   const fresh = -unopenedFresh;
   return {
-    pieces, value, fresh,
+    pieces,
+    value,
+    fresh,
     kept: kept * problem.grain ** 4,
     cuts: sheets.reduce((total, sheet) => total + sheet.cuts.length, 0),
     pieceArea: sum(sheets.flatMap((sheet) => sheet.pieces)),
     nubbinArea: sum(nubbins),
-    wasteArea: sheets.reduce((total, sheet) => total + sheet.waste.reduce((part, w) => part + solidArea(w, missing.get(sheet.stock)!), 0), 0),
+    wasteArea: sheets.reduce(
+      (total, sheet) => total + sheet.waste.reduce((part, w) => part + solidArea(w, missing.get(sheet.stock)!), 0),
+      0,
+    ),
     largestNubbin: nubbins.reduce((most, { w, h }) => Math.max(most, w * h), 0),
     bound,
     optimal: pieces === bound.pieces && value >= bound.value && fresh === bound.fresh,

@@ -58,29 +58,55 @@ function stateOfPiece(where: string, page: Page | undefined): FoundState[] {
 /** The last day that something happened to each piece and lot. */
 function lastTouched(events: readonly LedgerEvent[], { ledger }: Shelf): Map<string, string> {
   const days = new Map<string, string>();
-  const touch = (id: string, day: string): void => { if ((days.get(id) ?? '') < day) days.set(id, day); };
+  const touch = (id: string, day: string): void => {
+    if ((days.get(id) ?? '') < day) days.set(id, day);
+  };
   for (const event of events) {
     if (ledger.undone.has(event.id) || event.undoes !== undefined) continue;
     if ('lot' in event) touch(event.lot, event.day);
     if ('piece' in event) touch(event.piece, event.day);
-    if (event.type === 'received' || event.type === 'arrived') for (const { id } of event.pieces ?? []) touch(id, event.day);
+    if (event.type === 'received' || event.type === 'arrived')
+      for (const { id } of event.pieces ?? []) touch(id, event.day);
     if (event.type === 'cut') for (const { id } of event.into) touch(id, event.day);
   }
   return days;
 }
 
 /** Everything that can be found, made ready once: a query then only looks through it. */
-export function indexStash(shelf: Shelf, faces: ReadonlyMap<string, Face>, pages: ReadonlyMap<string, Page>, events: readonly LedgerEvent[], kindWords: (kind: LotKind) => string): Findable[] {
+export function indexStash(
+  shelf: Shelf,
+  faces: ReadonlyMap<string, Face>,
+  pages: ReadonlyMap<string, Page>,
+  events: readonly LedgerEvent[],
+  kindWords: (kind: LotKind) => string,
+): Findable[] {
   const { ledger, lots, kits } = shelf;
   const touched = lastTouched(events, shelf);
   const shared = new Map<string, Pick<Findable, 'words' | 'colours'>>();
   const sharedOf = (lot: Lot): Pick<Findable, 'words' | 'colours'> => {
     const known = shared.get(lot.id);
     if (known) return known;
-    const [kit, own] = [kits.get(lot.kit), [lot.front, lot.back].map((id) => faces.get(id ?? '')).filter((face) => face !== undefined)];
+    const [kit, own] = [
+      kits.get(lot.kit),
+      [lot.front, lot.back].map((id) => faces.get(id ?? '')).filter((face) => face !== undefined),
+    ];
     const made = {
-      words: [lot.name, lot.note, kindWords(lot.kind), kit?.name, kit?.club, kit?.month, ...(kit?.theme ?? []), ...own.flatMap(({ name, pattern, base, words = [] }) => [name, pattern, base ? `${base} base` : '', ...words]), ledger.lots.get(lot.id)?.place].join(' ').toLowerCase(),
-      colours: own.flatMap(({ colours }) => colours.slice(0, 3).map(({ hex, share }) => ({ lab: hexToLab(hex), share }))),
+      words: [
+        lot.name,
+        lot.note,
+        kindWords(lot.kind),
+        kit?.name,
+        kit?.club,
+        kit?.month,
+        ...(kit?.theme ?? []),
+        ...own.flatMap(({ name, pattern, base, words = [] }) => [name, pattern, base ? `${base} base` : '', ...words]),
+        ledger.lots.get(lot.id)?.place,
+      ]
+        .join(' ')
+        .toLowerCase(),
+      colours: own.flatMap(({ colours }) =>
+        colours.slice(0, 3).map(({ hex, share }) => ({ lab: hexToLab(hex), share })),
+      ),
     };
     shared.set(lot.id, made);
     return made;
@@ -89,17 +115,38 @@ export function indexStash(shelf: Shelf, faces: ReadonlyMap<string, Face>, pages
   for (const piece of ledger.pieces.values()) {
     const lot = lots.get(piece.lot);
     const states = stateOfPiece(piece.where, pages.get(piece.page ?? ''));
-    if (lot && states.length > 0) found.push({ id: piece.id, lot, isPiece: true, states, touched: touched.get(piece.id) ?? null, place: ledger.lots.get(lot.id)?.place ?? '', ...sharedOf(lot) });
+    if (lot && states.length > 0)
+      found.push({
+        id: piece.id,
+        lot,
+        isPiece: true,
+        states,
+        touched: touched.get(piece.id) ?? null,
+        place: ledger.lots.get(lot.id)?.place ?? '',
+        ...sharedOf(lot),
+      });
   }
   const isSome = (amounts: object): boolean => Object.keys(amounts).length > 0;
   for (const state of ledger.lots.values()) {
     const lot = lots.get(state.lot);
     if (!lot || lot.measure === 'sheets') continue;
     const states: FoundState[] = [
-      ...(isSome(state.here) ? ['here' as const] : []), ...(isSome(state.claimed) ? ['bench' as const] : []), ...(isSome(state.used) ? ['on-page' as const] : []),
-      ...(isSome(state.lent) ? ['lent' as const] : []), ...(isSome(state.given) || isSome(state.sold) || isSome(state.recycled) ? ['gone' as const] : []),
+      ...(isSome(state.here) ? ['here' as const] : []),
+      ...(isSome(state.claimed) ? ['bench' as const] : []),
+      ...(isSome(state.used) ? ['on-page' as const] : []),
+      ...(isSome(state.lent) ? ['lent' as const] : []),
+      ...(isSome(state.given) || isSome(state.sold) || isSome(state.recycled) ? ['gone' as const] : []),
     ];
-    if (states.length > 0) found.push({ id: lot.id, lot, isPiece: false, states, touched: touched.get(lot.id) ?? null, place: state.place, ...sharedOf(lot) });
+    if (states.length > 0)
+      found.push({
+        id: lot.id,
+        lot,
+        isPiece: false,
+        states,
+        touched: touched.get(lot.id) ?? null,
+        place: state.place,
+        ...sharedOf(lot),
+      });
   }
   return found;
 }
@@ -107,11 +154,12 @@ export function indexStash(shelf: Shelf, faces: ReadonlyMap<string, Face>, pages
 /** How near a thing's colours come to those wanted: a colour that it has little of counts as further off. */
 function nearest({ colours }: Findable, wanted: readonly LabD65[]): { difference: number; order: number } {
   let best = { difference: Infinity, order: Infinity };
-  for (const { lab, share } of colours) for (const other of wanted) {
-    const difference = differenceCiede2000(other, lab);
-    const order = difference + LITTLE * (1 - share);
-    if (order < best.order) best = { difference, order };
-  }
+  for (const { lab, share } of colours)
+    for (const other of wanted) {
+      const difference = differenceCiede2000(other, lab);
+      const order = difference + LITTLE * (1 - share);
+      if (order < best.order) best = { difference, order };
+    }
   return best;
 }
 
@@ -132,9 +180,15 @@ export function findThings(index: readonly Findable[], query: FindQuery, { ledge
       const piece = thing.isPiece ? ledger.pieces.get(thing.id) : undefined;
       if (!piece || !holds(piece, piece.missing, query.size, !thing.lot.upright)) continue;
     }
-    if (!wanted) { found.push({ ...thing, difference: null }); continue; }
+    if (!wanted) {
+      found.push({ ...thing, difference: null });
+      continue;
+    }
     const best = nearest(thing, wanted);
-    if (best.difference <= FAR) { found.push({ ...thing, difference: best.difference }); order.set(thing.id, best.order); }
+    if (best.difference <= FAR) {
+      found.push({ ...thing, difference: best.difference });
+      order.set(thing.id, best.order);
+    }
   }
   return wanted ? found.sort((a, b) => order.get(a.id)! - order.get(b.id)!) : found;
 }

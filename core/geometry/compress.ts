@@ -8,8 +8,16 @@ const within = (values: Iterable<number>, from: number, to: number): number[] =>
 /** Edges of `rects` inside `frame`, as the lines of a grid. */
 function gridLines(frame: Rect, rects: readonly Rect[]): { xs: number[]; ys: number[] } {
   return {
-    xs: within(rects.flatMap((r) => [r.x, r.x + r.w]), frame.x, frame.x + frame.w),
-    ys: within(rects.flatMap((r) => [r.y, r.y + r.h]), frame.y, frame.y + frame.h),
+    xs: within(
+      rects.flatMap((r) => [r.x, r.x + r.w]),
+      frame.x,
+      frame.x + frame.w,
+    ),
+    ys: within(
+      rects.flatMap((r) => [r.y, r.y + r.h]),
+      frame.y,
+      frame.y + frame.h,
+    ),
   };
 }
 

@@ -1,7 +1,13 @@
 /** Width and height; ticks, or a whole multiple of them. */
-export interface Size { readonly w: number; readonly h: number }
+export interface Size {
+  readonly w: number;
+  readonly h: number;
+}
 /** x to the right, y down, from the top left corner. */
-export interface Point { readonly x: number; readonly y: number }
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
 export interface Rect extends Point, Size {}
 
 export const area = ({ w, h }: Size): number => w * h;
@@ -19,13 +25,27 @@ export const overlaps = (a: Rect, b: Rect): boolean =>
   a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h;
 
 export const contains = (outer: Rect, inner: Rect): boolean =>
-  inner.x >= outer.x && inner.y >= outer.y &&
-  inner.x + inner.w <= outer.x + outer.w && inner.y + inner.h <= outer.y + outer.h;
+  inner.x >= outer.x &&
+  inner.y >= outer.y &&
+  inner.x + inner.w <= outer.x + outer.w &&
+  inner.y + inner.h <= outer.y + outer.h;
 
 /** The two parts that one cut right across gives, `at` from the rectangle's own left ('x') or head ('y'). */
-export const splitRect = (rect: Rect, axis: 'x' | 'y', at: number): [Rect, Rect] => (axis === 'x'
-  ? [{ ...rect, w: at }, { ...rect, x: rect.x + at, w: rect.w - at }]
-  : [{ ...rect, h: at }, { ...rect, y: rect.y + at, h: rect.h - at }]);
+export const splitRect = (rect: Rect, axis: 'x' | 'y', at: number): [Rect, Rect] =>
+  axis === 'x'
+    ? [
+        { ...rect, w: at },
+        { ...rect, x: rect.x + at, w: rect.w - at },
+      ]
+    : [
+        { ...rect, h: at },
+        { ...rect, y: rect.y + at, h: rect.h - at },
+      ];
 
 /** Larger by `by` on all four sides. */
-export const inflate = ({ x, y, w, h }: Rect, by: number): Rect => ({ x: x - by, y: y - by, w: w + 2 * by, h: h + 2 * by });
+export const inflate = ({ x, y, w, h }: Rect, by: number): Rect => ({
+  x: x - by,
+  y: y - by,
+  w: w + 2 * by,
+  h: h + 2 * by,
+});

@@ -1,7 +1,8 @@
 import { largestRectOutside } from './compress';
 import type { Rect, Size } from './rect';
 
-const holdsLeast = ({ w, h }: Size, least: Size): boolean => (w >= least.w && h >= least.h) || (w >= least.h && h >= least.w);
+const holdsLeast = ({ w, h }: Size, least: Size): boolean =>
+  (w >= least.w && h >= least.h) || (w >= least.h && h >= least.w);
 
 /**
  * What is whole around taken areas, as rectangles: the largest first, each in what the larger ones left, as long as they

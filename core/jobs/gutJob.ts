@@ -6,10 +6,16 @@ import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLengt
 
 type JsonLayer = { id: string } & (
   | { shape: 'rect'; x: JsonLength; y: JsonLength; w: JsonLength; h: JsonLength; turn?: number }
-  | { shape: 'circle'; cx: JsonLength; cy: JsonLength; d: JsonLength });
+  | { shape: 'circle'; cx: JsonLength; cy: JsonLength; d: JsonLength }
+);
 
 /** A gut job as JSON, already found to match `docs/formats/gut.job.schema.json`. */
-export interface JsonGutJob { unit?: Unit; page: { w: JsonLength; h: JsonLength }; hold?: JsonLength; layers: JsonLayer[] }
+export interface JsonGutJob {
+  unit?: Unit;
+  page: { w: JsonLength; h: JsonLength };
+  hold?: JsonLength;
+  layers: JsonLayer[];
+}
 
 function readLayer(layer: JsonLayer, unit: Unit, at: string): Result<CoverLayer, JobError> {
   if (layer.shape === 'circle') {
@@ -38,7 +44,10 @@ export function gut(job: JsonGutJob): Result<unknown, JobError> {
   const per = ticksPer(unit);
   return ok({
     layers: coverLayers(page.value, layers.value, hold.value).map(({ id, area, visible, hidden, window }) => ({
-      id, area: area / per ** 2, visible: visible / per ** 2, hidden: hidden / per ** 2,
+      id,
+      area: area / per ** 2,
+      visible: visible / per ** 2,
+      hidden: hidden / per ** 2,
       window: window && { x: window.x / per, y: window.y / per, w: window.w / per, h: window.h / per },
     })),
   });

@@ -4,10 +4,22 @@ import { ok, type Result } from '../result';
 import { refuse, type JobError } from './jobError';
 import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 
-interface JsonStrip { id: string; length: JsonLength; width: JsonLength; phase?: JsonLength; count?: number }
+interface JsonStrip {
+  id: string;
+  length: JsonLength;
+  width: JsonLength;
+  phase?: JsonLength;
+  count?: number;
+}
 
 /** A join job as JSON, already found to match `docs/formats/join.job.schema.json`. */
-export interface JsonJoinJob { unit?: Unit; need: { length: JsonLength; width: JsonLength }; repeat?: JsonLength; lap?: JsonLength; strips: JsonStrip[] }
+export interface JsonJoinJob {
+  unit?: Unit;
+  need: { length: JsonLength; width: JsonLength };
+  repeat?: JsonLength;
+  lap?: JsonLength;
+  strips: JsonStrip[];
+}
 
 const MOST_COPIES = 10_000;
 
@@ -16,7 +28,8 @@ function readStrip(strip: JsonStrip, unit: Unit, repeat: number | null, at: stri
   if (!size.ok) return size;
   const phase = readPosition(strip.phase ?? 0, unit, `${at}/phase`);
   if (!phase.ok) return phase;
-  if (phase.value < 0 || (repeat !== null && phase.value >= repeat)) return refuse('bad-phase', `${at}/phase`, 'a phase is less than the repeat, and not less than nothing');
+  if (phase.value < 0 || (repeat !== null && phase.value >= repeat))
+    return refuse('bad-phase', `${at}/phase`, 'a phase is less than the repeat, and not less than nothing');
   return ok({ id: strip.id, ...size.value, phase: phase.value, count: strip.count ?? 1 });
 }
 
@@ -44,7 +57,10 @@ export function join(job: JsonJoinJob): Result<unknown, JobError> {
   const plan = joinStrips({ need: need.value, repeat: repeat.value, lap: lap.value, strips: strips.value });
   const per = ticksPer(unit);
   return ok({
-    ok: plan.ok, parts: plan.parts.map((part) => ({ ...part, from: part.from / per, to: part.to / per })),
-    joins: plan.joins, length: plan.length / per, longest: plan.longest / per,
+    ok: plan.ok,
+    parts: plan.parts.map((part) => ({ ...part, from: part.from / per, to: part.to / per })),
+    joins: plan.joins,
+    length: plan.length / per,
+    longest: plan.longest / per,
   });
 }

@@ -6,8 +6,12 @@ import { refuse, type JobError } from './jobError';
 export type JsonLength = number | string;
 
 const SAYS: Record<LengthError['kind'], string> = {
-  'empty': 'a length is missing here', 'not-a-length': 'this is not a length such as 3 1/4in or 82.5mm', 'unfinished-fraction': 'the fraction is not finished',
-  'negative': 'a length has no sign', 'zero-denominator': 'the fraction divides by nothing', 'too-long': 'this is too long to be held exactly',
+  empty: 'a length is missing here',
+  'not-a-length': 'this is not a length such as 3 1/4in or 82.5mm',
+  'unfinished-fraction': 'the fraction is not finished',
+  negative: 'a length has no sign',
+  'zero-denominator': 'the fraction divides by nothing',
+  'too-long': 'this is too long to be held exactly',
 };
 
 /** Ticks, of either sign. */
@@ -25,7 +29,11 @@ export function readSide(value: JsonLength, unit: Unit, at: string): Result<numb
 
 /** Reads several named lengths; the first that cannot be read is the error. */
 export function readLengths<K extends string>(
-  fields: Readonly<Record<K, JsonLength>>, keys: readonly K[], read: typeof readSide, unit: Unit, at: string,
+  fields: Readonly<Record<K, JsonLength>>,
+  keys: readonly K[],
+  read: typeof readSide,
+  unit: Unit,
+  at: string,
 ): Result<Record<K, number>, JobError> {
   const out = {} as Record<K, number>;
   for (const key of keys) {
@@ -37,7 +45,10 @@ export function readLengths<K extends string>(
 }
 
 /** Reads every entry of a list; the first that is refused is the error. */
-export function readEach<T, U>(list: readonly T[], read: (entry: T, index: number) => Result<U, JobError>): Result<U[], JobError> {
+export function readEach<T, U>(
+  list: readonly T[],
+  read: (entry: T, index: number) => Result<U, JobError>,
+): Result<U[], JobError> {
   const out: U[] = [];
   for (let i = 0; i < list.length; i++) {
     const entry = read(list[i]!, i);

@@ -12,7 +12,8 @@ export interface SchemaComplaint {
 const escaped = (key: string): string => key.replaceAll('~', '~0').replaceAll('/', '~1');
 
 /** Validators speak of `if` as well as of what is wrong within: the first that names a place inside is told. */
-const telling = (complaints: readonly SchemaComplaint[]): SchemaComplaint => complaints.find(({ keyword }) => keyword !== 'if') ?? complaints[0]!;
+const telling = (complaints: readonly SchemaComplaint[]): SchemaComplaint =>
+  complaints.find(({ keyword }) => keyword !== 'if') ?? complaints[0]!;
 
 /** Where and why: the unknown key itself, else the value, else the object that a key is missing from. */
 export function schemaProblem(complaints: readonly SchemaComplaint[]): JobError {
@@ -23,7 +24,8 @@ export function schemaProblem(complaints: readonly SchemaComplaint[]): JobError 
     const key = String(params['additionalProperty']);
     return wrong('unknown-key', `${instancePath}/${escaped(key)}`, `no format names the key ${key}`);
   }
-  if (keyword === 'required') return wrong('missing-key', instancePath, `the key ${String(params['missingProperty'])} is missing`);
+  if (keyword === 'required')
+    return wrong('missing-key', instancePath, `the key ${String(params['missingProperty'])} is missing`);
   if (keyword === 'maxItems') return wrong('too-many', instancePath, `at most ${String(params['limit'])} entries`);
   return wrong('bad-value', instancePath, expected ? `expected ${expected}` : `this ${message ?? 'is wrong'}`);
 }

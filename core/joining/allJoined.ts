@@ -38,13 +38,22 @@ function roundOf(kinds: readonly Kind[], repeat: number, lap: number): Round {
 function hangsTogether({ points, starts, ends }: Round, walks: readonly number[]): boolean {
   const parent = points.map((_, i) => i);
   const root = (i: number): number => (parent[i] === i ? i : (parent[i] = root(parent[i]!)));
-  starts.forEach((start, i) => { parent[root(start)] = root(ends[i]!); });
-  walks.forEach((n, i) => { if (n > 0) parent[root(i)] = root((i + 1) % points.length); });
+  starts.forEach((start, i) => {
+    parent[root(start)] = root(ends[i]!);
+  });
+  walks.forEach((n, i) => {
+    if (n > 0) parent[root(i)] = root((i + 1) % points.length);
+  });
   return parent.every((_, i) => root(i) === root(0));
 }
 
 /** One line through every strip and walk, from a point (Hierholzer's way). */
-function orderOf(kinds: readonly Kind[], { points, starts, ends }: Round, walks: readonly number[], from: number): Kind[] {
+function orderOf(
+  kinds: readonly Kind[],
+  { points, starts, ends }: Round,
+  walks: readonly number[],
+  from: number,
+): Kind[] {
   const strips: number[][] = points.map(() => []);
   kinds.forEach((kind, i) => kind.strips.forEach(() => strips[starts[i]!]!.push(i)));
   const left = [...walks];
@@ -89,14 +98,24 @@ export function allJoined(kinds: readonly Kind[], { repeat, lap }: JoinJob): Run
   // How far one can go on from each point on walks that every round has anyway.
   const reach = points.map((_, from) => {
     let far = 0;
-    for (let i = from; walks[i]! > 0 && far < repeat; i = (i + 1) % points.length) far += after(i, (i + 1) % points.length) || repeat;
+    for (let i = from; walks[i]! > 0 && far < repeat; i = (i + 1) % points.length)
+      far += after(i, (i + 1) % points.length) || repeat;
     return Math.min(far, repeat);
   });
-  const pairs = lasts.flatMap((last) => firsts.map((first) => ({ first, last, saved: after(last, first) <= reach[last]! ? after(last, first) : after(last, first) - repeat })));
+  const pairs = lasts.flatMap((last) =>
+    firsts.map((first) => ({
+      first,
+      last,
+      saved: after(last, first) <= reach[last]! ? after(last, first) : after(last, first) - repeat,
+    })),
+  );
   pairs.sort((a, b) => b.saved - a.saved);
   // With one round more, everything hangs together.
   const sure = { ...pairs[0]!, saved: pairs[0]!.saved - repeat, more: 1 };
-  for (const { first, last, more } of [...pairs.filter(({ saved }) => saved > sure.saved).map((pair) => ({ ...pair, more: 0 })), sure]) {
+  for (const { first, last, more } of [
+    ...pairs.filter(({ saved }) => saved > sure.saved).map((pair) => ({ ...pair, more: 0 })),
+    sure,
+  ]) {
     const own = lineWalks(first, last, more);
     if (!hangsTogether(round, own)) continue;
     if (own.reduce((a, b) => a + b) > MOST_STRETCHES) return null;

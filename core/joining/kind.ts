@@ -1,10 +1,17 @@
 import type { Strip } from './types';
 
 /** Strips alike in length and phase, whatever they are called. */
-export interface Kind { readonly length: number; readonly phase: number; readonly strips: readonly { readonly id: string; readonly copy: number }[] }
+export interface Kind {
+  readonly length: number;
+  readonly phase: number;
+  readonly strips: readonly { readonly id: string; readonly copy: number }[];
+}
 
 /** Strips in order, and the length they make joined. */
-export interface Run { readonly kinds: readonly Kind[]; readonly length: number }
+export interface Run {
+  readonly kinds: readonly Kind[];
+  readonly length: number;
+}
 
 /** The strips by length and, where the pattern repeats, by phase. */
 export function kindsOf(strips: readonly Strip[], repeat: number | null): Kind[] {

@@ -15,15 +15,17 @@ function leastSum(strips: readonly Kind[], count: number, total: number): Kind[]
   const longest = strips.slice(0, count);
   const grain = strips.reduce((g, { length }) => gcd(g, length), 0);
   const most = sum(longest) / grain;
-  if ((count + 1) * (most + 1) > MOST_CELLS || (count + 1) * (most + 1) * strips.length > 40 * MOST_CELLS) return shrink(strips, longest, total);
+  if ((count + 1) * (most + 1) > MOST_CELLS || (count + 1) * (most + 1) * strips.length > 40 * MOST_CELLS)
+    return shrink(strips, longest, total);
   const reachedBy = new Int32Array((count + 1) * (most + 1)).fill(-1);
   const at = (n: number, s: number): number => n * (most + 1) + s;
   strips.forEach(({ length }, i) => {
     const own = length / grain;
-    for (let n = Math.min(count, i + 1); n >= 1; n--) for (let s = most; s >= own; s--) {
-      if (reachedBy[at(n, s)] !== -1) continue;
-      if (n === 1 ? s === own : reachedBy[at(n - 1, s - own)] !== -1) reachedBy[at(n, s)] = i;
-    }
+    for (let n = Math.min(count, i + 1); n >= 1; n--)
+      for (let s = most; s >= own; s--) {
+        if (reachedBy[at(n, s)] !== -1) continue;
+        if (n === 1 ? s === own : reachedBy[at(n - 1, s - own)] !== -1) reachedBy[at(n, s)] = i;
+      }
   });
   for (let s = Math.ceil(total / grain); s <= most; s++) {
     if (reachedBy[at(count, s)] === -1) continue;

@@ -21,7 +21,7 @@ const HASH_SIZE = 2 ** 45;
 /** A number for each kind, spread widely, so that their sums tell sets of strips apart (Zobrist's hashing). */
 const marksOf = (count: number): number[] => {
   let seed = 1;
-  const next = (): number => (seed = Math.imul(seed ^ (seed >>> 15), 0x2c1b3c6d) + 0x9e3779b9 | 0) >>> 0;
+  const next = (): number => (seed = (Math.imul(seed ^ (seed >>> 15), 0x2c1b3c6d) + 0x9e3779b9) | 0) >>> 0;
   return Array.from({ length: count }, () => next() * 8192 + (next() % 8192));
 };
 
@@ -57,14 +57,25 @@ class Layer {
 }
 
 /** The run with one strip more, or null where a part would be no longer than the lap. */
-function grow(run: Growing, next: number, kinds: readonly Kind[], marks: readonly number[], { repeat, lap }: JoinJob): Growing | null {
+function grow(
+  run: Growing,
+  next: number,
+  kinds: readonly Kind[],
+  marks: readonly number[],
+  { repeat, lap }: JoinJob,
+): Growing | null {
   const [left, right] = [kinds[run.last]!, kinds[next]!];
   const loss = lossAt(left, right, repeat, lap);
   const spare = left.length - run.head - lap - 1;
   const head = loss - Math.min(loss, spare);
   if (spare < 0 || right.length - head <= lap) return null;
   return {
-    last: next, length: run.length + right.length - loss - lap, touched: run.touched + right.length, head, before: run, strips: (run.strips + marks[next]!) % HASH_SIZE,
+    last: next,
+    length: run.length + right.length - loss - lap,
+    touched: run.touched + right.length,
+    head,
+    before: run,
+    strips: (run.strips + marks[next]!) % HASH_SIZE,
   };
 }
 
@@ -72,7 +83,8 @@ function grow(run: Growing, next: number, kinds: readonly Kind[], marks: readonl
 function startOf({ kinds }: Run, { need, repeat, lap }: JoinJob): Run {
   let length = kinds[0]!.length;
   let count = 1;
-  for (; length < need.length; count++) length += kinds[count]!.length - lossAt(kinds[count - 1]!, kinds[count]!, repeat, lap) - lap;
+  for (; length < need.length; count++)
+    length += kinds[count]!.length - lossAt(kinds[count - 1]!, kinds[count]!, repeat, lap) - lap;
   return { kinds: kinds.slice(0, count), length };
 }
 
@@ -88,7 +100,14 @@ export function repeatRuns(kinds: readonly Kind[], job: JoinJob): { best: Run | 
   const marks = marksOf(kinds.length);
   const most = Math.ceil(Math.min(MOST_IN_LAYER, MOST_STEPS / Math.max(1, copies)) / Math.max(1, kinds.length));
   const used = new Uint16Array(kinds.length);
-  let runs = kinds.map((kind, i): Growing => ({ last: i, length: kind.length, touched: kind.length, head: 0, before: null, strips: marks[i]! }));
+  let runs = kinds.map((kind, i): Growing => ({
+    last: i,
+    length: kind.length,
+    touched: kind.length,
+    head: 0,
+    before: null,
+    strips: marks[i]!,
+  }));
   let best: Growing | null = null;
   let longest = 0;
   while (runs.length > 0 && !(all && best)) {

@@ -18,7 +18,12 @@ export interface JoinJob {
 }
 
 /** What of a strip is used, from its own left end. */
-export interface JoinedPart { readonly strip: string; readonly copy: number; readonly from: number; readonly to: number }
+export interface JoinedPart {
+  readonly strip: string;
+  readonly copy: number;
+  readonly from: number;
+  readonly to: number;
+}
 
 export interface JoinPlan {
   readonly ok: boolean;

@@ -12,6 +12,7 @@ export function addAmounts(a: Amounts, b: Amounts, sign: 1 | -1 = 1): Amounts {
 }
 
 /** The first part that is below zero, or null. */
-export const partBelowZero = (amounts: Amounts): string | null => Object.keys(amounts).find((part) => amounts[part]! < 0) ?? null;
+export const partBelowZero = (amounts: Amounts): string | null =>
+  Object.keys(amounts).find((part) => amounts[part]! < 0) ?? null;
 
 export const totalOf = (amounts: Amounts): number => Object.values(amounts).reduce((sum, n) => sum + n, 0);

@@ -15,12 +15,32 @@ export interface Balance {
   readonly recycled: number;
 }
 
-const NOTHING: Balance = { received: 0, corrected: 0, onPages: 0, onBench: 0, left: 0, wasted: 0, given: 0, sold: 0, lent: 0, recycled: 0 };
+const NOTHING: Balance = {
+  received: 0,
+  corrected: 0,
+  onPages: 0,
+  onBench: 0,
+  left: 0,
+  wasted: 0,
+  given: 0,
+  sold: 0,
+  lent: 0,
+  recycled: 0,
+};
 
-const COLUMN: Record<Exclude<PieceWhere, 'cut' | 'missed'>, keyof Balance> =
-  { here: 'left', claimed: 'onBench', used: 'onPages', waste: 'wasted', given: 'given', sold: 'sold', lent: 'lent', recycled: 'recycled' };
+const COLUMN: Record<Exclude<PieceWhere, 'cut' | 'missed'>, keyof Balance> = {
+  here: 'left',
+  claimed: 'onBench',
+  used: 'onPages',
+  waste: 'wasted',
+  given: 'given',
+  sold: 'sold',
+  lent: 'lent',
+  recycled: 'recycled',
+};
 
-const sum = (pages: LotState['used']): number => Object.values(pages).reduce((total, amounts) => total + totalOf(amounts), 0);
+const sum = (pages: LotState['used']): number =>
+  Object.values(pages).reduce((total, amounts) => total + totalOf(amounts), 0);
 
 function add(balance: Balance, column: keyof Balance, n: number): Balance {
   return { ...balance, [column]: balance[column] + n };
@@ -37,15 +57,34 @@ function areaBalance(pieces: readonly PieceState[]): Balance {
 
 /** Counts (or lengths in ticks) of a lot. */
 const countBalance = (lot: LotState): Balance => ({
-  received: totalOf(lot.received), corrected: totalOf(lot.corrected), onPages: sum(lot.used), onBench: sum(lot.claimed),
-  left: totalOf(lot.here), wasted: 0, given: totalOf(lot.given), sold: totalOf(lot.sold), lent: totalOf(lot.lent), recycled: totalOf(lot.recycled),
+  received: totalOf(lot.received),
+  corrected: totalOf(lot.corrected),
+  onPages: sum(lot.used),
+  onBench: sum(lot.claimed),
+  left: totalOf(lot.here),
+  wasted: 0,
+  given: totalOf(lot.given),
+  sold: totalOf(lot.sold),
+  lent: totalOf(lot.lent),
+  recycled: totalOf(lot.recycled),
 });
 
-export const sumOfBalances = (balances: readonly Balance[]): Balance => balances.reduce((total, one) => ({
-  received: total.received + one.received, corrected: total.corrected + one.corrected, onPages: total.onPages + one.onPages,
-  onBench: total.onBench + one.onBench, left: total.left + one.left, wasted: total.wasted + one.wasted,
-  given: total.given + one.given, sold: total.sold + one.sold, lent: total.lent + one.lent, recycled: total.recycled + one.recycled,
-}), NOTHING);
+export const sumOfBalances = (balances: readonly Balance[]): Balance =>
+  balances.reduce(
+    (total, one) => ({
+      received: total.received + one.received,
+      corrected: total.corrected + one.corrected,
+      onPages: total.onPages + one.onPages,
+      onBench: total.onBench + one.onBench,
+      left: total.left + one.left,
+      wasted: total.wasted + one.wasted,
+      given: total.given + one.given,
+      sold: total.sold + one.sold,
+      lent: total.lent + one.lent,
+      recycled: total.recycled + one.recycled,
+    }),
+    NOTHING,
+  );
 
 /** The accounts of one lot: the area of its sheets, and what of it is counted or measured. */
 export function balanceOf(ledger: Ledger, lot: string): { readonly area: Balance; readonly count: Balance } {

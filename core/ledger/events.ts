@@ -7,7 +7,10 @@ import type { Rect, Size } from '../geometry';
 export type Amounts = Readonly<Record<string, number>>;
 
 /** A sheet as it comes out of the parcel. */
-export interface NewPiece extends Size { readonly id: string; readonly missing?: readonly Rect[] }
+export interface NewPiece extends Size {
+  readonly id: string;
+  readonly missing?: readonly Rect[];
+}
 
 /** A part that a cut gives, at its place on the piece that is cut. */
 export interface CutChild extends Rect {
@@ -22,7 +25,11 @@ export interface CutChild extends Rect {
 }
 
 /** What comes in: sheets, or an amount of what is counted or measured. */
-export interface Received { readonly lot: string; readonly pieces?: readonly NewPiece[]; readonly amounts?: Amounts }
+export interface Received {
+  readonly lot: string;
+  readonly pieces?: readonly NewPiece[];
+  readonly amounts?: Amounts;
+}
 
 /** A single piece, or an amount of a lot. */
 export type Stock = { readonly piece: string } | { readonly lot: string; readonly amounts: Amounts };
@@ -31,8 +38,20 @@ type Happening =
   | ({ readonly type: 'received' } & Received)
   | ({ readonly type: 'arrived' } & Received)
   | { readonly type: 'owed'; readonly lot: string; readonly amounts: Amounts }
-  | ({ readonly type: 'counted'; readonly reason: string } & ({ readonly lot: string; readonly change: Amounts } | { readonly piece: string; /** Whether a piece that was missed is there again, or is missed. */ readonly isFound: boolean }))
-  | { readonly type: 'cut'; readonly piece: string; readonly into: readonly CutChild[]; readonly page: string | null; readonly how?: 'punch' | 'machine' }
+  | ({ readonly type: 'counted'; readonly reason: string } & (
+      | { readonly lot: string; readonly change: Amounts }
+      | {
+          readonly piece: string;
+          /** Whether a piece that was missed is there again, or is missed. */ readonly isFound: boolean;
+        }
+    ))
+  | {
+      readonly type: 'cut';
+      readonly piece: string;
+      readonly into: readonly CutChild[];
+      readonly page: string | null;
+      readonly how?: 'punch' | 'machine';
+    }
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Stock)
   | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)
   | ({ readonly type: 'lent'; /** To whom. */ readonly to: string } & Stock)

@@ -9,13 +9,16 @@ function lineage(ledger: Ledger, piece: string): string[] {
 }
 
 const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
-  if (event.type === 'received' || event.type === 'arrived') return (event.pieces ?? []).some((piece) => line.has(piece.id));
+  if (event.type === 'received' || event.type === 'arrived')
+    return (event.pieces ?? []).some((piece) => line.has(piece.id));
   return 'piece' in event && line.has(event.piece);
 };
 
 /** What happened to a lot's counts, owed things and place, oldest first; entries taken back are left out with their opposites. */
 export function historyOfLot(ledger: Ledger, events: readonly LedgerEvent[], lot: string): LedgerEvent[] {
-  return events.filter((event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot);
+  return events.filter(
+    (event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot,
+  );
 }
 
 /** What happened to a piece and the sheet it comes from, oldest first; entries taken back are left out with their opposites. */

@@ -2,7 +2,8 @@ import type { Rect, Size } from '../geometry';
 import type { Amounts } from './events';
 
 /** Where a piece is; `cut`: it is no more, its parts are; `missed`: it was not found when the stash was counted. */
-export type PieceWhere = 'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'sold' | 'lent' | 'recycled' | 'missed';
+export type PieceWhere =
+  'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'sold' | 'lent' | 'recycled' | 'missed';
 
 /** A sheet or a part of one. Never changed once made. */
 export interface PieceState extends Size {
@@ -46,5 +47,17 @@ export interface Ledger {
   readonly backward: ReadonlySet<string>;
 }
 
-export const emptyLot = (lot: string): LotState =>
-  ({ lot, received: {}, corrected: {}, owed: {}, here: {}, claimed: {}, used: {}, given: {}, sold: {}, lent: {}, recycled: {}, place: '' });
+export const emptyLot = (lot: string): LotState => ({
+  lot,
+  received: {},
+  corrected: {},
+  owed: {},
+  here: {},
+  claimed: {},
+  used: {},
+  given: {},
+  sold: {},
+  lent: {},
+  recycled: {},
+  place: '',
+});

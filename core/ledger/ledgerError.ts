@@ -1,8 +1,19 @@
 /** Why an event is refused; every case names the event and what it stumbles over. */
 export interface LedgerError {
   readonly kind:
-    | 'same-event-twice' | 'same-piece-twice' | 'no-such-piece' | 'piece-not-here' | 'piece-not-on-page' | 'below-zero'
-    | 'not-whole' | 'areas-do-not-add-up' | 'part-off-the-piece' | 'parts-overlap' | 'nothing-to-undo' | 'already-undone' | 'parts-are-gone'
+    | 'same-event-twice'
+    | 'same-piece-twice'
+    | 'no-such-piece'
+    | 'piece-not-here'
+    | 'piece-not-on-page'
+    | 'below-zero'
+    | 'not-whole'
+    | 'areas-do-not-add-up'
+    | 'part-off-the-piece'
+    | 'parts-overlap'
+    | 'nothing-to-undo'
+    | 'already-undone'
+    | 'parts-are-gone'
     | 'moved-from-elsewhere';
   readonly event: string;
   /** The piece, lot or part in the way. */

@@ -8,7 +8,10 @@ const SIXTY_FOURTHS = 64;
 function fraction(sixtyFourths: number): string {
   let over = sixtyFourths;
   let under = SIXTY_FOURTHS;
-  while (over % 2 === 0) { over /= 2; under /= 2; }
+  while (over % 2 === 0) {
+    over /= 2;
+    under /= 2;
+  }
   return `${over}/${under}`;
 }
 

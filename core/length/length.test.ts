@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { formatLength, formatSize, inches, mm, numberToTicks, parseLength, parseSize, TICKS_PER_INCH, TICKS_PER_MM, toMm } from '.';
+import {
+  formatLength,
+  formatSize,
+  inches,
+  mm,
+  numberToTicks,
+  parseLength,
+  parseSize,
+  TICKS_PER_INCH,
+  TICKS_PER_MM,
+  toMm,
+} from '.';
 
 // Source: the international yard and pound agreement, in force 1 July 1959: 1 in = 25.4 mm exactly.
 test('an inch is 25.4 mm, exactly', () => {
@@ -10,38 +21,69 @@ test('an inch is 25.4 mm, exactly', () => {
 });
 
 test('every 1/64 in is a whole number of ticks and survives print and read', () => {
-  fc.assert(fc.property(fc.integer({ min: 0, max: 64 * 40 }), (n) => {
-    const length = inches(n / 64);
-    expect(length).toBe(n * 127);
-    expect(parseLength(formatLength(length, 'in'))).toEqual({ ok: true, value: length, error: null });
-  }));
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 64 * 40 }), (n) => {
+      const length = inches(n / 64);
+      expect(length).toBe(n * 127);
+      expect(parseLength(formatLength(length, 'in'))).toEqual({ ok: true, value: length, error: null });
+    }),
+  );
 });
 
 test('every 0.1 mm is a whole number of ticks and survives print and read', () => {
-  fc.assert(fc.property(fc.integer({ min: 0, max: 10_000 }), (n) => {
-    const length = mm(n / 10);
-    expect(length).toBe(n * 32);
-    expect(parseLength(formatLength(length, 'cm'))).toEqual({ ok: true, value: length, error: null });
-  }));
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 10_000 }), (n) => {
+      const length = mm(n / 10);
+      expect(length).toBe(n * 32);
+      expect(parseLength(formatLength(length, 'cm'))).toEqual({ ok: true, value: length, error: null });
+    }),
+  );
 });
 
 describe('lengths as people write them', () => {
   test.each([
-    ['12in', 12], ['3 1/4in', 3.25], ['3-1/4"', 3.25], ['3 - 1/4', 3.25], ['7 7/8 in', 7.875], ['1/2', 0.5], ['.5', 0.5], ['5.', 5], ['4″', 4],
-    ['3 1/4 IN', 3.25], ['82.55mm', 3.25], ['8.255 CM', 3.25], ['  2  ', 2],
+    ['12in', 12],
+    ['3 1/4in', 3.25],
+    ['3-1/4"', 3.25],
+    ['3 - 1/4', 3.25],
+    ['7 7/8 in', 7.875],
+    ['1/2', 0.5],
+    ['.5', 0.5],
+    ['5.', 5],
+    ['4″', 4],
+    ['3 1/4 IN', 3.25],
+    ['82.55mm', 3.25],
+    ['8.255 CM', 3.25],
+    ['  2  ', 2],
   ])('%s is %d in', (text, expected) => {
     expect(parseLength(text)).toEqual({ ok: true, value: inches(expected), error: null });
   });
 
   test.each([
-    ['3 1/', 'unfinished-fraction'], ['3 1/in', 'unfinished-fraction'], ['-2in', 'negative'], ['+2', 'not-a-length'], ['', 'empty'], ['1/0', 'zero-denominator'],
-    ['3,5', 'not-a-length'], ['3 4', 'not-a-length'], ['3.5 1/4', 'not-a-length'], ['1.5/2', 'not-a-length'], ['two', 'not-a-length'],
-    ['1e3', 'not-a-length'], ['3 ft', 'not-a-length'], ['9999999999999999', 'too-long'],
+    ['3 1/', 'unfinished-fraction'],
+    ['3 1/in', 'unfinished-fraction'],
+    ['-2in', 'negative'],
+    ['+2', 'not-a-length'],
+    ['', 'empty'],
+    ['1/0', 'zero-denominator'],
+    ['3,5', 'not-a-length'],
+    ['3 4', 'not-a-length'],
+    ['3.5 1/4', 'not-a-length'],
+    ['1.5/2', 'not-a-length'],
+    ['two', 'not-a-length'],
+    ['1e3', 'not-a-length'],
+    ['3 ft', 'not-a-length'],
+    ['9999999999999999', 'too-long'],
   ])('%s is refused: %s', (text, kind) => {
     expect(parseLength(text)).toMatchObject({ ok: false, error: { kind } });
   });
 
-  test.each([['12x12', 12, 12], ['3 1/4 x 4 1/4', 3.25, 4.25], ['8.5 × 11 in', 8.5, 11], ['6 by 8', 6, 8]])('%s is a size', (text, w, h) => {
+  test.each([
+    ['12x12', 12, 12],
+    ['3 1/4 x 4 1/4', 3.25, 4.25],
+    ['8.5 × 11 in', 8.5, 11],
+    ['6 by 8', 6, 8],
+  ])('%s is a size', (text, w, h) => {
     expect(parseSize(text)).toEqual({ ok: true, value: { w: inches(w), h: inches(h) }, error: null });
   });
 
@@ -50,9 +92,15 @@ describe('lengths as people write them', () => {
   });
 });
 
-test.each([[0.0015625, 'mm', 1], [0.0046875, 'mm', 2], [-0.0015625, 'mm', 0], [-0.0046875, 'mm', -1], [3.25, 'in', 26416], [1e-7, 'in', 0]] as const)(
-  'half a tick rounds up: %d %s is %d ticks',
-  (n, unit, expected) => expect(numberToTicks(n, unit)).toEqual({ ok: true, value: expected, error: null }),
+test.each([
+  [0.0015625, 'mm', 1],
+  [0.0046875, 'mm', 2],
+  [-0.0015625, 'mm', 0],
+  [-0.0046875, 'mm', -1],
+  [3.25, 'in', 26416],
+  [1e-7, 'in', 0],
+] as const)('half a tick rounds up: %d %s is %d ticks', (n, unit, expected) =>
+  expect(numberToTicks(n, unit)).toEqual({ ok: true, value: expected, error: null }),
 );
 
 test('sizes are said without quotes', () => {

@@ -12,7 +12,10 @@ export type LengthError =
 const UNITS: Record<string, Unit> = { in: 'in', '"': 'in', '″': 'in', mm: 'mm', cm: 'cm' };
 const LENGTH = /^(?:(\d+)(?:\s+|\s*-\s*)(?=\d+\s*\/))?(\d+(?:\.\d*)?|\.\d+)(?:\s*\/\s*(\d+))?\s*(in|mm|cm|"|″)?$/i;
 
-interface Ratio { readonly over: bigint; readonly under: bigint }
+interface Ratio {
+  readonly over: bigint;
+  readonly under: bigint;
+}
 
 /** `12`, `3.25`, `.5` or `1e-7` as an exact fraction. */
 function decimalRatio(text: string): Ratio {
@@ -20,7 +23,9 @@ function decimalRatio(text: string): Ratio {
   const [whole = '', part = ''] = mantissa.split('.');
   const shift = Number(exponent) - part.length;
   const digits = BigInt(`${whole}${part}` || '0');
-  return shift >= 0 ? { over: digits * 10n ** BigInt(shift), under: 1n } : { over: digits, under: 10n ** BigInt(-shift) };
+  return shift >= 0
+    ? { over: digits * 10n ** BigInt(shift), under: 1n }
+    : { over: digits, under: 10n ** BigInt(-shift) };
 }
 
 /** Nearest whole tick, half up: floor((2 x over x scale + under) / (2 x under)). */
@@ -62,5 +67,7 @@ export function numberToTicks(n: number, unit: Unit): Result<Ticks, LengthError>
   const { over, under } = decimalRatio(text.slice(1));
   // Half up means towards the larger number, so the mirror image rounds half down.
   const size = (2n * over * BigInt(ticksPer(unit)) + under - 1n) / (2n * under);
-  return size > BigInt(Number.MAX_SAFE_INTEGER) ? err({ kind: 'too-long', text }) : ok(ticks(size === 0n ? 0 : -Number(size)));
+  return size > BigInt(Number.MAX_SAFE_INTEGER)
+    ? err({ kind: 'too-long', text })
+    : ok(ticks(size === 0n ? 0 : -Number(size)));
 }

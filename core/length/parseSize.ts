@@ -3,10 +3,7 @@ import { parseLength, type LengthError } from './parseLength';
 import type { Ticks, Unit } from './ticks';
 
 /** Reads `12x12`, `3 1/4 × 4 1/4 in` or `8.5 by 11` as width and height; a unit after the second serves both. */
-export function parseSize(
-  text: string,
-  unit: Unit = 'in',
-): Result<{ w: Ticks; h: Ticks }, LengthError> {
+export function parseSize(text: string, unit: Unit = 'in'): Result<{ w: Ticks; h: Ticks }, LengthError> {
   const sides = text.trim().split(/\s*(?:[x×]|\bby\b)\s*/i);
   if (sides.length !== 2) return { ok: false, value: null, error: { kind: 'not-a-length', text } };
   const shared = /(in|mm|cm|"|″)\s*$/i.exec(sides[1]!)?.[1]?.toLowerCase();

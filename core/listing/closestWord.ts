@@ -2,11 +2,13 @@
 function distance(a: string, b: string): number {
   const rows = Array.from({ length: a.length + 1 }, (_, i) => [i, ...Array<number>(b.length).fill(0)]);
   rows[0] = Array.from({ length: b.length + 1 }, (_, j) => j);
-  for (let i = 1; i <= a.length; i++) for (let j = 1; j <= b.length; j++) {
-    const cost = a[i - 1] === b[j - 1] ? 0 : 1;
-    rows[i]![j] = Math.min(rows[i - 1]![j]! + 1, rows[i]![j - 1]! + 1, rows[i - 1]![j - 1]! + cost);
-    if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) rows[i]![j] = Math.min(rows[i]![j]!, rows[i - 2]![j - 2]! + 1);
-  }
+  for (let i = 1; i <= a.length; i++)
+    for (let j = 1; j <= b.length; j++) {
+      const cost = a[i - 1] === b[j - 1] ? 0 : 1;
+      rows[i]![j] = Math.min(rows[i - 1]![j]! + 1, rows[i]![j - 1]! + 1, rows[i - 1]![j - 1]! + cost);
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+        rows[i]![j] = Math.min(rows[i]![j]!, rows[i - 2]![j - 2]! + 1);
+    }
   return rows[a.length]![b.length]!;
 }
 
@@ -18,7 +20,10 @@ export function closestWord(typed: string, known: readonly string[]): string | n
   let least = most + 1;
   for (const candidate of known) {
     const far = distance(word, candidate);
-    if (far < least) { least = far; best = candidate; }
+    if (far < least) {
+      least = far;
+      best = candidate;
+    }
   }
   return best;
 }

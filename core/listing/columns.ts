@@ -23,27 +23,89 @@ export interface ListRow {
   readonly note?: string;
 }
 
-export const LIST_COLUMNS = ['count', 'size', 'name', 'colours', 'upright', 'length', 'letters', 'height', 'left', 'designs', 'reach', 'note'] as const satisfies readonly (keyof ListRow)[];
+export const LIST_COLUMNS = [
+  'count',
+  'size',
+  'name',
+  'colours',
+  'upright',
+  'length',
+  'letters',
+  'height',
+  'left',
+  'designs',
+  'reach',
+  'note',
+] as const satisfies readonly (keyof ListRow)[];
 
 const side = (length: number): string => String(length / TICKS_PER_INCH);
 
 /** An item in columns. */
-export function rowOf({ name, count, measure, size, length, letters, front, upright, level, designs, height, punch, note }: ListItem): ListRow {
+export function rowOf({
+  name,
+  count,
+  measure,
+  size,
+  length,
+  letters,
+  front,
+  upright,
+  level,
+  designs,
+  height,
+  punch,
+  note,
+}: ListItem): ListRow {
   return {
-    ...(measure === 'length' || measure === 'letters' ? {} : { count }), ...(size ? { size: `${side(size.w)}x${side(size.h)}` } : {}), name,
-    ...(front && front.colours.length > 0 ? { colours: front.colours.map(nearestWord).join(' + ') } : {}), ...(upright ? { upright } : {}),
-    ...(length === null ? {} : { length: `${side(length)} in` }), ...(letters ? { letters: Object.entries(letters).map(([glyph, n]) => `${glyph}${n}`).join(' ') } : {}),
-    ...(height === undefined ? {} : { height: `${side(height)} in` }), ...(level === undefined ? {} : { left: level === 100 ? 'plenty' : `${level} %` }),
-    ...(designs === undefined ? {} : { designs }), ...(punch?.reach ? { reach: side(punch.reach) } : {}), ...(note === '' ? {} : { note }),
+    ...(measure === 'length' || measure === 'letters' ? {} : { count }),
+    ...(size ? { size: `${side(size.w)}x${side(size.h)}` } : {}),
+    name,
+    ...(front && front.colours.length > 0 ? { colours: front.colours.map(nearestWord).join(' + ') } : {}),
+    ...(upright ? { upright } : {}),
+    ...(length === null ? {} : { length: `${side(length)} in` }),
+    ...(letters
+      ? {
+          letters: Object.entries(letters)
+            .map(([glyph, n]) => `${glyph}${n}`)
+            .join(' '),
+        }
+      : {}),
+    ...(height === undefined ? {} : { height: `${side(height)} in` }),
+    ...(level === undefined ? {} : { left: level === 100 ? 'plenty' : `${level} %` }),
+    ...(designs === undefined ? {} : { designs }),
+    ...(punch?.reach ? { reach: side(punch.reach) } : {}),
+    ...(note === '' ? {} : { note }),
   };
 }
 
 /** The line that says what the columns say; whether it can be understood, reading it tells. */
-export function lineOf({ name, count, size, length, letters, height, colours, upright, left, designs, reach, note }: ListRow): string {
-  const some = (...parts: (string | false | undefined)[]): string => parts.filter((part) => part !== undefined && part !== false && part !== '').join(', ').replace(/\s*[\r\n]+\s*/g, ' ');
+export function lineOf({
+  name,
+  count,
+  size,
+  length,
+  letters,
+  height,
+  colours,
+  upright,
+  left,
+  designs,
+  reach,
+  note,
+}: ListRow): string {
+  const some = (...parts: (string | false | undefined)[]): string =>
+    parts
+      .filter((part) => part !== undefined && part !== false && part !== '')
+      .join(', ')
+      .replace(/\s*[\r\n]+\s*/g, ' ');
   if (letters !== undefined) return `${some([name, height].filter(Boolean).join(' '), colours, note)}: ${letters}`;
   if (length !== undefined) return some(`${name} ${length}`, colours, note);
   const told = [colours, upright === true && 'upright', left, reach !== undefined && `reach ${reach}`, note];
-  if (designs !== undefined) return some([`pad`, size, name].filter(Boolean).join(' '), `${count ?? designs} sheets of ${designs} designs`, ...told);
+  if (designs !== undefined)
+    return some(
+      [`pad`, size, name].filter(Boolean).join(' '),
+      `${count ?? designs} sheets of ${designs} designs`,
+      ...told,
+    );
   return some([`${count ?? 1} x`, size, name].filter(Boolean).join(' '), ...told);
 }

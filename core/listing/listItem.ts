@@ -4,7 +4,10 @@ import type { Punch } from '../punching';
 import type { LotKind, Measure } from '../things';
 
 /** A face as a list names it: colours as hex, in the order they are told. */
-export interface FaceSketch { readonly name: string; readonly colours: readonly string[] }
+export interface FaceSketch {
+  readonly name: string;
+  readonly colours: readonly string[];
+}
 
 /** What one line of a packing list says is in the box. */
 export interface ListItem {
@@ -34,7 +37,16 @@ export interface ListItem {
 
 /** Why a line, or a stretch of it, was not understood; `closest` is a word that may have been meant. */
 export interface ListProblem {
-  readonly kind: 'nothing-known' | 'bad-size' | 'bad-letters' | 'no-length' | 'no-name' | 'unknown-colour' | 'count-of-none' | 'bad-reach' | 'bad-pad';
+  readonly kind:
+    | 'nothing-known'
+    | 'bad-size'
+    | 'bad-letters'
+    | 'no-length'
+    | 'no-name'
+    | 'unknown-colour'
+    | 'count-of-none'
+    | 'bad-reach'
+    | 'bad-pad';
   /** The stretch of the line, from and to. */
   readonly from: number;
   readonly to: number;

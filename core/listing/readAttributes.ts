@@ -6,7 +6,10 @@ import { problem, type Read } from './problem';
 
 /** Colours told as `ink + amber`; null where the text is something else than colours. */
 function readColours(line: string, text: string): Read<string[]> | null {
-  const words = text.split(/\s*(?:\+|&|\band\b)\s*/i).map((word) => word.trim()).filter(Boolean);
+  const words = text
+    .split(/\s*(?:\+|&|\band\b)\s*/i)
+    .map((word) => word.trim())
+    .filter(Boolean);
   const colours = words.map(hexOfWord);
   if (colours.every((hex) => hex !== null)) return ok(colours);
   const told = text.includes('+') || colours.some((hex) => hex !== null);
@@ -30,22 +33,41 @@ function levelOf(text: string): number | null {
 }
 
 const LEVELS: readonly (readonly [RegExp, number])[] = [
-  [/^(plenty|lots|full|new)$/i, 100], [/^three quarters( left| full)?$/i, 75], [/^(some|several|half)( left| full)?$/i, 50], [/^a quarter( left| full)?$/i, 25], [/^(few|a few|nearly gone|nearly empty)$/i, 20],
+  [/^(plenty|lots|full|new)$/i, 100],
+  [/^three quarters( left| full)?$/i, 75],
+  [/^(some|several|half)( left| full)?$/i, 50],
+  [/^a quarter( left| full)?$/i, 25],
+  [/^(few|a few|nearly gone|nearly empty)$/i, 20],
 ];
 
-export interface Attributes { colours: string[]; upright: boolean; level: number | null; reach: number | null; note: string }
+export interface Attributes {
+  colours: string[];
+  upright: boolean;
+  level: number | null;
+  reach: number | null;
+  note: string;
+}
 
 /** What a thing has a place for; said of another, it stays a note. */
-export interface Takes { readonly level?: boolean; readonly reach?: boolean }
+export interface Takes {
+  readonly level?: boolean;
+  readonly reach?: boolean;
+}
 
 /** What stands behind the name, between commas: colours, one way up, how much is left, how far a punch reaches; the rest is a note. */
 export function readAttributes(line: string, parts: readonly string[], takes: Takes = {}): Read<Attributes> {
   const out: Attributes = { colours: [], upright: false, level: null, reach: null, note: '' };
   const notes: string[] = [];
   for (const part of parts) {
-    if (/^(upright|one[- ]way|this way up)$/i.test(part)) { out.upright = true; continue; }
+    if (/^(upright|one[- ]way|this way up)$/i.test(part)) {
+      out.upright = true;
+      continue;
+    }
     const level = takes.level ? levelOf(part) : null;
-    if (level !== null) { out.level = level; continue; }
+    if (level !== null) {
+      out.level = level;
+      continue;
+    }
     const reach = takes.reach ? /^reach(?:es)? (.+)$/i.exec(part) : null;
     if (reach) {
       const length = parseLength(reach[1]!);

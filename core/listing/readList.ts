@@ -21,9 +21,19 @@ const OF_DESIGNS = /^(?:(\d+) sheets?(?: of)? )?(\d+) designs?$/i;
 const PUNCH = new RegExp(String.raw`\b(circle|round|hexagon)\b.*?(${NUMBER}\s*(?:in|cm|mm|["″])?)(?=\s|$)`, 'i');
 const HEIGHT = new RegExp(String.raw`\b(${NUMBER})\s*(in|cm|mm|["″])(?=\s|$)`, 'i');
 
-const ROLL_TICKS: Record<string, number> = { y: 36 * inches(1), f: 12 * inches(1), i: inches(1), m: mm(1000), c: mm(10) };
+const ROLL_TICKS: Record<string, number> = {
+  y: 36 * inches(1),
+  f: 12 * inches(1),
+  i: inches(1),
+  m: mm(1000),
+  c: mm(10),
+};
 
-interface Amount { count: number; size: Size | null; rest: string }
+interface Amount {
+  count: number;
+  size: Size | null;
+  rest: string;
+}
 
 function readAmount(line: string): Read<Amount> {
   const sized = (text: string): { size: Size | null; rest: string } | null => {
@@ -31,7 +41,10 @@ function readAmount(line: string): Read<Amount> {
     if (!match) return { size: null, rest: text };
     const size = parseSize(match[0]);
     if (!size.ok || size.value.w === 0 || size.value.h === 0) return null;
-    return { size: size.value, rest: `${text.slice(0, match.index)} ${text.slice(match.index + match[0].length)}`.trim() };
+    return {
+      size: size.value,
+      rest: `${text.slice(0, match.index)} ${text.slice(match.index + match[0].length)}`.trim(),
+    };
   };
   const counted = COUNT_X.exec(line) ?? COUNT.exec(line);
   if (counted && Number(counted[1]) === 0) return problem(line, counted[0].trim(), 'count-of-none');
@@ -46,8 +59,10 @@ const LOOSE: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'twine',
 function kindOf(text: string, size: Size | null): { kind: LotKind; measure: Measure } | null {
   const known = KIND_WORDS.find(({ test }) => test.test(text));
   // A sheet this large is paper, whatever is printed on it: `12x12 radish dots`, `12x12 old stamps`.
-  if (known?.kind === 'tool' && size && !/\bstencils?\b/i.test(text) && Math.min(size.w, size.h) >= inches(8)) return { kind: 'paper', measure: 'sheets' };
-  if (known && size && LOOSE.includes(known.kind) && !/\btissue\b/i.test(text) && Math.min(size.w, size.h) >= inches(6)) return { kind: 'paper', measure: 'sheets' };
+  if (known?.kind === 'tool' && size && !/\bstencils?\b/i.test(text) && Math.min(size.w, size.h) >= inches(8))
+    return { kind: 'paper', measure: 'sheets' };
+  if (known && size && LOOSE.includes(known.kind) && !/\btissue\b/i.test(text) && Math.min(size.w, size.h) >= inches(6))
+    return { kind: 'paper', measure: 'sheets' };
   if (known) return known.measure === 'sheets' && size === null ? { kind: 'embellishment', measure: 'count' } : known;
   return size ? { kind: 'paper', measure: 'sheets' } : null;
 }
@@ -57,11 +72,18 @@ const tidy = (text: string): string => text.replace(/\s+/g, ' ').replace(/^[\s:,
 /** `moths / lamplight` as two faces; colours belong to the front, and a plain back of a named colour is drawn in it. */
 function readFaces(name: string, colours: readonly string[]): { front: FaceSketch; back: FaceSketch | null } {
   const [front = '', back] = name.split('/').map(tidy);
-  const told = (face: string): string[] => face.split(' ').map(hexOfWord).filter((hex) => hex !== null);
+  const told = (face: string): string[] =>
+    face
+      .split(' ')
+      .map(hexOfWord)
+      .filter((hex) => hex !== null);
   const frontColours = colours.length > 0 ? colours : told(front);
   if (!back) return { front: { name: front, colours: [...frontColours] }, back: null };
   const own = told(back);
-  return { front: { name: front, colours: [...frontColours] }, back: { name: back, colours: own.length > 0 ? own : [...frontColours].reverse() } };
+  return {
+    front: { name: front, colours: [...frontColours] },
+    back: { name: back, colours: own.length > 0 ? own : [...frontColours].reverse() },
+  };
 }
 
 function readAlpha(line: string): Read<ListItem> | null {
@@ -71,13 +93,28 @@ function readAlpha(line: string): Read<ListItem> | null {
   if (!letters.ok) return letters;
   const told = HEIGHT.exec(line.slice(0, at));
   const height = told && parseLength(told[0]);
-  const [name = '', ...parts] = line.slice(0, at).replace(told?.[0] ?? '', ' ').split(',').map(tidy).filter(Boolean);
+  const [name = '', ...parts] = line
+    .slice(0, at)
+    .replace(told?.[0] ?? '', ' ')
+    .split(',')
+    .map(tidy)
+    .filter(Boolean);
   const attributes = readAttributes(line, parts);
   if (!attributes.ok) return attributes;
   const { colours, note } = attributes.value;
   return ok({
-    kind: 'alpha', name, measure: 'letters', count: 1, size: null, length: null, letters: letters.value, front: colours.length > 0 ? { name, colours } : null, back: null, upright: false,
-    ...(height?.ok && height.value > 0 ? { height: height.value } : {}), note,
+    kind: 'alpha',
+    name,
+    measure: 'letters',
+    count: 1,
+    size: null,
+    length: null,
+    letters: letters.value,
+    front: colours.length > 0 ? { name, colours } : null,
+    back: null,
+    upright: false,
+    ...(height?.ok && height.value > 0 ? { height: height.value } : {}),
+    note,
   });
 }
 
@@ -91,7 +128,19 @@ function readRoll(line: string, kind: LotKind): Read<ListItem> {
   if (!attributes.ok) return attributes;
   const { colours, note } = attributes.value;
   const face = colours.length > 0 ? { name: name || kind, colours } : null;
-  return ok({ kind, name: name || kind, measure: 'length', count: 1, size: null, length, letters: null, front: face, back: null, upright: false, note });
+  return ok({
+    kind,
+    name: name || kind,
+    measure: 'length',
+    count: 1,
+    size: null,
+    length,
+    letters: null,
+    front: face,
+    back: null,
+    upright: false,
+    note,
+  });
 }
 
 /** A pad: `pad 6x8 field notes, 24 sheets of 12 designs`; null where the line tells of something else. */
@@ -105,17 +154,34 @@ function readPad(line: string, { count, size, rest }: Amount): Read<ListItem> | 
   if (sheets === 0 || designs === 0 || designs > sheets) return problem(line, found?.[0] ?? line, 'bad-pad');
   const name = tidy(head.replace(PAD, ' '));
   if (name === '') return problem(line, line, 'no-name');
-  const attributes = readAttributes(line, parts.filter((_, i) => told[i] === null));
+  const attributes = readAttributes(
+    line,
+    parts.filter((_, i) => told[i] === null),
+  );
   if (!attributes.ok) return attributes;
   const { colours, upright, note } = attributes.value;
-  return ok({ kind: 'paper', name, measure: 'sheets', count: sheets, size, length: null, letters: null, ...readFaces(name, colours), upright, designs, note });
+  return ok({
+    kind: 'paper',
+    name,
+    measure: 'sheets',
+    count: sheets,
+    size,
+    length: null,
+    letters: null,
+    ...readFaces(name, colours),
+    upright,
+    designs,
+    note,
+  });
 }
 
 /** What a punch stamps out, where its name tells it: `circle punch 1 1/2 in`. */
 function punchOf(name: string, reach: number | null): Punch | null {
   const told = /\bpunch(es)?\b/i.test(name) ? PUNCH.exec(name) : null;
   const size = told && parseLength(told[2]!);
-  return size?.ok && size.value > 0 ? { shape: told![1]!.toLowerCase() === 'hexagon' ? 'hexagon' : 'circle', size: size.value, reach } : null;
+  return size?.ok && size.value > 0
+    ? { shape: told![1]!.toLowerCase() === 'hexagon' ? 'hexagon' : 'circle', size: size.value, reach }
+    : null;
 }
 
 /** A count that stands behind the name: `ephemera 32`. */
@@ -133,7 +199,11 @@ function readItem(line: string): Read<ListItem> {
   if (pad) return pad;
   const { size, rest } = amount.value;
   // What stands behind a colon says more of the thing, as what follows a comma does.
-  const [head = '', ...parts] = rest.replace(/:\s/, ', ').split(',').map(tidy).filter((part, i) => i === 0 || part !== '');
+  const [head = '', ...parts] = rest
+    .replace(/:\s/, ', ')
+    .split(',')
+    .map(tidy)
+    .filter((part, i) => i === 0 || part !== '');
   const known = kindOf(head, size);
   if (!known) {
     const word = head.split(' ').find((typed) => closestWord(typed, KNOWN_WORDS) !== null);
@@ -142,19 +212,35 @@ function readItem(line: string): Read<ListItem> {
   if (known.measure === 'length') return readRoll(line, known.kind);
   if (known.measure === 'letters') return problem(line, line, 'bad-letters');
   const { kind } = known;
-  const { name, count } = known.measure === 'sheets' ? { name: tidy(head), count: amount.value.count } : countBehind(head, kind, amount.value.count);
+  const { name, count } =
+    known.measure === 'sheets'
+      ? { name: tidy(head), count: amount.value.count }
+      : countBehind(head, kind, amount.value.count);
   if (count === 0) return problem(line, line, 'count-of-none');
   if (name === '') return problem(line, line, 'no-name');
   const isCounted = kind === 'stickers' && count !== amount.value.count;
-  const attributes = readAttributes(line, parts, { level: !isCounted && (known.measure === 'share' || (known.measure === 'count' && count === 1)), reach: kind === 'tool' && punchOf(name, null) !== null });
+  const attributes = readAttributes(line, parts, {
+    level: !isCounted && (known.measure === 'share' || (known.measure === 'count' && count === 1)),
+    reach: kind === 'tool' && punchOf(name, null) !== null,
+  });
   if (!attributes.ok) return attributes;
   const { colours, upright, level, reach, note } = attributes.value;
   const measure = isCounted ? 'count' : known.measure === 'count' && level !== null ? 'share' : known.measure;
   const faces = measure === 'sheets' || colours.length > 0 ? readFaces(name, colours) : { front: null, back: null };
   const punch = kind === 'tool' ? punchOf(name, reach) : null;
   return ok({
-    kind, name, measure, count, size, length: null, letters: null, ...faces, upright,
-    ...(measure === 'share' && level !== null && (level < 100 || known.measure === 'count') ? { level } : {}), ...(punch ? { punch } : {}), note,
+    kind,
+    name,
+    measure,
+    count,
+    size,
+    length: null,
+    letters: null,
+    ...faces,
+    upright,
+    ...(measure === 'share' && level !== null && (level < 100 || known.measure === 'count') ? { level } : {}),
+    ...(punch ? { punch } : {}),
+    note,
   });
 }
 
@@ -165,8 +251,11 @@ export function readLine(text: string): ReadLine {
   const item = readItem(line);
   if (item.ok) return { status: 'read', text, item: item.value };
   const shift = Math.max(0, text.indexOf(line));
-  return { status: 'not-read', text, problem: { ...item.error, from: item.error.from + shift, to: item.error.to + shift } };
+  return {
+    status: 'not-read',
+    text,
+    problem: { ...item.error, from: item.error.from + shift, to: item.error.to + shift },
+  };
 }
 
 export const readList = (text: string): ReadLine[] => text.split(/\r?\n/).map(readLine);
-

@@ -15,5 +15,8 @@ export function suggestWords(beginning: string, own: readonly string[]): string[
   const typed = beginning.toLowerCase();
   if (typed.length < 2 || /\d/.test(typed)) return [];
   const all = new Set([...KNOWN_WORDS, ...colourWords(), ...own.map((word) => word.toLowerCase())]);
-  return [...all].filter((word) => word.startsWith(typed) && word !== typed).sort((a, b) => a.length - b.length || a.localeCompare(b)).slice(0, MOST);
+  return [...all]
+    .filter((word) => word.startsWith(typed) && word !== typed)
+    .sort((a, b) => a.length - b.length || a.localeCompare(b))
+    .slice(0, MOST);
 }

@@ -14,10 +14,21 @@ function counter(): () => string {
 }
 
 describe('a line becomes a lot and its faces', () => {
-  const { lots: [lot], faces } = unpack(item('2 x 12x12 moths / lamplight, ink + amber + lamp, upright'), 3, 'moth', [], counter());
+  const {
+    lots: [lot],
+    faces,
+  } = unpack(item('2 x 12x12 moths / lamplight, ink + amber + lamp, upright'), 3, 'moth', [], counter());
 
   test('the lot says what it is and where it stood', () => {
-    expect(lot).toMatchObject({ kit: 'moth', kind: 'paper', measure: 'sheets', name: 'moths / lamplight', upright: true, line: 3, size: { w: inches(12), h: inches(12) } });
+    expect(lot).toMatchObject({
+      kit: 'moth',
+      kind: 'paper',
+      measure: 'sheets',
+      name: 'moths / lamplight',
+      upright: true,
+      line: 3,
+      size: { w: inches(12), h: inches(12) },
+    });
     expect([lot!.front, lot!.back]).toEqual(faces.map(({ id }) => id));
   });
   test('faces have patterns by their names and shares that come to one', () => {
@@ -32,18 +43,28 @@ describe('a line becomes a lot and its faces', () => {
     expect(again.faces.map(({ name }) => name)).toEqual(['rows']);
   });
   test('cardstock is plain in its colour, whatever its name', () => {
-    const { faces: [plain] } = unpack(item('2 x 12x12 cardstock slate'), 1, 'k', [], counter());
+    const {
+      faces: [plain],
+    } = unpack(item('2 x 12x12 cardstock slate'), 1, 'k', [], counter());
     expect(plain).toMatchObject({ pattern: 'plain', colours: [{ hex: '#56606b', share: 1 }] });
   });
   test('what has no face has none', () => {
-    expect(unpack(item('brass clips 6'), 1, 'k', [], counter())).toMatchObject({ faces: [], lots: [{ front: null, back: null }] });
+    expect(unpack(item('brass clips 6'), 1, 'k', [], counter())).toMatchObject({
+      faces: [],
+      lots: [{ front: null, back: null }],
+    });
   });
 });
 
 describe('what comes in of a line', () => {
   test('sheets as pieces of their own, only those that are here', () => {
-    const { pieces } = receiptOf(item('3 x 12x12 cardstock slate'), 2, counter()) as { pieces: { id: string; w: number }[] };
-    expect(pieces).toEqual([{ id: 'id1', w: inches(12), h: inches(12) }, { id: 'id2', w: inches(12), h: inches(12) }]);
+    const { pieces } = receiptOf(item('3 x 12x12 cardstock slate'), 2, counter()) as {
+      pieces: { id: string; w: number }[];
+    };
+    expect(pieces).toEqual([
+      { id: 'id1', w: inches(12), h: inches(12) },
+      { id: 'id2', w: inches(12), h: inches(12) },
+    ]);
   });
   test('counts as counts, rolls as lengths, letters each', () => {
     expect(receiptOf(item('enamel dots 24'), 20, counter())).toEqual({ amounts: { '': 20 } });

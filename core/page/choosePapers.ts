@@ -26,14 +26,24 @@ export interface Choosing {
   readonly avoid?: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
-const needOf = (list: readonly WantedPiece[], slot: string): WantedPiece[] => list.filter((piece) => piece.slot === slot);
-const largest = (list: readonly WantedPiece[], slot: string): number => Math.max(0, ...needOf(list, slot).map(({ w, h }) => w * h));
+const needOf = (list: readonly WantedPiece[], slot: string): WantedPiece[] =>
+  list.filter((piece) => piece.slot === slot);
+const largest = (list: readonly WantedPiece[], slot: string): number =>
+  Math.max(0, ...needOf(list, slot).map(({ w, h }) => w * h));
 
 /** Whether all pieces with a face can be cut together: two faces of one sheet cannot both be had from the same place. */
-function canBeCut(list: readonly WantedPiece[], papers: Readonly<Record<string, string>>, stock: readonly CutStock[]): boolean {
-  const wanted = list.filter(({ slot }) => papers[slot] !== undefined).map((piece) => ({ ...piece, face: papers[piece.slot]! }));
+function canBeCut(
+  list: readonly WantedPiece[],
+  papers: Readonly<Record<string, string>>,
+  stock: readonly CutStock[],
+): boolean {
+  const wanted = list
+    .filter(({ slot }) => papers[slot] !== undefined)
+    .map((piece) => ({ ...piece, face: papers[piece.slot]! }));
   const faces = new Set(wanted.map(({ face }) => face));
-  const carrying = stock.filter(({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)));
+  const carrying = stock.filter(
+    ({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)),
+  );
   // The first constructions only: what they cannot place is too tight to propose.
   return planCuts(cutJobFor(wanted, carrying), 1).notCut.length === 0;
 }
@@ -54,11 +64,18 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
  * with what is chosen already, the nearest to the photos' colours, rather one that does not look like another on the
  * page. A slot that nothing can serve is left out.
  */
-export function choosePapers(layout: Layout, { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing): Record<string, string> {
+export function choosePapers(
+  layout: Layout,
+  { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing,
+): Record<string, string> {
   const list = cutListOf(layout, { papers: {} });
-  const slots = layout.slots.filter(({ id }) => needOf(list, id).length > 0).sort((a, b) => largest(list, b.id) - largest(list, a.id));
+  const slots = layout.slots
+    .filter(({ id }) => needOf(list, id).length > 0)
+    .sort((a, b) => largest(list, b.id) - largest(list, a.id));
   const byId = new Map(faces.map((face) => [face.id, face]));
-  const chosen: Record<string, string> = Object.fromEntries(slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])));
+  const chosen: Record<string, string> = Object.fromEntries(
+    slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])),
+  );
   let anchor = colours;
   for (const slot of slots) {
     if (chosen[slot.id] !== undefined) continue;
@@ -66,7 +83,15 @@ export function choosePapers(layout: Layout, { faces, stock, colours, settled = 
     const taken = Object.values(chosen);
     const distance = (face: Face): number => {
       const difference = affinity(anchor, face.colours);
-      return (Number.isFinite(difference) ? difference : UNKNOWN) - favour(face, biggest) + (taken.includes(face.id) ? AGAIN : 0) + likeness(face, taken.map((id) => byId.get(id)));
+      return (
+        (Number.isFinite(difference) ? difference : UNKNOWN) -
+        favour(face, biggest) +
+        (taken.includes(face.id) ? AGAIN : 0) +
+        likeness(
+          face,
+          taken.map((id) => byId.get(id)),
+        )
+      );
     };
     const best = rankFaces(faces, anchor, slot, biggest, stock)
       .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))

@@ -9,13 +9,24 @@ export const HOLD = inches(1 / 2);
 /** Of a layer that is no rectangle, one that is paper all over, within its own corners: what it surely covers. */
 function solidPart({ w, h, shape }: PageLayer): Rect {
   switch (shape?.kind) {
-    case 'banner': return { x: 0, y: 0, w, h: h - shape.depth };
-    case 'tag': return { x: 0, y: shape.corner, w, h: h - 2 * shape.corner };
-    case 'scallop-strip': return { x: 0, y: 0, w, h: Math.floor(h - shape.scallop / 2) };
+    case 'banner':
+      return { x: 0, y: 0, w, h: h - shape.depth };
+    case 'tag':
+      return { x: 0, y: shape.corner, w, h: h - 2 * shape.corner };
+    case 'scallop-strip':
+      return { x: 0, y: 0, w, h: Math.floor(h - shape.scallop / 2) };
     // The largest rectangle in a half circle of radius r is r√2 wide and r/√2 high.
-    case 'half-circle': return { x: Math.ceil((w - w / Math.SQRT2) / 2), y: Math.ceil(h - h / Math.SQRT2), w: Math.floor(w / Math.SQRT2), h: Math.floor(h / Math.SQRT2) };
-    case 'pennant': return { x: Math.ceil(w / 4), y: 0, w: Math.floor(w / 2), h: Math.floor(h / 2) };
-    default: return { x: 0, y: 0, w, h };
+    case 'half-circle':
+      return {
+        x: Math.ceil((w - w / Math.SQRT2) / 2),
+        y: Math.ceil(h - h / Math.SQRT2),
+        w: Math.floor(w / Math.SQRT2),
+        h: Math.floor(h / Math.SQRT2),
+      };
+    case 'pennant':
+      return { x: Math.ceil(w / 4), y: 0, w: Math.floor(w / 2), h: Math.floor(h / 2) };
+    default:
+      return { x: 0, y: 0, w, h };
   }
 }
 
@@ -23,13 +34,17 @@ function solidPart({ w, h, shape }: PageLayer): Rect {
 function turnedPart(layer: PageLayer, part: Rect): Rect {
   const angle = (layer.turn * Math.PI) / 180;
   const [dx, dy] = [part.x + part.w / 2 - layer.w / 2, part.y + part.h / 2 - layer.h / 2];
-  const [x, y] = [layer.x + layer.w / 2 + dx * Math.cos(angle) - dy * Math.sin(angle), layer.y + layer.h / 2 + dx * Math.sin(angle) + dy * Math.cos(angle)];
+  const [x, y] = [
+    layer.x + layer.w / 2 + dx * Math.cos(angle) - dy * Math.sin(angle),
+    layer.y + layer.h / 2 + dx * Math.sin(angle) + dy * Math.cos(angle),
+  ];
   return { x: Math.round(x - part.w / 2), y: Math.round(y - part.h / 2), w: part.w, h: part.h };
 }
 
-const toCover = (layer: PageLayer): CoverLayer => (layer.shape?.kind === 'circle'
-  ? { id: layer.id, shape: 'circle', cx: layer.x + layer.w / 2, cy: layer.y + layer.h / 2, d: layer.w }
-  : { id: layer.id, shape: 'rect', turn: layer.turn, ...turnedPart(layer, solidPart(layer)) });
+const toCover = (layer: PageLayer): CoverLayer =>
+  layer.shape?.kind === 'circle'
+    ? { id: layer.id, shape: 'circle', cx: layer.x + layer.w / 2, cy: layer.y + layer.h / 2, d: layer.w }
+    : { id: layer.id, shape: 'rect', turn: layer.turn, ...turnedPart(layer, solidPart(layer)) };
 
 /**
  * What each layer of a layout hides of those below and what could be cut out of it first; areas in square ticks. Layers

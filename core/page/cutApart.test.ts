@@ -7,39 +7,94 @@ import { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from '.';
 const INCH = { w: inches(1), h: inches(1) };
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 function start(w: number, h: number) {
-  const came: LedgerEvent = { id: 'e1', day: '2026-11-03', type: 'received', lot: 'l', pieces: [{ id: 's', ...size(w, h) }] };
+  const came: LedgerEvent = {
+    id: 'e1',
+    day: '2026-11-03',
+    type: 'received',
+    lot: 'l',
+    pieces: [{ id: 's', ...size(w, h) }],
+  };
   const ledger = fold([came], emptyLedger).value!;
   return { ledger, piece: ledger.pieces.get('s')! };
 }
 
 test.each([
-  ['6 x 3x4, 4 x 2x2', [{ ...size(3, 4), count: 6 }, { ...size(2, 2), count: 4 }]],
+  [
+    '6 x 3x4, 4 x 2x2',
+    [
+      { ...size(3, 4), count: 6 },
+      { ...size(2, 2), count: 4 },
+    ],
+  ],
   ['3x4', [{ ...size(3, 4), count: 1 }]],
   ['2 3 1/4x4 1/4', [{ ...size(3.25, 4.25), count: 2 }]],
-  ['4 x 2x2 and 1 x 12x3', [{ ...size(2, 2), count: 4 }, { ...size(12, 3), count: 1 }]],
-])('%s is read', (text, parts) => { expect(readParts(text).value).toEqual(parts); });
-test.each(['six cards', '3x', '0 x 3x4', '6 x 3x4, rows'])('%s is not', (text) => { expect(readParts(text).ok).toBe(false); });
+  [
+    '4 x 2x2 and 1 x 12x3',
+    [
+      { ...size(2, 2), count: 4 },
+      { ...size(12, 3), count: 1 },
+    ],
+  ],
+])('%s is read', (text, parts) => {
+  expect(readParts(text).value).toEqual(parts);
+});
+test.each(['six cards', '3x', '0 x 3x4', '6 x 3x4, rows'])('%s is not', (text) => {
+  expect(readParts(text).ok).toBe(false);
+});
 
 describe('a sheet is cut apart', () => {
   test('a 12x12 gives six 3x4 and four 2x2 (common practice, no source), each a piece of its own in the stash', () => {
     const { ledger, piece } = start(12, 12);
-    const { event, notCut } = cutApartEvent(piece, { upright: false }, readParts('6 x 3x4, 4 x 2x2').value!, INCH, 'e2', '2026-11-05');
+    const { event, notCut } = cutApartEvent(
+      piece,
+      { upright: false },
+      readParts('6 x 3x4, 4 x 2x2').value!,
+      INCH,
+      'e2',
+      '2026-11-05',
+    );
     const after = fold([event!], ledger).value!;
     const here = [...after.pieces.values()].filter(({ where }) => where === 'here');
     expect(notCut).toBe(0);
     expect(here.filter(({ w, h }) => Math.min(w, h) === inches(3) && Math.max(w, h) === inches(4))).toHaveLength(6);
     expect(here.filter(({ w, h }) => w === inches(2) && h === inches(2)).length).toBeGreaterThanOrEqual(4);
   });
-  test('whatever is asked for, the ledger takes it and areas add up', () => fc.assert(fc.property(fc.array(fc.record({ w: fc.integer({ min: 1, max: 14 }), h: fc.integer({ min: 1, max: 14 }), count: fc.integer({ min: 1, max: 4 }) }), { minLength: 1, maxLength: 4 }), (parts) => {
-    const { ledger, piece } = start(12, 12);
-    const { event, notCut } = cutApartEvent(piece, { upright: false }, parts.map((part) => ({ ...size(part.w, part.h), count: part.count })), INCH, 'e2', '2026-11-05');
-    if (event) expect(fold([event], ledger).ok).toBe(true);
-    expect(notCut).toBeLessThanOrEqual(parts.reduce((sum, { count }) => sum + count, 0));
-  }), { numRuns: 25 }));
+  test('whatever is asked for, the ledger takes it and areas add up', () =>
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({
+            w: fc.integer({ min: 1, max: 14 }),
+            h: fc.integer({ min: 1, max: 14 }),
+            count: fc.integer({ min: 1, max: 4 }),
+          }),
+          { minLength: 1, maxLength: 4 },
+        ),
+        (parts) => {
+          const { ledger, piece } = start(12, 12);
+          const { event, notCut } = cutApartEvent(
+            piece,
+            { upright: false },
+            parts.map((part) => ({ ...size(part.w, part.h), count: part.count })),
+            INCH,
+            'e2',
+            '2026-11-05',
+          );
+          if (event) expect(fold([event], ledger).ok).toBe(true);
+          expect(notCut).toBeLessThanOrEqual(parts.reduce((sum, { count }) => sum + count, 0));
+        },
+      ),
+      { numRuns: 25 },
+    ));
 });
 
-describe('a maker\'s strip is cut off', () => {
-  test.each([['foot', 12, 11.5], ['head', 12, 11.5], ['left', 11.5, 12], ['right', 11.5, 12]] as const)('at the %s', (edge, w, h) => {
+describe("a maker's strip is cut off", () => {
+  test.each([
+    ['foot', 12, 11.5],
+    ['head', 12, 11.5],
+    ['left', 11.5, 12],
+    ['right', 11.5, 12],
+  ] as const)('at the %s', (edge, w, h) => {
     const { ledger, piece } = start(12, 12);
     const after = fold([stripOffEvent(piece, edge, inches(1 / 2), 'e2', '2026-11-05')], ledger).value!;
     expect(after.pieces.get('s-rest')).toMatchObject({ ...size(w, h), where: 'here' });

@@ -6,15 +6,21 @@ import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
 
 /** Something printed on a sheet, or measured on it, to be cut out: so many of a size. */
-export interface PrintedPart extends Size { readonly count: number }
+export interface PrintedPart extends Size {
+  readonly count: number;
+}
 
 /** Parts told as `6 x 3x4, 4 x 2x2`; the stretch that is not understood where there is one. */
 export function readParts(text: string): Result<PrintedPart[], { readonly kind: 'not-parts'; readonly text: string }> {
   const parts: PrintedPart[] = [];
-  for (const told of text.split(/[,;\n]+|\s+and\s+/).map((part) => part.trim()).filter(Boolean)) {
+  for (const told of text
+    .split(/[,;\n]+|\s+and\s+/)
+    .map((part) => part.trim())
+    .filter(Boolean)) {
     const [, count = '1', size = ''] = /^(?:(\d+)\s*[x×]?\s+)?(\S.*?[x×].*)$/i.exec(told) ?? [];
     const read = parseSize(size);
-    if (!read.ok || read.value.w === 0 || read.value.h === 0 || Number(count) === 0 || Number(count) > 100) return err({ kind: 'not-parts', text: told });
+    if (!read.ok || read.value.w === 0 || read.value.h === 0 || Number(count) === 0 || Number(count) > 100)
+      return err({ kind: 'not-parts', text: told });
     parts.push({ ...read.value, count: Number(count) });
   }
   return ok(parts);
@@ -23,8 +29,15 @@ export function readParts(text: string): Result<PrintedPart[], { readonly kind: 
 /** Judgements of the planner: a sheet's worth of cards is soon laid out. */
 const WORK = 60_000;
 
-const child = (id: string, role: 'nubbin' | 'waste', { x, y, w, h }: CutPlan['sheets'][number]['nubbins'][number], piece: PieceState): CutChild => {
-  const missing = piece.missing.filter((m) => m.x < x + w && x < m.x + m.w && m.y < y + h && y < m.y + m.h).map((m) => ({ ...m, x: m.x - x, y: m.y - y }));
+const child = (
+  id: string,
+  role: 'nubbin' | 'waste',
+  { x, y, w, h }: CutPlan['sheets'][number]['nubbins'][number],
+  piece: PieceState,
+): CutChild => {
+  const missing = piece.missing
+    .filter((m) => m.x < x + w && x < m.x + m.w && m.y < y + h && y < m.y + m.h)
+    .map((m) => ({ ...m, x: m.x - x, y: m.y - y }));
   return { id, role, x, y, w, h, ...(missing.length > 0 ? { missing } : {}) };
 };
 
@@ -33,9 +46,35 @@ const child = (id: string, role: 'nubbin' | 'waste', { x, y, w, h }: CutPlan['sh
  * lies in the stash as a piece of its own, and how many found no room.
  * @param keepAtLeast the least leftover worth keeping
  */
-export function cutApartEvent(piece: PieceState, { upright }: Pick<Lot, 'upright'>, parts: readonly PrintedPart[], keepAtLeast: Size, id: string, day: string): { event: LedgerEvent | null; notCut: number } {
-  const stock = { id: piece.id, w: piece.w, h: piece.h, count: 1, front: null, back: null, upright, fresh: false, since: null, missing: piece.missing };
-  const plan = planCuts({ stock: [stock], pieces: parts.map((part, i) => ({ id: `p${i}`, ...part, of: null, turn: null, optional: false, value: 0 })), keepAtLeast, longestCut: null }, WORK);
+export function cutApartEvent(
+  piece: PieceState,
+  { upright }: Pick<Lot, 'upright'>,
+  parts: readonly PrintedPart[],
+  keepAtLeast: Size,
+  id: string,
+  day: string,
+): { event: LedgerEvent | null; notCut: number } {
+  const stock = {
+    id: piece.id,
+    w: piece.w,
+    h: piece.h,
+    count: 1,
+    front: null,
+    back: null,
+    upright,
+    fresh: false,
+    since: null,
+    missing: piece.missing,
+  };
+  const plan = planCuts(
+    {
+      stock: [stock],
+      pieces: parts.map((part, i) => ({ id: `p${i}`, ...part, of: null, turn: null, optional: false, value: 0 })),
+      keepAtLeast,
+      longestCut: null,
+    },
+    WORK,
+  );
   const [sheet] = plan.sheets;
   const notCut = plan.notCut.length;
   if (!sheet || sheet.cuts.length === 0) return { event: null, notCut };
@@ -55,10 +94,19 @@ export function stripOffEvent(piece: PieceState, edge: Edge, width: number, id: 
   const depth = isAcross ? piece.h : piece.w;
   const at = edge === 'foot' || edge === 'right' ? depth - width : width;
   const [near, far] = isAcross
-    ? [{ x: 0, y: 0, w: piece.w, h: at }, { x: 0, y: at, w: piece.w, h: depth - at }]
-    : [{ x: 0, y: 0, w: at, h: piece.h }, { x: at, y: 0, w: depth - at, h: piece.h }];
+    ? [
+        { x: 0, y: 0, w: piece.w, h: at },
+        { x: 0, y: at, w: piece.w, h: depth - at },
+      ]
+    : [
+        { x: 0, y: 0, w: at, h: piece.h },
+        { x: at, y: 0, w: depth - at, h: piece.h },
+      ];
   const [strip, rest] = edge === 'foot' || edge === 'right' ? [far, near] : [near, far];
-  const into = [child(`${piece.id}-rest`, 'nubbin', { part: '', ...rest }, piece), child(`${piece.id}-strip`, 'nubbin', { part: '', ...strip }, piece)];
+  const into = [
+    child(`${piece.id}-rest`, 'nubbin', { part: '', ...rest }, piece),
+    child(`${piece.id}-strip`, 'nubbin', { part: '', ...strip }, piece),
+  ];
   return { id, day, type: 'cut', piece: piece.id, into, page: null };
 }
 

@@ -25,7 +25,8 @@ export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'pap
     const id = wantedName(slot, { w, h });
     wanted.set(id, { id, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
   };
-  for (const layer of layout.layers) if (layer.slot !== null) add(layer.slot, blankOf(layer), papers[layer.slot] ?? null, 1);
+  for (const layer of layout.layers)
+    if (layer.slot !== null) add(layer.slot, blankOf(layer), papers[layer.slot] ?? null, 1);
   for (const piece of more) {
     const drawn = drawnMore(piece);
     if (drawn) add(slotOfMore(piece), drawn.blank, piece.face, piece.count);
@@ -34,11 +35,25 @@ export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'pap
 }
 
 /** The cutting job for a cut list onto what is there; a design on paper with a right way up is not turned. */
-export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], longestCut: number | null = inches(12)): CutJob {
+export function cutJobFor(
+  list: readonly WantedPiece[],
+  stock: readonly CutStock[],
+  longestCut: number | null = inches(12),
+): CutJob {
   return {
-    stock, longestCut, keepAtLeast: NUBBIN,
+    stock,
+    longestCut,
+    keepAtLeast: NUBBIN,
     pieces: list.map(({ id, w, h, count, face, pinnedTo }) => ({
-      id, w, h, count, of: face === null ? null : [face], turn: null, optional: false, value: 0, ...(pinnedTo === undefined ? {} : { pinnedTo }),
+      id,
+      w,
+      h,
+      count,
+      of: face === null ? null : [face],
+      turn: null,
+      optional: false,
+      value: 0,
+      ...(pinnedTo === undefined ? {} : { pinnedTo }),
     })),
   };
 }

@@ -35,7 +35,8 @@ function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
   const wanted = new Map(sheet.pieces.map(({ part, id }) => [part, id]));
   const nubbins = new Set(sheet.nubbins.map(({ part }) => part));
   const waste = new Set(sheet.waste.map(({ part }) => part));
-  const roleOf = (part: string): CutChild['role'] => (wanted.has(part) ? 'piece' : nubbins.has(part) ? 'nubbin' : waste.has(part) ? 'waste' : 'rest');
+  const roleOf = (part: string): CutChild['role'] =>
+    wanted.has(part) ? 'piece' : nubbins.has(part) ? 'nubbin' : waste.has(part) ? 'waste' : 'rest';
   return sheet.cuts.map((cut) => {
     const part = rects.get(cut.part)!;
     const gives = splitRect(part, cut.axis, cut.at).map((rect, i): StepPart => {
@@ -43,15 +44,26 @@ function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
       rects.set(name, rect);
       return { ...rect, part: name, role: roleOf(name), wanted: wanted.get(name) ?? null };
     });
-    return { sheet: sheet.stock, piece: pieceId(sheet.stock, cut.part), name: cut.part, part, axis: cut.axis, at: cut.at, gives: [gives[0]!, gives[1]!] };
+    return {
+      sheet: sheet.stock,
+      piece: pieceId(sheet.stock, cut.part),
+      name: cut.part,
+      part,
+      axis: cut.axis,
+      at: cut.at,
+      gives: [gives[0]!, gives[1]!],
+    };
   });
 }
 
 /** All cuts of a plan in the order in which they are made: those at the same setting together where that can be. */
-export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] => bySetting(plan.sheets.flatMap((sheet) => {
-  const piece = ledger.pieces.get(sheet.stock);
-  return piece ? [sheetSteps(sheet, { x: 0, y: 0, w: piece.w, h: piece.h })] : [];
-}));
+export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] =>
+  bySetting(
+    plan.sheets.flatMap((sheet) => {
+      const piece = ledger.pieces.get(sheet.stock);
+      return piece ? [sheetSteps(sheet, { x: 0, y: 0, w: piece.w, h: piece.h })] : [];
+    }),
+  );
 
 /** Whether a step's cut has been made. */
 export const isMade = (step: CutStep, ledger: Ledger): boolean => ledger.pieces.get(step.piece)?.where === 'cut';
@@ -67,7 +79,13 @@ export function cutEvent(step: CutStep, ledger: Ledger, page: string, id: string
   const parent = ledger.pieces.get(step.piece)!;
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {
     const place = { x: x - step.part.x, y: y - step.part.y, w, h };
-    return { id: pieceId(step.sheet, part), role, ...place, missing: missingIn(parent, place), ...(wanted === null ? {} : purposeIn(page, wanted)) };
+    return {
+      id: pieceId(step.sheet, part),
+      role,
+      ...place,
+      missing: missingIn(parent, place),
+      ...(wanted === null ? {} : purposeIn(page, wanted)),
+    };
   });
   return { id, day, type: 'cut', piece: step.piece, into, page };
 }
@@ -78,12 +96,16 @@ export const leadOf = ({ id, together }: Pick<Page, 'id' | 'together'>): string 
 /** The pieces of the ledger that a page's plan makes for it, and the slot each is for. */
 export function planPieces(page: Pick<Page, 'id' | 'plan' | 'together'>): { piece: string; slot: string }[] {
   const lead = leadOf(page);
-  return (page.plan?.sheets ?? []).flatMap((sheet) => sheet.pieces.flatMap(({ part, id }) => {
-    const { page: other, slot } = purposeOf(id);
-    return (other ?? lead) === page.id ? [{ piece: pieceId(sheet.stock, part), slot }] : [];
-  }));
+  return (page.plan?.sheets ?? []).flatMap((sheet) =>
+    sheet.pieces.flatMap(({ part, id }) => {
+      const { page: other, slot } = purposeOf(id);
+      return (other ?? lead) === page.id ? [{ piece: pieceId(sheet.stock, part), slot }] : [];
+    }),
+  );
 }
 
 /** Sheets of a plan that are used as they are, with the page each is for. */
-export const usedWhole = (plan: CutPlan, lead: string): { piece: string; page: string }[] => plan.sheets.flatMap(({ stock, pieces }) =>
-  pieces.filter(({ part }) => part === 'A').map(({ id }) => ({ piece: stock, page: purposeOf(id).page ?? lead })));
+export const usedWhole = (plan: CutPlan, lead: string): { piece: string; page: string }[] =>
+  plan.sheets.flatMap(({ stock, pieces }) =>
+    pieces.filter(({ part }) => part === 'A').map(({ id }) => ({ piece: stock, page: purposeOf(id).page ?? lead })),
+  );

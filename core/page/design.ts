@@ -15,7 +15,8 @@ export interface DesignInput {
 /** One thing that lies on the page, from the bottom up; a spread's second page begins at x = its width. */
 export interface PageLayer extends Rect {
   readonly id: string;
-  readonly role: 'frame' | 'ground' | 'panel' | 'strip' | 'banner' | 'box' | 'round' | 'card' | 'tag' | 'pocket' | 'mat' | 'photo';
+  readonly role:
+    'frame' | 'ground' | 'panel' | 'strip' | 'banner' | 'box' | 'round' | 'card' | 'tag' | 'pocket' | 'mat' | 'photo';
   /** Which paper it is cut from; null for photos. */
   readonly slot: string | null;
   /** Of a photo: its place in the page's list. */
@@ -91,4 +92,8 @@ export interface Design {
 /** A layer of one page, before it has a name. */
 export type PartLayer = Omit<PageLayer, 'id'>;
 /** One page's layers; `photo` counts within the page. */
-export interface PageParts { readonly layers: readonly PartLayer[]; readonly title: Rect; readonly journaling: Rect }
+export interface PageParts {
+  readonly layers: readonly PartLayer[];
+  readonly title: Rect;
+  readonly journaling: Rect;
+}

@@ -3,14 +3,51 @@ import { describe, expect, test } from 'vitest';
 import type { CutStock } from '../cutting';
 import { fold, type CutChild, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutSteps, isStrip, joinedStrip, mayBeJoined, stockOnHand, wantedName, type JoinedStrip, type Layout, type PageLayer, type WantedPiece } from '.';
+import {
+  cutSteps,
+  isStrip,
+  joinedStrip,
+  mayBeJoined,
+  stockOnHand,
+  wantedName,
+  type JoinedStrip,
+  type Layout,
+  type PageLayer,
+  type WantedPiece,
+} from '.';
 
-const strip = (w: number, h: number): WantedPiece => ({ id: wantedName('upper', { w: inches(w), h: inches(h) }), slot: 'upper', w: inches(w), h: inches(h), count: 1, face: 'ink' });
-const stock = (id: string, w: number, h: number, some: Partial<CutStock> = {}): CutStock =>
-  ({ id, w: inches(w), h: inches(h), count: 1, front: 'ink', back: 'amber', upright: false, fresh: false, since: null, missing: [], ...some });
-const ledgerOf = (pieces: readonly CutStock[]) => fold([{ id: 'e', day: '2026-11-03', type: 'received', lot: 'l', pieces: pieces.map(({ id, w, h }) => ({ id, w, h })) }]).value!;
+const strip = (w: number, h: number): WantedPiece => ({
+  id: wantedName('upper', { w: inches(w), h: inches(h) }),
+  slot: 'upper',
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  face: 'ink',
+});
+const stock = (id: string, w: number, h: number, some: Partial<CutStock> = {}): CutStock => ({
+  id,
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  front: 'ink',
+  back: 'amber',
+  upright: false,
+  fresh: false,
+  since: null,
+  missing: [],
+  ...some,
+});
+const ledgerOf = (pieces: readonly CutStock[]) =>
+  fold([
+    { id: 'e', day: '2026-11-03', type: 'received', lot: 'l', pieces: pieces.map(({ id, w, h }) => ({ id, w, h })) },
+  ]).value!;
 const plain = () => null;
-const joined = (piece: WantedPiece, papers: readonly CutStock[], layout: Layout | null = null, repeat: (axis: 'x' | 'y') => number | null = plain): JoinedStrip => {
+const joined = (
+  piece: WantedPiece,
+  papers: readonly CutStock[],
+  layout: Layout | null = null,
+  repeat: (axis: 'x' | 'y') => number | null = plain,
+): JoinedStrip => {
   const answer = joinedStrip(piece, papers, ledgerOf(papers), layout, repeat);
   if (!('parts' in answer)) throw new Error(`too short: ${answer.longest}`);
   return answer;
@@ -45,8 +82,25 @@ test('where the strips fall short, the longest run is told', () => {
   expect(joinedStrip(strip(12, 2), upright, ledgerOf(upright), null, plain)).toEqual({ longest: inches(4) });
 });
 
-const layer = (id: string, slot: string | null, x: number, y: number, w: number, h: number): PageLayer => ({ id, slot, role: slot === null ? 'photo' : 'strip', photo: null, turn: 0, x: inches(x), y: inches(y), w: inches(w), h: inches(h) });
-const layout = (over: PageLayer): Layout => ({ size: { w: inches(12), h: inches(12) }, layers: [layer('s', 'upper', 0, 2, 12, 2), over], slots: [], accents: [], title: over, journaling: over });
+const layer = (id: string, slot: string | null, x: number, y: number, w: number, h: number): PageLayer => ({
+  id,
+  slot,
+  role: slot === null ? 'photo' : 'strip',
+  photo: null,
+  turn: 0,
+  x: inches(x),
+  y: inches(y),
+  w: inches(w),
+  h: inches(h),
+});
+const layout = (over: PageLayer): Layout => ({
+  size: { w: inches(12), h: inches(12) },
+  layers: [layer('s', 'upper', 0, 2, 12, 2), over],
+  slots: [],
+  accents: [],
+  title: over,
+  journaling: over,
+});
 
 test('the join goes under what lies on top where there is paper to spare for it', () => {
   const papers = [stock('a', 8, 2), stock('b', 8, 2)];
@@ -65,26 +119,43 @@ describe('a pattern that starts again', () => {
   /** A sheet cut into strips at these places, all for the stash. */
   const cutAt = (places: readonly number[]): LedgerEvent[] => {
     const edges = [0, ...places, inches(12)];
-    const into = edges.slice(1).map((to, i): CutChild => ({ id: `p${i}`, role: 'nubbin', x: edges[i]!, y: 0, w: to - edges[i]!, h: inches(3) }));
+    const into = edges
+      .slice(1)
+      .map((to, i): CutChild => ({ id: `p${i}`, role: 'nubbin', x: edges[i]!, y: 0, w: to - edges[i]!, h: inches(3) }));
     return [
       { id: 'e', day: DAY, type: 'received', lot: 'l', pieces: [{ id: 'sheet', w: inches(12), h: inches(3) }] },
       { id: 'c', day: DAY, type: 'cut', piece: 'sheet', page: null, into },
     ];
   };
-  const lot = { id: 'l', kit: 'k', kind: 'paper' as const, name: 'Ink', measure: 'sheets' as const, size: null, front: 'ink', back: 'amber', upright: true, note: '', line: 1 };
+  const lot = {
+    id: 'l',
+    kit: 'k',
+    kind: 'paper' as const,
+    name: 'Ink',
+    measure: 'sheets' as const,
+    size: null,
+    front: 'ink',
+    back: 'amber',
+    upright: true,
+    note: '',
+    line: 1,
+  };
 
-  test('runs on over each join, told from where the strips lay on their sheet', () => fc.assert(fc.property(fc.integer({ min: 3000, max: 45_000 }), fc.integer({ min: 50_000, max: 94_000 }), (first, second) => {
-    const ledger = fold(cutAt([first, second])).value!;
-    const papers = stockOnHand({ ledger, lots: new Map([['l', lot]]), kits: new Map() }, null);
-    const answer = joinedStrip(strip(9, 2), papers, ledger, null, () => repeat);
-    if (!('parts' in answer)) return;
-    const onSheet = (id: string): number => ledger.pieces.get(id)!.at.x;
-    answer.parts.slice(1).forEach((part, i) => {
-      const before = answer.parts[i]!;
-      expect((onSheet(part.strip) + part.from) % repeat).toBe((onSheet(before.strip) + before.to) % repeat);
-    });
-    expect(answer.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(9));
-  })));
+  test('runs on over each join, told from where the strips lay on their sheet', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 3000, max: 45_000 }), fc.integer({ min: 50_000, max: 94_000 }), (first, second) => {
+        const ledger = fold(cutAt([first, second])).value!;
+        const papers = stockOnHand({ ledger, lots: new Map([['l', lot]]), kits: new Map() }, null);
+        const answer = joinedStrip(strip(9, 2), papers, ledger, null, () => repeat);
+        if (!('parts' in answer)) return;
+        const onSheet = (id: string): number => ledger.pieces.get(id)!.at.x;
+        answer.parts.slice(1).forEach((part, i) => {
+          const before = answer.parts[i]!;
+          expect((onSheet(part.strip) + part.from) % repeat).toBe((onSheet(before.strip) + before.to) % repeat);
+        });
+        expect(answer.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(9));
+      }),
+    ));
 });
 
 test('a quick look never misses a strip that can be joined', () => {

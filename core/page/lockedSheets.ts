@@ -6,8 +6,11 @@ import { unpinnedName } from './wanted';
 /** The cut list without the pieces that sheets give which are settled already. */
 export function without(list: readonly WantedPiece[], sheets: readonly PlannedSheet[]): WantedPiece[] {
   const had = new Map<string, number>();
-  for (const { pieces } of sheets) for (const { id } of pieces) had.set(unpinnedName(id), (had.get(unpinnedName(id)) ?? 0) + 1);
-  return list.map((piece) => ({ ...piece, count: piece.count - (had.get(piece.id) ?? 0) })).filter(({ count }) => count > 0);
+  for (const { pieces } of sheets)
+    for (const { id } of pieces) had.set(unpinnedName(id), (had.get(unpinnedName(id)) ?? 0) + 1);
+  return list
+    .map((piece) => ({ ...piece, count: piece.count - (had.get(piece.id) ?? 0) }))
+    .filter(({ count }) => count > 0);
 }
 
 const total = (parts: readonly { w: number; h: number }[]): number => parts.reduce((sum, part) => sum + area(part), 0);
@@ -19,14 +22,23 @@ export function withSheets(plan: CutPlan, sheets: readonly PlannedSheet[], stock
   const fresh = sheets.filter(({ stock: id }) => stock.find((one) => one.id === id)?.fresh).length;
   const nubbins = sheets.flatMap((sheet) => sheet.nubbins);
   return {
-    sheets: [...sheets, ...plan.sheets], notCut: plan.notCut,
+    sheets: [...sheets, ...plan.sheets],
+    notCut: plan.notCut,
     stats: {
-      ...stats, optimal: false, fresh: stats.fresh + fresh,
+      ...stats,
+      optimal: false,
+      fresh: stats.fresh + fresh,
       pieces: stats.pieces + sheets.reduce((sum, { pieces }) => sum + pieces.length, 0),
       cuts: stats.cuts + sheets.reduce((sum, { cuts }) => sum + cuts.length, 0),
       pieceArea: stats.pieceArea + total(sheets.flatMap(({ pieces }) => pieces)),
       nubbinArea: stats.nubbinArea + total(nubbins),
-      wasteArea: stats.wasteArea + total(sheets.flatMap(({ stock: id, waste }) => waste.flatMap((part) => solidRects(part, stock.find((one) => one.id === id)?.missing ?? [])))),
+      wasteArea:
+        stats.wasteArea +
+        total(
+          sheets.flatMap(({ stock: id, waste }) =>
+            waste.flatMap((part) => solidRects(part, stock.find((one) => one.id === id)?.missing ?? [])),
+          ),
+        ),
       largestNubbin: Math.max(stats.largestNubbin, ...nubbins.map(area)),
     },
   };

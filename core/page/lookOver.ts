@@ -21,8 +21,10 @@ const NEARLY = inches(1 / 8);
 /** Where a part of the picture lies on the page, told from the print's place. What the crop leaves out lies outside the print. */
 function onPage(layer: Rect, part: Rect, crop: Rect): Rect {
   return {
-    x: layer.x + ((part.x - crop.x) / crop.w) * layer.w, y: layer.y + ((part.y - crop.y) / crop.h) * layer.h,
-    w: (part.w / crop.w) * layer.w, h: (part.h / crop.h) * layer.h,
+    x: layer.x + ((part.x - crop.x) / crop.w) * layer.w,
+    y: layer.y + ((part.y - crop.y) / crop.h) * layer.h,
+    w: (part.w / crop.w) * layer.w,
+    h: (part.h / crop.h) * layer.h,
   };
 }
 
@@ -51,12 +53,19 @@ function looking({ layers, size }: Layout, photos: readonly (Photo | null)[]): R
 }
 
 function nearMisses(layers: readonly PageLayer[], moved: ReadonlySet<string>): Remark[] {
-  const edges = (layer: PageLayer): number[][] => [[layer.x, layer.x + layer.w], [layer.y, layer.y + layer.h]];
-  return layers.flatMap((layer, i) => layers.slice(i + 1).flatMap((other): Remark[] => {
-    if ((!moved.has(layer.id) && !moved.has(other.id)) || layer.turn !== 0 || other.turn !== 0) return [];
-    const gaps = edges(layer).flatMap((own, axis) => own.flatMap((from) => edges(other)[axis]!.map((to) => Math.abs(from - to)))).filter((gap) => gap > MEETS && gap < NEARLY);
-    return gaps.length > 0 ? [{ kind: 'nearly-meet', layer: other.id, other: layer.id, by: Math.min(...gaps) }] : [];
-  }));
+  const edges = (layer: PageLayer): number[][] => [
+    [layer.x, layer.x + layer.w],
+    [layer.y, layer.y + layer.h],
+  ];
+  return layers.flatMap((layer, i) =>
+    layers.slice(i + 1).flatMap((other): Remark[] => {
+      if ((!moved.has(layer.id) && !moved.has(other.id)) || layer.turn !== 0 || other.turn !== 0) return [];
+      const gaps = edges(layer)
+        .flatMap((own, axis) => own.flatMap((from) => edges(other)[axis]!.map((to) => Math.abs(from - to))))
+        .filter((gap) => gap > MEETS && gap < NEARLY);
+      return gaps.length > 0 ? [{ kind: 'nearly-meet', layer: other.id, other: layer.id, by: Math.min(...gaps) }] : [];
+    }),
+  );
 }
 
 /**
@@ -67,6 +76,10 @@ function nearMisses(layers: readonly PageLayer[], moved: ReadonlySet<string>): R
  */
 export function lookOver(layout: Layout, photos: readonly (Photo | null)[], moved: ReadonlySet<string>): Remark[] {
   const { layers, size } = layout;
-  const over = layers.filter(({ id, x, y, w, h, turn }) => moved.has(id) && turn === 0 && (x < 0 || y < 0 || x + w > size.w || y + h > size.h)).map(({ id }): Remark => ({ kind: 'over-edge', layer: id }));
+  const over = layers
+    .filter(
+      ({ id, x, y, w, h, turn }) => moved.has(id) && turn === 0 && (x < 0 || y < 0 || x + w > size.w || y + h > size.h),
+    )
+    .map(({ id }): Remark => ({ kind: 'over-edge', layer: id }));
   return [...coveredPhotos(layers, photos), ...looking(layout, photos), ...over, ...nearMisses(layers, moved)];
 }

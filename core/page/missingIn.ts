@@ -3,6 +3,8 @@ import type { PieceState } from '../ledger';
 
 /** Areas already gone that reach into a part, told from its corner. */
 export function missingIn(parent: PieceState, part: Rect): Rect[] {
-  return parent.missing.map((gone) => intersect(gone, part)).filter((gone) => gone !== null)
+  return parent.missing
+    .map((gone) => intersect(gone, part))
+    .filter((gone) => gone !== null)
     .map((gone) => ({ ...gone, x: gone.x - part.x, y: gone.y - part.y }));
 }

@@ -15,7 +15,8 @@ function groupsOf(layers: readonly PageLayer[]): PageLayer[][] {
 }
 
 /** The layer whose move counts for a layer: of a photo, its mat's. */
-export const movedWith = ({ layers }: Layout, id: string): string => groupsOf(layers).find((group) => group.some((layer) => layer.id === id))?.[0]!.id ?? id;
+export const movedWith = ({ layers }: Layout, id: string): string =>
+  groupsOf(layers).find((group) => group.some((layer) => layer.id === id))?.[0]!.id ?? id;
 
 /** A layout with some layers elsewhere. Moves of layers that are no longer there do nothing. */
 export function moved(layout: Layout, moves: Readonly<Record<string, LayerMove>>): Layout {
@@ -30,7 +31,11 @@ export function moved(layout: Layout, moves: Readonly<Record<string, LayerMove>>
   }
   const layers = order.flatMap((group) => {
     const { dx, dy, turn } = moves[group[0]!.id] ?? STILL;
-    return group.map((layer) => (dx === 0 && dy === 0 && turn === 0 ? layer : { ...layer, x: layer.x + dx, y: layer.y + dy, turn: layer.turn + turn }));
+    return group.map((layer) =>
+      dx === 0 && dy === 0 && turn === 0
+        ? layer
+        : { ...layer, x: layer.x + dx, y: layer.y + dy, turn: layer.turn + turn },
+    );
   });
   return { ...layout, layers };
 }
@@ -38,7 +43,12 @@ export function moved(layout: Layout, moves: Readonly<Record<string, LayerMove>>
 /** A move with more added to it; null where nothing is left of it. */
 export function movedOn(before: LayerMove | undefined, more: Partial<LayerMove>): LayerMove | null {
   const from = before ?? STILL;
-  const now = { dx: from.dx + (more.dx ?? 0), dy: from.dy + (more.dy ?? 0), turn: from.turn + (more.turn ?? 0), lift: from.lift + (more.lift ?? 0) };
+  const now = {
+    dx: from.dx + (more.dx ?? 0),
+    dy: from.dy + (more.dy ?? 0),
+    turn: from.turn + (more.turn ?? 0),
+    lift: from.lift + (more.lift ?? 0),
+  };
   return Object.values(now).every((n) => n === 0) ? null : now;
 }
 
@@ -51,7 +61,13 @@ export function nudge({ layers, size }: Layout, id: string, axis: 'x' | 'y', ste
   const side = axis === 'x' ? 'w' : 'h';
   const layer = layers.find((one) => one.id === id)!;
   const own = [layer[axis], layer[axis] + layer[side]];
-  const edges = [0, size[side], ...layers.filter((one) => one !== layer && one.turn === 0).flatMap((one) => [one[axis], one[axis] + one[side]])];
-  const meetings = own.flatMap((from) => edges.map((to) => to - from)).filter((d) => d !== 0 && Math.sign(d) === Math.sign(step) && Math.abs(d) < Math.abs(step));
+  const edges = [
+    0,
+    size[side],
+    ...layers.filter((one) => one !== layer && one.turn === 0).flatMap((one) => [one[axis], one[axis] + one[side]]),
+  ];
+  const meetings = own
+    .flatMap((from) => edges.map((to) => to - from))
+    .filter((d) => d !== 0 && Math.sign(d) === Math.sign(step) && Math.abs(d) < Math.abs(step));
   return meetings.reduce((least, d) => (Math.abs(d) < Math.abs(least) ? d : least), step);
 }

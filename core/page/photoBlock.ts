@@ -11,28 +11,46 @@ const GAP = inches(1 / 4);
 function rowBreaks(n: number): number[][] {
   return Array.from({ length: 2 ** (n - 1) }, (_, bits) => {
     const rows: number[] = [1];
-    for (let i = 0; i < n - 1; i++) { if (bits & (1 << i)) rows.push(1); else rows[rows.length - 1]!++; }
+    for (let i = 0; i < n - 1; i++) {
+      if (bits & (1 << i)) rows.push(1);
+      else rows[rows.length - 1]!++;
+    }
     return rows;
   });
 }
 
-interface Row { readonly mats: readonly Size[]; readonly w: number; readonly h: number }
+interface Row {
+  readonly mats: readonly Size[];
+  readonly w: number;
+  readonly h: number;
+}
 
 function rowsOf(mats: readonly Size[], counts: readonly number[]): Row[] {
   let at = 0;
   return counts.map((n) => {
-    const row = mats.slice(at, at += n);
+    const row = mats.slice(at, (at += n));
     return { mats: row, w: row.reduce((sum, m) => sum + m.w, 0) + GAP * (n - 1), h: Math.max(...row.map((m) => m.h)) };
   });
 }
 
-const blockSize = (rows: readonly Row[]): Size =>
-  ({ w: Math.max(...rows.map((row) => row.w)), h: rows.reduce((sum, row) => sum + row.h, 0) + GAP * (rows.length - 1) });
+const blockSize = (rows: readonly Row[]): Size => ({
+  w: Math.max(...rows.map((row) => row.w)),
+  h: rows.reduce((sum, row) => sum + row.h, 0) + GAP * (rows.length - 1),
+});
 
 /** A mat at its place, with its photo on it. */
 export const matted = (mat: Rect, photo: number, margin: number): [PartLayer, PartLayer] => [
   lay('mat', 'mat', mat),
-  { role: 'photo', slot: null, photo, turn: 0, x: mat.x + margin, y: mat.y + margin, w: mat.w - 2 * margin, h: mat.h - 2 * margin },
+  {
+    role: 'photo',
+    slot: null,
+    photo,
+    turn: 0,
+    x: mat.x + margin,
+    y: mat.y + margin,
+    w: mat.w - 2 * margin,
+    h: mat.h - 2 * margin,
+  },
 ];
 
 /** Whole ticks from the left or top that centre a length in another. */
@@ -42,14 +60,37 @@ const centred = (room: number, length: number): number => Math.floor((room - len
  * Matted photos in rows, in order, centred in `room`: of all ways to break them into rows, the one that leaves the most even margin.
  * @returns mats and photos from the bottom up, or by how much they are too large
  */
-export function photoBlock(room: Rect, photos: readonly Size[], margin: number): Result<readonly PartLayer[], DesignError> {
+export function photoBlock(
+  room: Rect,
+  photos: readonly Size[],
+  margin: number,
+): Result<readonly PartLayer[], DesignError> {
   if (photos.length === 0) return ok([]);
   const mats = photos.map((photo) => matOf(photo, margin));
   const large = mats.findIndex((mat) => mat.w > room.w || mat.h > room.h);
-  if (large >= 0) return err({ kind: 'photo-too-large', photo: large, needs: mats[large]!, room: { w: room.w, h: room.h }, most: null });
-  const tight = (rows: readonly Row[]): number => { const { w, h } = blockSize(rows); return Math.max(w / room.w, h / room.h); };
-  const best = rowBreaks(mats.length).map((counts) => rowsOf(mats, counts)).reduce((a, b) => (tight(b) < tight(a) ? b : a));
-  if (tight(best) > 1) return err({ kind: 'photos-too-many', photo: null, needs: blockSize(best), room: { w: room.w, h: room.h }, most: null });
+  if (large >= 0)
+    return err({
+      kind: 'photo-too-large',
+      photo: large,
+      needs: mats[large]!,
+      room: { w: room.w, h: room.h },
+      most: null,
+    });
+  const tight = (rows: readonly Row[]): number => {
+    const { w, h } = blockSize(rows);
+    return Math.max(w / room.w, h / room.h);
+  };
+  const best = rowBreaks(mats.length)
+    .map((counts) => rowsOf(mats, counts))
+    .reduce((a, b) => (tight(b) < tight(a) ? b : a));
+  if (tight(best) > 1)
+    return err({
+      kind: 'photos-too-many',
+      photo: null,
+      needs: blockSize(best),
+      room: { w: room.w, h: room.h },
+      most: null,
+    });
   const layers: PartLayer[] = [];
   let y = room.y + centred(room.h, blockSize(best).h);
   let photo = 0;

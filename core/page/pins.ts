@@ -3,22 +3,32 @@ import type { WantedPiece } from './cutList';
 import { pinnedName, unpinnedName } from './wanted';
 
 /** So many of a wanted piece that are to be cut from one paper. */
-export interface Pin { readonly wanted: string; readonly stock: string; readonly count: number }
+export interface Pin {
+  readonly wanted: string;
+  readonly stock: string;
+  readonly count: number;
+}
 
 /** The cut list with pinned copies apart: the same slot and size, from their own paper only. */
-export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): WantedPiece[] => list.flatMap((wanted) => {
-  let left = wanted.count;
-  const pinned = pins.filter((pin) => pin.wanted === wanted.id).map(({ stock, count }): WantedPiece => {
-    const own = Math.min(count, left);
-    left -= own;
-    return { ...wanted, id: pinnedName(wanted.id, stock), count: own, pinnedTo: stock };
+export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): WantedPiece[] =>
+  list.flatMap((wanted) => {
+    let left = wanted.count;
+    const pinned = pins
+      .filter((pin) => pin.wanted === wanted.id)
+      .map(({ stock, count }): WantedPiece => {
+        const own = Math.min(count, left);
+        left -= own;
+        return { ...wanted, id: pinnedName(wanted.id, stock), count: own, pinnedTo: stock };
+      });
+    return [...pinned, { ...wanted, count: left }].filter(({ count }) => count > 0);
   });
-  return [...pinned, { ...wanted, count: left }].filter(({ count }) => count > 0);
-});
 
 /** The plan in terms of the cut list again. */
 export const unpinned = (plan: CutPlan): CutPlan => ({
   ...plan,
-  sheets: plan.sheets.map((sheet) => ({ ...sheet, pieces: sheet.pieces.map((piece) => ({ ...piece, id: unpinnedName(piece.id) })) })),
+  sheets: plan.sheets.map((sheet) => ({
+    ...sheet,
+    pieces: sheet.pieces.map((piece) => ({ ...piece, id: unpinnedName(piece.id) })),
+  })),
   notCut: plan.notCut.map((entry) => ({ ...entry, id: unpinnedName(entry.id) })),
 });

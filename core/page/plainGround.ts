@@ -26,7 +26,12 @@ const MOST_STRIPS = 4;
 function plainFor(layers: readonly Size[], { ledger, lots }: Shelf, not: string): { face: string; lot: string } | null {
   for (const lot of lots.values()) {
     if (lot.kind !== 'cardstock' || lot.front === null || lot.front === not) continue;
-    const there = [...ledger.pieces.values()].filter((piece) => piece.lot === lot.id && piece.where === 'here' && layers.every((layer) => holds(piece, piece.missing, layer, true)));
+    const there = [...ledger.pieces.values()].filter(
+      (piece) =>
+        piece.lot === lot.id &&
+        piece.where === 'here' &&
+        layers.every((layer) => holds(piece, piece.missing, layer, true)),
+    );
     if (there.length >= layers.length) return { face: lot.front, lot: lot.id };
   }
   return null;
@@ -44,13 +49,27 @@ function stripsOf(layer: Rect, above: readonly (Rect & { turn: number })[], hold
  * @param papers the face of each slot
  * @param hold ticks of each strip that go under what covers it
  */
-export function plainGrounds({ layers, size }: Layout, papers: Readonly<Record<string, string>>, shelf: Shelf, hold: number): PlainGround[] {
-  const cardstock = new Set([...shelf.lots.values()].filter(({ kind }) => kind === 'cardstock').flatMap(({ front }) => (front === null ? [] : [front])));
+export function plainGrounds(
+  { layers, size }: Layout,
+  papers: Readonly<Record<string, string>>,
+  shelf: Shelf,
+  hold: number,
+): PlainGround[] {
+  const cardstock = new Set(
+    [...shelf.lots.values()]
+      .filter(({ kind }) => kind === 'cardstock')
+      .flatMap(({ front }) => (front === null ? [] : [front])),
+  );
   const slots = [...new Set(layers.flatMap(({ slot }) => (slot === null ? [] : [slot])))];
   return slots.flatMap((slot): PlainGround[] => {
     const own = layers.filter((layer) => layer.slot === slot);
     const paper = papers[slot];
-    if (paper === undefined || cardstock.has(paper) || own.some((layer) => layer.turn !== 0 || area(layer) < SHEETLIKE * Math.min(area(size), size.h ** 2))) return [];
+    if (
+      paper === undefined ||
+      cardstock.has(paper) ||
+      own.some((layer) => layer.turn !== 0 || area(layer) < SHEETLIKE * Math.min(area(size), size.h ** 2))
+    )
+      return [];
     const strips = own.map((layer) => stripsOf(layer, layers.slice(layers.indexOf(layer) + 1), hold));
     const now = own.reduce((sum, layer) => sum + area(layer), 0);
     const then = strips.flat().reduce((sum, strip) => sum + area(strip), 0);

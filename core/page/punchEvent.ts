@@ -21,6 +21,11 @@ export function punchEvent(piece: PieceState, holes: readonly Hole[], id: string
   const gone = [...piece.missing, ...holes.flatMap((hole) => holeRects(hole, 'around'))];
   const rest: CutChild = { id: `${piece.id}-rest`, role: 'nubbin', ...whole, missing: gone };
   const within = holes.flatMap((hole) => holeRects(hole, 'within'));
-  const slivers: CutChild = { id: `${piece.id}-slivers`, role: 'waste', ...whole, missing: [...piece.missing, ...solidRects(whole, gone), ...within] };
+  const slivers: CutChild = {
+    id: `${piece.id}-slivers`,
+    role: 'waste',
+    ...whole,
+    missing: [...piece.missing, ...solidRects(whole, gone), ...within],
+  };
   return { id, day, type: 'cut', piece: piece.id, into: [...out, rest, slivers], page: null, how: 'punch' };
 }

@@ -29,7 +29,11 @@ export type DesignReason =
   | { readonly kind: 'age'; readonly months: number | null };
 
 /** A design that the photos fit, in papers that can all be cut. */
-export interface RankedDesign extends DesignChoice { readonly papers: Readonly<Record<string, string>>; readonly why: readonly DesignReason[]; readonly score: number }
+export interface RankedDesign extends DesignChoice {
+  readonly papers: Readonly<Record<string, string>>;
+  readonly why: readonly DesignReason[];
+  readonly score: number;
+}
 
 /** Judgements for a plan that only counts sheets. */
 const QUICK = 2_000;
@@ -45,7 +49,12 @@ function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null
   const laid = pageLayout({ ...page, ...choice });
   if (!laid.ok) return null;
   const leftovers = stock.filter(({ fresh }) => !fresh);
-  const papers = choosePapers(laid.value, { faces, stock, colours, favour: (face, piece) => (leftovers.some((one) => holdsPiece(one, face.id, piece)) ? 6 : 0) });
+  const papers = choosePapers(laid.value, {
+    faces,
+    stock,
+    colours,
+    favour: (face, piece) => (leftovers.some((one) => holdsPiece(one, face.id, piece)) ? 6 : 0),
+  });
   const list = cutListOf(laid.value, { papers });
   if (list.some(({ face }) => face === null)) return null;
   const plan = planCuts(cutJobFor(list, stock), QUICK);
@@ -55,20 +64,38 @@ function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null
   const difference = differences.length > 0 ? differences.reduce((a, b) => a + b) / differences.length : UNKNOWN;
   const busy = used.filter((face) => !isQuiet(face)).length;
   const taken = new Set(plan.sheets.map((sheet) => sheet.stock));
-  const scarce = used.filter(({ id }) => !stock.some((one) => !taken.has(one.id) && (one.front === id || one.back === id))).map(({ id }) => id);
+  const scarce = used
+    .filter(({ id }) => !stock.some((one) => !taken.has(one.id) && (one.front === id || one.back === id)))
+    .map(({ id }) => id);
   const sheets = plan.stats.fresh;
   const newest = Math.max(0, ...stock.map(({ since }) => since ?? 0));
   const ages = stock.filter(({ id, since }) => taken.has(id) && since !== null).map(({ since }) => newest - since!);
   const months = ages.length > 0 ? ages.reduce((a, b) => a + b) / ages.length : null;
-  const score = difference + SHEET * sheets + BUSY * Math.abs(busy - 1) + SCARCE * scarce.length - (YEAR / 12) * Math.min(24, months ?? 0);
+  const score =
+    difference +
+    SHEET * sheets +
+    BUSY * Math.abs(busy - 1) +
+    SCARCE * scarce.length -
+    (YEAR / 12) * Math.min(24, months ?? 0);
   return {
-    ...choice, papers, score,
-    why: [{ kind: 'colours', difference }, { kind: 'faces', busy, quiet: used.length - busy }, { kind: 'opens', sheets, leftovers: taken.size - sheets }, { kind: 'scarce', faces: scarce }, { kind: 'age', months }],
+    ...choice,
+    papers,
+    score,
+    why: [
+      { kind: 'colours', difference },
+      { kind: 'faces', busy, quiet: used.length - busy },
+      { kind: 'opens', sheets, leftovers: taken.size - sheets },
+      { kind: 'scarce', faces: scarce },
+      { kind: 'age', months },
+    ],
   };
 }
 
 /** What has been ranked so far, best first, and how much is done (0 to 1). */
-export interface DesignsRanked { readonly ranked: readonly RankedDesign[]; readonly done: number }
+export interface DesignsRanked {
+  readonly ranked: readonly RankedDesign[];
+  readonly done: number;
+}
 
 /**
  * The same photos in one design after another with the papers there: nearest to the photos' colours, one busy paper with

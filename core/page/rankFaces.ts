@@ -31,12 +31,22 @@ export const holdsPiece = (stock: CutStock, face: string, piece: Size): boolean 
  * photos' colours by CIEDE2000, where a face that suits the slot's place counts as 6 nearer.
  */
 export function rankFaces(
-  faces: readonly Face[], photos: readonly ColourShare[], slot: Pick<Slot, 'suits'>, piece: Size, stock: readonly CutStock[],
+  faces: readonly Face[],
+  photos: readonly ColourShare[],
+  slot: Pick<Slot, 'suits'>,
+  piece: Size,
+  stock: readonly CutStock[],
 ): RankedFace[] {
   const suits = (face: Face): boolean => slot.suits === 'any' || isQuiet(face) === (slot.suits === 'quiet');
   const order = (ranked: RankedFace): number =>
-    (ranked.holds > 0 ? 0 : 1000) + (Number.isFinite(ranked.difference) ? ranked.difference : 50) - (suits(ranked.face) ? 6 : 0);
+    (ranked.holds > 0 ? 0 : 1000) +
+    (Number.isFinite(ranked.difference) ? ranked.difference : 50) -
+    (suits(ranked.face) ? 6 : 0);
   return faces
-    .map((face): RankedFace => ({ face, difference: affinity(photos, face.colours), holds: stock.filter((s) => holdsPiece(s, face.id, piece)).length }))
+    .map((face): RankedFace => ({
+      face,
+      difference: affinity(photos, face.colours),
+      holds: stock.filter((s) => holdsPiece(s, face.id, piece)).length,
+    }))
     .sort((a, b) => order(a) - order(b) || a.face.name.localeCompare(b.face.name));
 }

@@ -4,7 +4,8 @@ import { inches } from '../length';
 export const eighths = (length: number): number => Math.floor(length / inches(1 / 8)) * inches(1 / 8);
 
 /** Whole quarters of an inch, downward, at least one. */
-export const quarters = (length: number): number => Math.max(inches(1 / 4), Math.floor(length / inches(1 / 4)) * inches(1 / 4));
+export const quarters = (length: number): number =>
+  Math.max(inches(1 / 4), Math.floor(length / inches(1 / 4)) * inches(1 / 4));
 
 /** Circle punches, the largest first. Common practice, no source. */
 const PUNCHES = [2, 1.5, 1.25, 1, 5 / 8].map(inches);

@@ -31,7 +31,10 @@ export function isCutAsItLies(layer: PageLayer): boolean {
 }
 
 /** All of a page's pieces that are more, or less, than their rectangle: those of the design, and those beyond it. */
-export function shapedPieces(layout: Layout | null, { papers, more = [] }: Pick<Page, 'papers' | 'more'>): ShapedPiece[] {
+export function shapedPieces(
+  layout: Layout | null,
+  { papers, more = [] }: Pick<Page, 'papers' | 'more'>,
+): ShapedPiece[] {
   const found = new Map<string, ShapedPiece>();
   for (const layer of layout?.layers ?? []) {
     const drawn = layer.shape ? drawShape(layer.shape) : null;
@@ -39,12 +42,31 @@ export function shapedPieces(layout: Layout | null, { papers, more = [] }: Pick<
     const { slot, shape } = layer;
     const wanted = wantedName(slot, drawn.value.blank);
     const count = (found.get(wanted)?.count ?? 0) + 1;
-    found.set(wanted, { wanted, slot, name: layout!.slots.find(({ id }) => id === slot)!.name, shape, drawn: drawn.value, count, face: papers[slot] ?? null });
+    found.set(wanted, {
+      wanted,
+      slot,
+      name: layout!.slots.find(({ id }) => id === slot)!.name,
+      shape,
+      drawn: drawn.value,
+      count,
+      face: papers[slot] ?? null,
+    });
   }
   const beyond = more.flatMap((piece): ShapedPiece[] => {
     const drawn = drawnMore(piece);
     return drawn && piece.shape.kind !== 'rectangle'
-      ? [{ wanted: wantedName(slotOfMore(piece), drawn.blank), slot: slotOfMore(piece), name: piece.name, shape: piece.shape, drawn, count: piece.count, face: piece.face }] : [];
+      ? [
+          {
+            wanted: wantedName(slotOfMore(piece), drawn.blank),
+            slot: slotOfMore(piece),
+            name: piece.name,
+            shape: piece.shape,
+            drawn,
+            count: piece.count,
+            face: piece.face,
+          },
+        ]
+      : [];
   });
   return [...found.values(), ...beyond];
 }

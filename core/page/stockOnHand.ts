@@ -17,7 +17,8 @@ const monthNumber = (month: string): number => Number(month.slice(0, 4)) * 12 + 
 const SHEET = inches(5);
 
 /** Whether a piece is a sheet never cut, which counts as fresh; a card that nobody cut is not. */
-export const isFreshSheet = ({ from, w, h }: Pick<PieceState, 'from' | 'w' | 'h'>): boolean => from === null && Math.min(w, h) >= SHEET;
+export const isFreshSheet = ({ from, w, h }: Pick<PieceState, 'from' | 'w' | 'h'>): boolean =>
+  from === null && Math.min(w, h) >= SHEET;
 
 /**
  * All paper that a page may be cut from: what lies in the stash, and what is out for this page already. Each piece is
@@ -27,12 +28,22 @@ export function stockOnHand({ ledger, lots, kits }: Shelf, page: string | null):
   const stock: CutStock[] = [];
   for (const piece of ledger.pieces.values()) {
     const lot = lots.get(piece.lot);
-    const free = piece.where === 'here' || (piece.where === 'claimed' && page !== null && piece.page === page && piece.slot === null);
+    const free =
+      piece.where === 'here' ||
+      (piece.where === 'claimed' && page !== null && piece.page === page && piece.slot === null);
     if (!lot || !free || !isPaperKind(lot.kind)) continue;
     const kit = kits.get(lot.kit);
     stock.push({
-      id: piece.id, w: piece.w, h: piece.h, count: 1, front: lot.front, back: lot.back, upright: lot.upright,
-      fresh: isFreshSheet(piece), since: kit ? monthNumber(kit.month) : null, missing: piece.missing,
+      id: piece.id,
+      w: piece.w,
+      h: piece.h,
+      count: 1,
+      front: lot.front,
+      back: lot.back,
+      upright: lot.upright,
+      fresh: isFreshSheet(piece),
+      since: kit ? monthNumber(kit.month) : null,
+      missing: piece.missing,
     });
   }
   return stock;

@@ -19,10 +19,13 @@ export const pinnedName = (wanted: string, stock: string): string => `${wanted}$
 export const unpinnedName = (wanted: string): string => wanted.split(PIN)[0]!;
 
 /** The wanted piece's name on its own page, whatever it is pinned to. */
-export const wantedIn = (wanted: string): string => { const own = unpinnedName(wanted); return own.slice(own.indexOf(PAGE) + 1); };
+export const wantedIn = (wanted: string): string => {
+  const own = unpinnedName(wanted);
+  return own.slice(own.indexOf(PAGE) + 1);
+};
 
 /** Which slot a wanted piece is for, and of which page; null: the plan's own. */
 export function purposeOf(wanted: string): { page: string | null; slot: string } {
-  const [page, rest] = wanted.includes(PAGE) ? wanted.split(PAGE, 2) as [string, string] : [null, wanted];
+  const [page, rest] = wanted.includes(PAGE) ? (wanted.split(PAGE, 2) as [string, string]) : [null, wanted];
   return { page, slot: rest.slice(0, rest.lastIndexOf(SIZE)) };
 }

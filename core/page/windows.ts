@@ -53,7 +53,7 @@ const isSame = (a: Rect, b: Rect): boolean => a.x === b.x && a.y === b.y && a.w 
 
 /** The window on the piece, which may lie with its sides exchanged. */
 const onPiece = (piece: Size, { layer, at }: { layer: Size; at: Rect }): Rect =>
-  (piece.w === layer.w && piece.h === layer.h ? at : { x: at.y, y: at.x, w: at.h, h: at.w });
+  piece.w === layer.w && piece.h === layer.h ? at : { x: at.y, y: at.x, w: at.h, h: at.w };
 
 /**
  * The windows that can still be cut out of a cut page's pieces. Layers that lie turned are left alone: their windows do
@@ -63,15 +63,24 @@ export function windowsOf(page: Page, layout: Layout, covers: readonly LayerCove
   const pieces = piecesOf(page, shelf.ledger);
   return covers.flatMap(({ id, window }): Window[] => {
     const layer = layout.layers.find((one) => one.id === id)!;
-    if (!window || layer.slot === null || layer.turn !== 0 || !isCutAsItLies(layer) || !isWorthTheKnife(window)) return [];
+    if (!window || layer.slot === null || layer.turn !== 0 || !isCutAsItLies(layer) || !isWorthTheKnife(window))
+      return [];
     const at = { ...window, x: window.x - layer.x, y: window.y - layer.y };
-    const own = pieces.filter(({ piece, slot }) => slot === layer.slot && ((piece.w === layer.w && piece.h === layer.h) || (piece.w === layer.h && piece.h === layer.w)));
-    const cutAlready = own.findIndex(({ piece }) => piece.missing.some((gone) => isSame(gone, onPiece(piece, { layer, at }))));
+    const own = pieces.filter(
+      ({ piece, slot }) =>
+        slot === layer.slot &&
+        ((piece.w === layer.w && piece.h === layer.h) || (piece.w === layer.h && piece.h === layer.w)),
+    );
+    const cutAlready = own.findIndex(({ piece }) =>
+      piece.missing.some((gone) => isSame(gone, onPiece(piece, { layer, at }))),
+    );
     const next = cutAlready < 0 ? own.find(({ piece }) => piece.missing.length === 0) : own[cutAlready];
     if (!next) return [];
     pieces.splice(pieces.indexOf(next), 1);
     const face = page.papers[layer.slot] ?? null;
-    return cutAlready < 0 ? [{ layer: { ...layer, slot: layer.slot }, piece: next.piece, at, face, left: areaLeft(shelf, face) }] : [];
+    return cutAlready < 0
+      ? [{ layer: { ...layer, slot: layer.slot }, piece: next.piece, at, face, left: areaLeft(shelf, face) }]
+      : [];
   });
 }
 
@@ -83,7 +92,15 @@ export function framesOf(page: Page, shelf: Shelf): Window[] {
     const slot = slotOfMore(more);
     const own = pieces.filter(({ piece, slot: of }) => of === slot && piece.missing.length === 0);
     const at = drawn?.givesBack;
-    return at ? own.map(({ piece }): Window => ({ layer: { x: 0, y: 0, ...drawn.blank, id: piece.id, slot }, piece, at, face: more.face, left: areaLeft(shelf, more.face) })) : [];
+    return at
+      ? own.map(({ piece }): Window => ({
+          layer: { x: 0, y: 0, ...drawn.blank, id: piece.id, slot },
+          piece,
+          at,
+          face: more.face,
+          left: areaLeft(shelf, more.face),
+        }))
+      : [];
   });
 }
 
@@ -98,9 +115,22 @@ export function windowEvent(window: Window, page: string, id: string, day: strin
   const { piece, layer } = window;
   const middle = onPiece(piece, window);
   return {
-    id, day, type: 'cut', piece: piece.id, page,
+    id,
+    day,
+    type: 'cut',
+    piece: piece.id,
+    page,
     into: [
-      { id: `${piece.id}-rim`, x: 0, y: 0, w: piece.w, h: piece.h, role: 'piece', slot: layer.slot, missing: [...piece.missing, middle] },
+      {
+        id: `${piece.id}-rim`,
+        x: 0,
+        y: 0,
+        w: piece.w,
+        h: piece.h,
+        role: 'piece',
+        slot: layer.slot,
+        missing: [...piece.missing, middle],
+      },
       { id: `${piece.id}-middle`, ...middle, role: 'nubbin' },
     ],
   };

@@ -12,7 +12,11 @@ export function evenCrop(dots: Size, print: Size): Rect {
 const within = (value: number, from: number, to: number): number => Math.min(to, Math.max(from, value));
 
 /** A part of a picture moved by so much of it, no further than its edges. */
-export const moveCrop = (crop: Rect, dx: number, dy: number): Rect => ({ ...crop, x: within(crop.x + dx, 0, 1 - crop.w), y: within(crop.y + dy, 0, 1 - crop.h) });
+export const moveCrop = (crop: Rect, dx: number, dy: number): Rect => ({
+  ...crop,
+  x: within(crop.x + dx, 0, 1 - crop.w),
+  y: within(crop.y + dy, 0, 1 - crop.h),
+});
 
 /** The smallest part that is still worth printing, of the largest one. */
 const CLOSEST = 0.2;
@@ -31,4 +35,5 @@ export function zoomCrop(crop: Rect, by: number, largest: Rect): Rect {
 export const lostBy = (crop: Rect): number => 1 - crop.w * crop.h;
 
 /** Dots to an inch of a print; under 200 it begins to look soft. Common practice, no source. @param ticks the print's width */
-export const dotsPerInch = (dots: Size, crop: Rect, ticks: number): number => (dots.w * crop.w) / (ticks / TICKS_PER_INCH);
+export const dotsPerInch = (dots: Size, crop: Rect, ticks: number): number =>
+  (dots.w * crop.w) / (ticks / TICKS_PER_INCH);

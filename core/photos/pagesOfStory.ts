@@ -3,8 +3,15 @@ import { designOf, layOut, matOf } from '../page';
 import type { PageFormat, PagePhoto, Photo } from '../things';
 
 /** A page for some photos of a story, in a design that takes them. */
-export interface StoryPage { readonly photos: readonly PagePhoto[]; readonly design: string; readonly format: PageFormat }
-export interface StoryPages { readonly pages: readonly StoryPage[]; /** Photos that no page of this size takes. */ readonly left: readonly Photo[] }
+export interface StoryPage {
+  readonly photos: readonly PagePhoto[];
+  readonly design: string;
+  readonly format: PageFormat;
+}
+export interface StoryPages {
+  readonly pages: readonly StoryPage[];
+  /** Photos that no page of this size takes. */ readonly left: readonly Photo[];
+}
 
 /** Mats fill no more than this of a page that looks at ease. From memory. */
 const FULL = 0.6;
@@ -12,14 +19,20 @@ const FULL = 0.6;
 const LONG = 8;
 /** Designs by how many photos they suit, tried in order. */
 const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = [
-  [1, ['framed-ground', 'wreath', 'box-stack', 'banners']], [2, ['l-shape', 'strip-bands', 'half-circles', 'photo-block']],
-  [4, ['photo-block', 'strip-bands', 'circles', 'framed-ground']], [Infinity, ['photo-block', 'bordered-rows', 'framed-ground']],
+  [1, ['framed-ground', 'wreath', 'box-stack', 'banners']],
+  [2, ['l-shape', 'strip-bands', 'half-circles', 'photo-block']],
+  [4, ['photo-block', 'strip-bands', 'circles', 'framed-ground']],
+  [Infinity, ['photo-block', 'bordered-rows', 'framed-ground']],
 ];
 
 /** The first design that suits so many photos and takes these. @param turn begins with another of them, so that pages differ */
 function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: number, turn: number): string | null {
   const [, designs] = SUITS.find(([most]) => photos.length <= most)!;
-  return designs.map((_, i) => designs[(i + turn) % designs.length]!).find((id) => layOut(designOf(id)!, { format, photos, mat }).ok) ?? null;
+  return (
+    designs
+      .map((_, i) => designs[(i + turn) % designs.length]!)
+      .find((id) => layOut(designOf(id)!, { format, photos, mat }).ok) ?? null
+  );
 }
 
 const toPlace = ({ id, w, h }: Photo): PagePhoto => ({ photo: id, w, h });
@@ -60,7 +73,12 @@ function deal(photos: readonly Photo[], shares: readonly number[]): Photo[][] {
  * photo beside many, an opening page for a long story; each in a design that takes its photos.
  * @param wanted pages; null: it is proposed
  */
-export function pagesOfStory(photos: readonly Photo[], format: PageFormat, mat: number, wanted: number | null): StoryPages {
+export function pagesOfStory(
+  photos: readonly Photo[],
+  format: PageFormat,
+  mat: number,
+  wanted: number | null,
+): StoryPages {
   const inOrder = [...photos].sort((a, b) => (a.taken ?? '').localeCompare(b.taken ?? '') || a.id.localeCompare(b.id));
   const fits = inOrder.filter((photo) => designFor([toPlace(photo)], format, mat, 0) !== null);
   const left = inOrder.filter((photo) => !fits.includes(photo));
@@ -69,8 +87,12 @@ export function pagesOfStory(photos: readonly Photo[], format: PageFormat, mat: 
   const least = wanted ?? Math.max(asked, fits.length >= LONG ? 3 : 1);
   // Where a page cannot take its share, one page more; a photo a page always can.
   for (let n = Math.min(least, fits.length); n > 0 && n <= fits.length; n++) {
-    const dealt = deal(fits, counts(fits.length, n)).map((own, i) => { const places = own.map(toPlace); return { places, design: designFor(places, format, mat, i) }; });
-    if (dealt.every(({ design }) => design !== null)) return { pages: dealt.map(({ places, design }) => ({ photos: places, design: design!, format })), left };
+    const dealt = deal(fits, counts(fits.length, n)).map((own, i) => {
+      const places = own.map(toPlace);
+      return { places, design: designFor(places, format, mat, i) };
+    });
+    if (dealt.every(({ design }) => design !== null))
+      return { pages: dealt.map(({ places, design }) => ({ photos: places, design: design!, format })), left };
   }
   return { pages: [], left };
 }

@@ -8,14 +8,23 @@ const HALF_ROOT3 = Math.sqrt(3) / 2;
 
 /** Directions square to a hexagon's flats. */
 export const FLATS: Record<Exclude<Lie, 'round'>, readonly Point[]> = {
-  'point-up': [{ x: 1, y: 0 }, { x: 0.5, y: HALF_ROOT3 }, { x: 0.5, y: -HALF_ROOT3 }],
-  'flat-up': [{ x: 0, y: 1 }, { x: HALF_ROOT3, y: 0.5 }, { x: HALF_ROOT3, y: -0.5 }],
+  'point-up': [
+    { x: 1, y: 0 },
+    { x: 0.5, y: HALF_ROOT3 },
+    { x: 0.5, y: -HALF_ROOT3 },
+  ],
+  'flat-up': [
+    { x: 0, y: 1 },
+    { x: HALF_ROOT3, y: 0.5 },
+    { x: HALF_ROOT3, y: -0.5 },
+  ],
 };
 
 const dot = (a: Point, b: Point): number => a.x * b.x + a.y * b.y;
 
 /** From flat to flat once divided by this: from point to point of a hexagon; a circle has neither. */
-const acrossPoints = ({ size, lie }: Pick<Hole, 'size' | 'lie'>): number => (lie === 'round' ? size : size / HALF_ROOT3);
+const acrossPoints = ({ size, lie }: Pick<Hole, 'size' | 'lie'>): number =>
+  lie === 'round' ? size : size / HALF_ROOT3;
 
 /** Half of what a hole takes across and down. */
 export function halfExtent(hole: Pick<Hole, 'size' | 'lie'>): Point {
@@ -54,9 +63,20 @@ export function isOff(hole: Hole, { x, y, w, h }: Rect): boolean {
   }
   // Two convex shapes are apart where a line square to a side of one parts them.
   const half = halfExtent(hole);
-  if (hole.x + half.x <= x + NEAR || hole.x - half.x >= x + w - NEAR || hole.y + half.y <= y + NEAR || hole.y - half.y >= y + h - NEAR) return true;
+  if (
+    hole.x + half.x <= x + NEAR ||
+    hole.x - half.x >= x + w - NEAR ||
+    hole.y + half.y <= y + NEAR ||
+    hole.y - half.y >= y + h - NEAR
+  )
+    return true;
   return FLATS[hole.lie].some((flat) => {
-    const corners = [{ x, y }, { x: x + w, y }, { x, y: y + h }, { x: x + w, y: y + h }].map((corner) => dot(flat, corner) - dot(flat, hole));
+    const corners = [
+      { x, y },
+      { x: x + w, y },
+      { x, y: y + h },
+      { x: x + w, y: y + h },
+    ].map((corner) => dot(flat, corner) - dot(flat, hole));
     return Math.min(...corners) >= hole.size / 2 - NEAR || Math.max(...corners) <= -hole.size / 2 + NEAR;
   });
 }

@@ -20,14 +20,18 @@ function halfChord({ size, lie }: Hole, dy: number): number {
 export function holeRects(hole: Hole, which: 'within' | 'around'): Rect[] {
   const deep = halfExtent(hole).y;
   const outward = which === 'around';
-  const [top, bottom] = outward ? [Math.floor(hole.y - deep), Math.ceil(hole.y + deep)] : [Math.ceil(hole.y - deep), Math.floor(hole.y + deep)];
+  const [top, bottom] = outward
+    ? [Math.floor(hole.y - deep), Math.ceil(hole.y + deep)]
+    : [Math.ceil(hole.y - deep), Math.floor(hole.y + deep)];
   const edges = Array.from({ length: BANDS + 1 }, (_, i) => Math.round(top + ((bottom - top) * i) / BANDS));
   return edges.slice(1).flatMap((end, i): Rect[] => {
     const start = edges[i]!;
     const [a, b] = [start - hole.y, end - hole.y];
     const widest = a <= 0 && b >= 0 ? 0 : Math.min(Math.abs(a), Math.abs(b));
     const half = halfChord(hole, outward ? widest : Math.max(Math.abs(a), Math.abs(b)));
-    const [from, to] = outward ? [Math.floor(hole.x - half), Math.ceil(hole.x + half)] : [Math.ceil(hole.x - half), Math.floor(hole.x + half)];
+    const [from, to] = outward
+      ? [Math.floor(hole.x - half), Math.ceil(hole.x + half)]
+      : [Math.ceil(hole.x - half), Math.floor(hole.x + half)];
     return to > from && end > start ? [{ x: from, y: start, w: to - from, h: end - start }] : [];
   });
 }

@@ -9,7 +9,9 @@ type Touch = { readonly normal: Point; readonly at: number } | { readonly middle
 function crossings(a: Touch, b: Touch): Point[] {
   if ('normal' in a && 'normal' in b) {
     const det = a.normal.x * b.normal.y - a.normal.y * b.normal.x;
-    return Math.abs(det) < 1e-9 ? [] : [{ x: (a.at * b.normal.y - b.at * a.normal.y) / det, y: (a.normal.x * b.at - b.normal.x * a.at) / det }];
+    return Math.abs(det) < 1e-9
+      ? []
+      : [{ x: (a.at * b.normal.y - b.at * a.normal.y) / det, y: (a.normal.x * b.at - b.normal.x * a.at) / det }];
   }
   if ('normal' in a) return crossings(b, a);
   if ('normal' in b) {
@@ -17,7 +19,10 @@ function crossings(a: Touch, b: Touch): Point[] {
     const half = a.r ** 2 - off ** 2;
     if (half < 0) return [];
     const root = Math.sqrt(half);
-    return [root, -root].map((along) => ({ x: a.middle.x + off * b.normal.x - along * b.normal.y, y: a.middle.y + off * b.normal.y + along * b.normal.x }));
+    return [root, -root].map((along) => ({
+      x: a.middle.x + off * b.normal.x - along * b.normal.y,
+      y: a.middle.y + off * b.normal.y + along * b.normal.x,
+    }));
   }
   const [dx, dy] = [b.middle.x - a.middle.x, b.middle.y - a.middle.y];
   const d = Math.hypot(dx, dy);
@@ -26,7 +31,10 @@ function crossings(a: Touch, b: Touch): Point[] {
   const half = a.r ** 2 - along ** 2;
   if (half < 0) return [];
   const root = Math.sqrt(half);
-  return [root, -root].map((side) => ({ x: a.middle.x + (along * dx - side * dy) / d, y: a.middle.y + (along * dy + side * dx) / d }));
+  return [root, -root].map((side) => ({
+    x: a.middle.x + (along * dx - side * dy) / d,
+    y: a.middle.y + (along * dy + side * dx) / d,
+  }));
 }
 
 const line = (x: number, y: number, at: number): Touch => ({ normal: { x, y }, at });
@@ -35,13 +43,29 @@ const line = (x: number, y: number, at: number): Touch => ({ normal: { x, y }, a
 function edgeTouches({ scrap: { w, h, missing }, half, size, lie }: Room): Touch[] {
   const edges = [line(1, 0, half.x), line(1, 0, w - half.x), line(0, 1, half.y), line(0, 1, h - half.y)];
   const gaps = missing.flatMap((gap): Touch[] => {
-    const corners = [{ x: gap.x, y: gap.y }, { x: gap.x + gap.w, y: gap.y }, { x: gap.x, y: gap.y + gap.h }, { x: gap.x + gap.w, y: gap.y + gap.h }];
-    const sides = [line(1, 0, gap.x - half.x), line(1, 0, gap.x + gap.w + half.x), line(0, 1, gap.y - half.y), line(0, 1, gap.y + gap.h + half.y)];
+    const corners = [
+      { x: gap.x, y: gap.y },
+      { x: gap.x + gap.w, y: gap.y },
+      { x: gap.x, y: gap.y + gap.h },
+      { x: gap.x + gap.w, y: gap.y + gap.h },
+    ];
+    const sides = [
+      line(1, 0, gap.x - half.x),
+      line(1, 0, gap.x + gap.w + half.x),
+      line(0, 1, gap.y - half.y),
+      line(0, 1, gap.y + gap.h + half.y),
+    ];
     if (lie === 'round') return [...sides, ...corners.map((middle): Touch => ({ middle, r: size / 2 }))];
-    return [...sides, ...FLATS[lie].flatMap((flat) => {
-      const along = corners.map(({ x, y }) => flat.x * x + flat.y * y);
-      return [line(flat.x, flat.y, Math.min(...along) - size / 2), line(flat.x, flat.y, Math.max(...along) + size / 2)];
-    })];
+    return [
+      ...sides,
+      ...FLATS[lie].flatMap((flat) => {
+        const along = corners.map(({ x, y }) => flat.x * x + flat.y * y);
+        return [
+          line(flat.x, flat.y, Math.min(...along) - size / 2),
+          line(flat.x, flat.y, Math.max(...along) + size / 2),
+        ];
+      }),
+    ];
   });
   return [...edges, ...gaps];
 }
@@ -49,7 +73,9 @@ function edgeTouches({ scrap: { w, h, missing }, half, size, lie }: Room): Touch
 function holeTouches(hole: Hole, room: Room): Touch[] {
   const { lie, least } = apart(hole, room);
   if (lie === 'round') return [{ middle: { x: hole.x, y: hole.y }, r: least }];
-  return FLATS[lie].flatMap((flat) => [1, -1].map((side) => line(flat.x, flat.y, flat.x * hole.x + flat.y * hole.y + side * least)));
+  return FLATS[lie].flatMap((flat) =>
+    [1, -1].map((side) => line(flat.x, flat.y, flat.x * hole.x + flat.y * hole.y + side * least)),
+  );
 }
 
 /**
@@ -67,17 +93,26 @@ export function nestle(room: Room, placed: readonly Point[], along: Point): Poin
   const offer = (a: Touch, b: Touch, close: readonly Hole[], beside: Hole | null = null): void => {
     for (const at of crossings(a, b)) {
       // A hexagon's lines go on beyond it: what does not touch it is offered elsewhere.
-      if ((beside && !touches(beside, toHole(at))) || !room.allows(at) || !close.every((other) => areApart(toHole(at), other))) continue;
+      if (
+        (beside && !touches(beside, toHole(at))) ||
+        !room.allows(at) ||
+        !close.every((other) => areApart(toHole(at), other))
+      )
+        continue;
       open.set(`${Math.round(at.x)} ${Math.round(at.y)}`, at);
     }
   };
   /** What touches the hole lies near it, so only its neighbours can be in the way. */
   const offerAround = (hole: Hole, others: readonly Hole[]): void => {
-    const close = others.filter((other) => Math.max(Math.abs(other.x - hole.x), Math.abs(other.y - hole.y)) < 1.3 * size + 1.1 * other.size);
+    const close = others.filter(
+      (other) => Math.max(Math.abs(other.x - hole.x), Math.abs(other.y - hole.y)) < 1.3 * size + 1.1 * other.size,
+    );
     const own = holeTouches(hole, room);
     const theirs = close.flatMap((other) => holeTouches(other, room));
     const all = [...close, hole];
-    own.forEach((a, i) => { [...edges, ...theirs, ...own.slice(i + 1)].forEach((b) => offer(a, b, all, hole)); });
+    own.forEach((a, i) => {
+      [...edges, ...theirs, ...own.slice(i + 1)].forEach((b) => offer(a, b, all, hole));
+    });
   };
   const before = [...room.earlier, ...holes.map(toHole)];
   edges.forEach((a, i) => edges.slice(i + 1).forEach((b) => offer(a, b, before)));
@@ -87,7 +122,10 @@ export function nestle(room: Room, placed: readonly Point[], along: Point): Poin
     let least = Infinity;
     for (const at of open.values()) {
       const ahead = at.x * along.x + at.y * along.y;
-      if (ahead < least - NEAR) { least = ahead; first = at; }
+      if (ahead < least - NEAR) {
+        least = ahead;
+        first = at;
+      }
     }
     if (!first) return holes;
     const hole = toHole(first);

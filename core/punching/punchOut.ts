@@ -16,19 +16,30 @@ const swapped = ({ x, y }: Point): Point => ({ x: y, y: x });
 /** The room with its sides exchanged: a hexagon on a point then stands on a flat. */
 function turned(room: Room): Room {
   const { scrap, lie, half } = room;
-  return { ...room, scrap: { ...scrap, w: scrap.h, h: scrap.w }, half: swapped(half), lie: lie === 'point-up' ? 'flat-up' : lie === 'flat-up' ? 'point-up' : lie };
+  return {
+    ...room,
+    scrap: { ...scrap, w: scrap.h, h: scrap.w },
+    half: swapped(half),
+    lie: lie === 'point-up' ? 'flat-up' : lie === 'flat-up' ? 'point-up' : lie,
+  };
 }
 
 /** Rows both ways, from each corner, without the holes that cannot be there. */
 function rowsFromAllSides(room: Room): Point[][] {
   const { w, h } = room.scrap;
   const layouts = [...rows(room), ...rows(turned(room)).map((spots) => spots.map(swapped))];
-  return layouts.flatMap((spots) => [
-    spots, spots.map(({ x, y }) => ({ x: w - x, y })), spots.map(({ x, y }) => ({ x, y: h - y })), spots.map(({ x, y }) => ({ x: w - x, y: h - y })),
-  ]).map((spots) => spots.filter(room.allows));
+  return layouts
+    .flatMap((spots) => [
+      spots,
+      spots.map(({ x, y }) => ({ x: w - x, y })),
+      spots.map(({ x, y }) => ({ x, y: h - y })),
+      spots.map(({ x, y }) => ({ x: w - x, y: h - y })),
+    ])
+    .map((spots) => spots.filter(room.allows));
 }
 
-const most = (layouts: readonly Point[][]): Point[] => layouts.reduce((best, spots) => (spots.length > best.length ? spots : best), []);
+const most = (layouts: readonly Point[][]): Point[] =>
+  layouts.reduce((best, spots) => (spots.length > best.length ? spots : best), []);
 
 /** As many holes as are found: the best rows with whatever else nestles in, or nestled from the start. */
 function fill(room: Room): Point[] {
@@ -37,7 +48,8 @@ function fill(room: Room): Point[] {
   let best = nestle(room, inRows, toward(0.01));
   const shape = room.lie === 'round' ? 'circle' : 'hexagon';
   if (best.length > MANY[shape]) return best;
-  for (let eighth = 0; eighth < 8; eighth++) best = most([best, nestle(room, [], toward((eighth * Math.PI) / 4 + 0.01))]);
+  for (let eighth = 0; eighth < 8; eighth++)
+    best = most([best, nestle(room, [], toward((eighth * Math.PI) / 4 + 0.01))]);
   if (shape === 'circle' && best.length <= FEW) {
     const random = seededRandom(best.length + 1);
     for (let i = 0; i < TRIES; i++) {
@@ -49,7 +61,7 @@ function fill(room: Room): Point[] {
 }
 
 const liesOf = ({ shape }: Punch, { upright }: Scrap): readonly Lie[] =>
-  (shape === 'circle' ? ['round'] : upright ? ['point-up'] : ['point-up', 'flat-up']);
+  shape === 'circle' ? ['round'] : upright ? ['point-up'] : ['point-up', 'flat-up'];
 
 /** Top to bottom, then left to right: the order in which they are punched. */
 const inOrder = (a: Hole, b: Hole): number => a.y - b.y || a.x - b.x;
@@ -71,7 +83,10 @@ export function punchSpots(scrap: Scrap, punch: Punch, earlier: readonly Hole[] 
 }
 
 /** A punch and how many of it are wanted; null: as many as can be. */
-export interface PunchWish { readonly punch: Punch; readonly most: number | null }
+export interface PunchWish {
+  readonly punch: Punch;
+  readonly most: number | null;
+}
 
 /**
  * Several punches on one scrap, the largest first, each in what the larger ones left.

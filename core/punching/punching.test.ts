@@ -11,11 +11,22 @@ const count = (on: Scrap, punch: Punch): number => punchSpots(on, punch).length;
 describe('circles in a square, against published greatest least distances', () => {
   // R. Peikert, D. Wuertz, M. Monagan, C. de Groot, Packing circles in a square: a review and new results, 1992: the
   // greatest least distance of n points in the unit square. From memory, to six places.
-  test.each([[2, 1.414214], [3, 1.035276], [4, 1], [5, 0.707107], [6, 0.600925], [7, 0.535898], [9, 0.5], [12, 0.38873], [14, 0.348915], [16, 0.333333], [18, 0.300463]])(
-    '%d of them', (n, distance) => {
-      const side = Math.ceil(10_000 * (1 + 1 / distance)) + 2;
-      expect(count(scrap(side, side), circle(10_000))).toBeGreaterThanOrEqual(n);
-    });
+  test.each([
+    [2, 1.414214],
+    [3, 1.035276],
+    [4, 1],
+    [5, 0.707107],
+    [6, 0.600925],
+    [7, 0.535898],
+    [9, 0.5],
+    [12, 0.38873],
+    [14, 0.348915],
+    [16, 0.333333],
+    [18, 0.300463],
+  ])('%d of them', (n, distance) => {
+    const side = Math.ceil(10_000 * (1 + 1 / distance)) + 2;
+    expect(count(scrap(side, side), circle(10_000))).toBeGreaterThanOrEqual(n);
+  });
 });
 
 /** Most circles whose middles lie on a grid, by trying every set: shares no code with what is tested. */
@@ -34,21 +45,42 @@ function mostOnGrid(w: number, h: number, d: number, step: number): number {
   return best;
 }
 
-test('no fewer circles than a brute force over a grid', () => fc.assert(fc.property(fc.integer({ min: 8, max: 19 }), fc.integer({ min: 8, max: 19 }), (w, h) => {
-  expect(count(scrap(w * 1000, h * 1000), circle(8000))).toBeGreaterThanOrEqual(mostOnGrid(w, h, 8, 1));
-}), { numRuns: 40 }));
+test('no fewer circles than a brute force over a grid', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 8, max: 19 }), fc.integer({ min: 8, max: 19 }), (w, h) => {
+      expect(count(scrap(w * 1000, h * 1000), circle(8000))).toBeGreaterThanOrEqual(mostOnGrid(w, h, 8, 1));
+    }),
+    { numRuns: 40 },
+  ));
 
 const anyScrap = fc.record({
-  w: fc.integer({ min: 500, max: 6000 }), h: fc.integer({ min: 500, max: 6000 }), upright: fc.boolean(),
-  missing: fc.array(fc.record({ x: fc.integer({ min: -200, max: 5000 }), y: fc.integer({ min: -200, max: 5000 }), w: fc.integer({ min: 1, max: 2000 }), h: fc.integer({ min: 1, max: 2000 }) }), { maxLength: 2 }),
+  w: fc.integer({ min: 500, max: 6000 }),
+  h: fc.integer({ min: 500, max: 6000 }),
+  upright: fc.boolean(),
+  missing: fc.array(
+    fc.record({
+      x: fc.integer({ min: -200, max: 5000 }),
+      y: fc.integer({ min: -200, max: 5000 }),
+      w: fc.integer({ min: 1, max: 2000 }),
+      h: fc.integer({ min: 1, max: 2000 }),
+    }),
+    { maxLength: 2 },
+  ),
 });
-const anyPunch = fc.record({ shape: fc.constantFrom('circle' as const, 'hexagon' as const), size: fc.integer({ min: 600, max: 2500 }), reach: fc.option(fc.integer({ min: 600, max: 4000 })) });
+const anyPunch = fc.record({
+  shape: fc.constantFrom('circle' as const, 'hexagon' as const),
+  size: fc.integer({ min: 600, max: 2500 }),
+  reach: fc.option(fc.integer({ min: 600, max: 4000 })),
+});
 
 /** Points of a hole's edge and middle, worked out from its shape alone. */
 function edgePoints({ x, y, size, lie }: Hole): { x: number; y: number }[] {
   return Array.from({ length: 72 }, (_, i) => {
     const angle = (i * Math.PI) / 36;
-    const toFlat = lie === 'round' ? 0 : ((angle - (lie === 'point-up' ? 0 : Math.PI / 6)) % (Math.PI / 3) + Math.PI / 3) % (Math.PI / 3);
+    const toFlat =
+      lie === 'round'
+        ? 0
+        : (((angle - (lie === 'point-up' ? 0 : Math.PI / 6)) % (Math.PI / 3)) + Math.PI / 3) % (Math.PI / 3);
     const r = lie === 'round' ? size / 2 : size / 2 / Math.cos(Math.min(toFlat, Math.PI / 3 - toFlat));
     return { x: x + r * Math.cos(angle), y: y + r * Math.sin(angle) };
   });
@@ -68,27 +100,46 @@ function isInside({ x, y, size, lie }: Hole, at: { x: number; y: number }): bool
 const areAllApart = (holes: readonly Hole[]): boolean =>
   holes.every((a, i) => holes.every((b, j) => i === j || ![a, ...edgePoints(a)].some((at) => isInside(b, at))));
 
-test('every hole is on the paper, off what is gone, apart from the others and within reach', () => fc.assert(fc.property(anyScrap, anyPunch, (on, punch) => {
-  const holes = punchSpots(on, punch);
-  expect(areAllApart(holes)).toBe(true);
-  for (const hole of holes) {
-    const points = edgePoints(hole);
-    expect(points.every(({ x, y }) => x > -0.1 && y > -0.1 && x < on.w + 0.1 && y < on.h + 0.1)).toBe(true);
-    expect(points.some(({ x, y }) => on.missing.some((gap) => x > gap.x + 0.1 && y > gap.y + 0.1 && x < gap.x + gap.w - 0.1 && y < gap.y + gap.h - 0.1))).toBe(false);
-    if (on.upright && punch.shape === 'hexagon') expect(hole.lie).toBe('point-up');
-    const half = halfExtent(hole);
-    if (punch.reach !== null) expect(Math.min(hole.x + half.x, on.w - hole.x + half.x, hole.y + half.y, on.h - hole.y + half.y)).toBeLessThan(punch.reach + 0.1);
-  }
-}), { numRuns: 30 }));
+test('every hole is on the paper, off what is gone, apart from the others and within reach', () =>
+  fc.assert(
+    fc.property(anyScrap, anyPunch, (on, punch) => {
+      const holes = punchSpots(on, punch);
+      expect(areAllApart(holes)).toBe(true);
+      for (const hole of holes) {
+        const points = edgePoints(hole);
+        expect(points.every(({ x, y }) => x > -0.1 && y > -0.1 && x < on.w + 0.1 && y < on.h + 0.1)).toBe(true);
+        expect(
+          points.some(({ x, y }) =>
+            on.missing.some(
+              (gap) => x > gap.x + 0.1 && y > gap.y + 0.1 && x < gap.x + gap.w - 0.1 && y < gap.y + gap.h - 0.1,
+            ),
+          ),
+        ).toBe(false);
+        if (on.upright && punch.shape === 'hexagon') expect(hole.lie).toBe('point-up');
+        const half = halfExtent(hole);
+        if (punch.reach !== null)
+          expect(
+            Math.min(hole.x + half.x, on.w - hole.x + half.x, hole.y + half.y, on.h - hole.y + half.y),
+          ).toBeLessThan(punch.reach + 0.1);
+      }
+    }),
+    { numRuns: 30 },
+  ));
 
-test('never fewer than the best of square and staggered rows', () => fc.assert(fc.property(fc.integer({ min: 1000, max: 9000 }), fc.integer({ min: 1000, max: 9000 }), (w, h) => {
-  const d = 1000;
-  const staggered = (along: number, deep: number): number => {
-    const rows = Math.floor((deep - d) / (d * Math.sqrt(0.75)) + 1e-9) + 1;
-    return Math.ceil(rows / 2) * Math.floor(along / d) + Math.floor(rows / 2) * Math.floor((along - d / 2) / d);
-  };
-  expect(count(scrap(w, h), circle(d))).toBeGreaterThanOrEqual(Math.max(Math.floor(w / d) * Math.floor(h / d), staggered(w, h), staggered(h, w)));
-}), { numRuns: 30 }));
+test('never fewer than the best of square and staggered rows', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 1000, max: 9000 }), fc.integer({ min: 1000, max: 9000 }), (w, h) => {
+      const d = 1000;
+      const staggered = (along: number, deep: number): number => {
+        const rows = Math.floor((deep - d) / (d * Math.sqrt(0.75)) + 1e-9) + 1;
+        return Math.ceil(rows / 2) * Math.floor(along / d) + Math.floor(rows / 2) * Math.floor((along - d / 2) / d);
+      };
+      expect(count(scrap(w, h), circle(d))).toBeGreaterThanOrEqual(
+        Math.max(Math.floor(w / d) * Math.floor(h / d), staggered(w, h), staggered(h, w)),
+      );
+    }),
+    { numRuns: 30 },
+  ));
 
 describe('worked by hand (common practice, no source)', () => {
   test('a 2 in scrap with a hole in its middle gives no large circle, but small ones beside the hole', () => {
@@ -102,33 +153,61 @@ describe('worked by hand (common practice, no source)', () => {
   test('a punch that reaches 1 1/2 in takes no 1 in circle from the middle of a sheet', () => {
     const holes = punchSpots(scrap(inches(6), inches(6)), circle(inches(1), inches(1.5)));
     expect(holes.length).toBeGreaterThanOrEqual(20);
-    expect(holes.some(({ x, y }) => Math.abs(x - inches(3)) < inches(1) && Math.abs(y - inches(3)) < inches(1))).toBe(false);
+    expect(holes.some(({ x, y }) => Math.abs(x - inches(3)) < inches(1) && Math.abs(y - inches(3)) < inches(1))).toBe(
+      false,
+    );
   });
   test('mixed sizes: the large ones first, small ones in what is left, and no more than are wanted', () => {
-    const [small, large] = punchOut(scrap(inches(6), inches(4)), [{ punch: circle(inches(0.625)), most: null }, { punch: circle(inches(2)), most: 5 }]);
+    const [small, large] = punchOut(scrap(inches(6), inches(4)), [
+      { punch: circle(inches(0.625)), most: null },
+      { punch: circle(inches(2)), most: 5 },
+    ]);
     expect(large).toHaveLength(5);
     expect(small!.length).toBeGreaterThanOrEqual(8);
     expect(areAllApart([...small!, ...large!])).toBe(true);
   });
 });
 
-test('a hole\'s rectangles lie within it, or around it', () => fc.assert(fc.property(
-  fc.record({ x: fc.integer({ min: 0, max: 9999 }), y: fc.integer({ min: 0, max: 9999 }), size: fc.integer({ min: 100, max: 9000 }), lie: fc.constantFrom('round' as const, 'point-up' as const, 'flat-up' as const) }), fc.double({ min: 0, max: 1, noNaN: true }), (whole, part) => {
-    const hole = { ...whole, x: whole.x + part };
-    const [within, around] = [holeRects(hole, 'within'), holeRects(hole, 'around')];
-    const half = halfExtent(hole);
-    const own = hole.lie === 'round' ? (Math.PI * hole.size ** 2) / 4 : (Math.sqrt(3) / 2) * hole.size ** 2;
-    const frame = { x: Math.floor(hole.x - half.x), y: Math.floor(hole.y - half.y), w: Math.ceil(2 * half.x) + 2, h: Math.ceil(2 * half.y) + 2 };
-    expect(unionArea(frame, within)).toBeLessThanOrEqual(own);
-    expect(unionArea(frame, around)).toBeGreaterThanOrEqual(own * 0.9999);
-    expect(unionArea(frame, around) - unionArea(frame, within)).toBeLessThan(area(frame) * 0.16 + 4 * hole.size);
-    expect(within.every((r) => around.some((other) => overlaps(other, r)))).toBe(true);
-    expect([...within, ...around].every((r) => contains(frame, r))).toBe(true);
-    // The edge lies between the two.
-    for (const at of edgePoints(hole)) {
-      const towards = { x: hole.x + (at.x - hole.x) * 0.999, y: hole.y + (at.y - hole.y) * 0.999 };
-      expect(around.some((r) => towards.x >= r.x && towards.y >= r.y && towards.x <= r.x + r.w && towards.y <= r.y + r.h)).toBe(true);
-      const beyond = { x: hole.x + (at.x - hole.x) * 1.001, y: hole.y + (at.y - hole.y) * 1.001 };
-      expect(within.some((r) => beyond.x > r.x && beyond.y > r.y && beyond.x < r.x + r.w && beyond.y < r.y + r.h)).toBe(false);
-    }
-  }), { numRuns: 80 }));
+test("a hole's rectangles lie within it, or around it", () =>
+  fc.assert(
+    fc.property(
+      fc.record({
+        x: fc.integer({ min: 0, max: 9999 }),
+        y: fc.integer({ min: 0, max: 9999 }),
+        size: fc.integer({ min: 100, max: 9000 }),
+        lie: fc.constantFrom('round' as const, 'point-up' as const, 'flat-up' as const),
+      }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (whole, part) => {
+        const hole = { ...whole, x: whole.x + part };
+        const [within, around] = [holeRects(hole, 'within'), holeRects(hole, 'around')];
+        const half = halfExtent(hole);
+        const own = hole.lie === 'round' ? (Math.PI * hole.size ** 2) / 4 : (Math.sqrt(3) / 2) * hole.size ** 2;
+        const frame = {
+          x: Math.floor(hole.x - half.x),
+          y: Math.floor(hole.y - half.y),
+          w: Math.ceil(2 * half.x) + 2,
+          h: Math.ceil(2 * half.y) + 2,
+        };
+        expect(unionArea(frame, within)).toBeLessThanOrEqual(own);
+        expect(unionArea(frame, around)).toBeGreaterThanOrEqual(own * 0.9999);
+        expect(unionArea(frame, around) - unionArea(frame, within)).toBeLessThan(area(frame) * 0.16 + 4 * hole.size);
+        expect(within.every((r) => around.some((other) => overlaps(other, r)))).toBe(true);
+        expect([...within, ...around].every((r) => contains(frame, r))).toBe(true);
+        // The edge lies between the two.
+        for (const at of edgePoints(hole)) {
+          const towards = { x: hole.x + (at.x - hole.x) * 0.999, y: hole.y + (at.y - hole.y) * 0.999 };
+          expect(
+            around.some(
+              (r) => towards.x >= r.x && towards.y >= r.y && towards.x <= r.x + r.w && towards.y <= r.y + r.h,
+            ),
+          ).toBe(true);
+          const beyond = { x: hole.x + (at.x - hole.x) * 1.001, y: hole.y + (at.y - hole.y) * 1.001 };
+          expect(
+            within.some((r) => beyond.x > r.x && beyond.y > r.y && beyond.x < r.x + r.w && beyond.y < r.y + r.h),
+          ).toBe(false);
+        }
+      },
+    ),
+    { numRuns: 80 },
+  ));

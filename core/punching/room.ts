@@ -17,10 +17,17 @@ export interface Room {
 export function roomFor(scrap: Scrap, { size, reach }: Punch, lie: Lie, earlier: readonly Hole[]): Room {
   const half = halfExtent({ size, lie });
   const { w, h, missing } = scrap;
-  const isReached = ({ x, y }: Point): boolean => reach === null
-    || Math.min(x + half.x, w - x + half.x, y + half.y, h - y + half.y) <= reach + NEAR;
+  const isReached = ({ x, y }: Point): boolean =>
+    reach === null || Math.min(x + half.x, w - x + half.x, y + half.y, h - y + half.y) <= reach + NEAR;
   const allows = (at: Point): boolean => {
-    if (at.x < half.x - NEAR || at.y < half.y - NEAR || at.x > w - half.x + NEAR || at.y > h - half.y + NEAR || !isReached(at)) return false;
+    if (
+      at.x < half.x - NEAR ||
+      at.y < half.y - NEAR ||
+      at.x > w - half.x + NEAR ||
+      at.y > h - half.y + NEAR ||
+      !isReached(at)
+    )
+      return false;
     const hole = { ...at, size, lie };
     return missing.every((gap) => isOff(hole, gap)) && earlier.every((other) => areApart(hole, other));
   };

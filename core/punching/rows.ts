@@ -22,7 +22,12 @@ function lattice({ half }: Room, along: number, deep: number, pitch: number, dow
  * other. All begin at the top left.
  */
 export function rows(room: Room): Point[][] {
-  const { scrap: { w, h }, size, lie, half } = room;
+  const {
+    scrap: { w, h },
+    size,
+    lie,
+    half,
+  } = room;
   const pitch = lie === 'flat-up' ? (2 * size) / Math.sqrt(3) : size;
   const deep = leastDown(room, 0);
   const free = w - 2 * half.x;
@@ -32,6 +37,8 @@ export function rows(room: Room): Point[][] {
     if (n > 1) pitches.add(Math.max(pitch, free / (n - 1)));
     pitches.add(Math.max(pitch, free / (n - 0.5)));
   }
-  const staggered = [...pitches].filter((p) => p < 2 * pitch + NEAR).map((p) => lattice(room, w, h, p, Math.max(leastDown(room, p / 2), deep / 2), p / 2));
+  const staggered = [...pitches]
+    .filter((p) => p < 2 * pitch + NEAR)
+    .map((p) => lattice(room, w, h, p, Math.max(leastDown(room, p / 2), deep / 2), p / 2));
   return [lattice(room, w, h, pitch, deep, 0), ...staggered];
 }

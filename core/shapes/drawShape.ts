@@ -3,7 +3,12 @@ import { err, ok, type Result } from '../result';
 import { pathArea } from './pathArea';
 import type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, Stroke } from './shape';
 
-interface Drawing { blank: Size; outline: Path; folds?: readonly Line[]; givesBack?: Rect }
+interface Drawing {
+  blank: Size;
+  outline: Path;
+  folds?: readonly Line[];
+  givesBack?: Rect;
+}
 type Drawn = Result<Drawing, ShapeError>;
 type Of<K extends ShapeKind> = Extract<Shape, { kind: K }>;
 
@@ -15,42 +20,82 @@ const tooMuch = (measure: ShapeError['measure'], most: number): Drawn => err({ k
 
 /** Every kind of shape in its blank. A new one is a type in `shape.ts` and an entry here. */
 const KINDS: { readonly [K in ShapeKind]: (shape: Of<K>) => Drawn } = {
-  'rectangle': ({ w, h }) => ok({ blank: { w, h }, outline: box(w, h) }),
-  'banner': ({ w, h, end, depth }) => {
+  rectangle: ({ w, h }) => ok({ blank: { w, h }, outline: box(w, h) }),
+  banner: ({ w, h, end, depth }) => {
     if (depth >= h) return tooMuch('depth', h - 1);
-    const foot = end === 'dovetail' ? [corner(w, h), corner(w / 2, h - depth), corner(0, h)] : [corner(w, h - depth), corner(w / 2, h), corner(0, h - depth)];
+    const foot =
+      end === 'dovetail'
+        ? [corner(w, h), corner(w / 2, h - depth), corner(0, h)]
+        : [corner(w, h - depth), corner(w / 2, h), corner(0, h - depth)];
     return ok({ blank: { w, h }, outline: [corner(0, 0), corner(w, 0), ...foot] });
   },
-  'tag': ({ w, h, corners, corner: c }) => {
+  tag: ({ w, h, corners, corner: c }) => {
     const most = Math.floor(Math.min(w, h) / 2);
     if (c > most) return tooMuch('corner', most);
-    const outline = corners === 'clipped'
-      ? [corner(c, 0), corner(w - c, 0), corner(w, c), corner(w, h), corner(0, h), corner(0, c)]
-      : [round(c, 0, c), corner(w - c, 0), round(w, c, c), corner(w, h - c), round(w - c, h, c), corner(c, h), round(0, h - c, c), corner(0, c)];
+    const outline =
+      corners === 'clipped'
+        ? [corner(c, 0), corner(w - c, 0), corner(w, c), corner(w, h), corner(0, h), corner(0, c)]
+        : [
+            round(c, 0, c),
+            corner(w - c, 0),
+            round(w, c, c),
+            corner(w, h - c),
+            round(w - c, h, c),
+            corner(c, h),
+            round(0, h - c, c),
+            corner(0, c),
+          ];
     return ok({ blank: { w, h }, outline });
   },
-  'circle': ({ d }) => ok({ blank: { w: d, h: d }, outline: [round(d, d / 2, d / 2), round(0, d / 2, d / 2)] }),
-  'half-circle': ({ d }) => ok({ blank: { w: d, h: Math.ceil(d / 2) }, outline: [corner(0, Math.ceil(d / 2)), round(d, Math.ceil(d / 2), d / 2)] }),
-  'pennant': ({ w, h }) => ok({ blank: { w, h }, outline: [corner(0, 0), corner(w, 0), corner(w / 2, h)] }),
+  circle: ({ d }) => ok({ blank: { w: d, h: d }, outline: [round(d, d / 2, d / 2), round(0, d / 2, d / 2)] }),
+  'half-circle': ({ d }) =>
+    ok({
+      blank: { w: d, h: Math.ceil(d / 2) },
+      outline: [corner(0, Math.ceil(d / 2)), round(d, Math.ceil(d / 2), d / 2)],
+    }),
+  pennant: ({ w, h }) => ok({ blank: { w, h }, outline: [corner(0, 0), corner(w, 0), corner(w / 2, h)] }),
   'scallop-strip': ({ w, h, scallop }) => {
     const most = Math.min(w, 2 * h - 1);
     if (scallop > most) return tooMuch('scallop', most);
     const n = Math.floor(w / scallop);
     const end = (w + n * scallop) / 2;
     const foot = h - scallop / 2;
-    return ok({ blank: { w, h }, outline: [corner(0, 0), corner(w, 0), corner(w, foot), corner(end, foot), ...Array.from({ length: n }, (_, i) => round(end - (i + 1) * scallop, foot, scallop / 2)), corner(0, foot)] });
+    return ok({
+      blank: { w, h },
+      outline: [
+        corner(0, 0),
+        corner(w, 0),
+        corner(w, foot),
+        corner(end, foot),
+        ...Array.from({ length: n }, (_, i) => round(end - (i + 1) * scallop, foot, scallop / 2)),
+        corner(0, foot),
+      ],
+    });
   },
-  'pocket': ({ w, h, flap: f }) => {
+  pocket: ({ w, h, flap: f }) => {
     const most = Math.floor(Math.min(w, h) / 2);
     if (f > most) return tooMuch('flap', most);
     const slant = f / 2;
     return ok({
       blank: { w: w + 2 * f, h: h + f },
-      outline: [corner(0, 0), corner(w + 2 * f, 0), corner(w + 2 * f, h - slant), corner(w + f, h), corner(w + f - slant, h + f), corner(f + slant, h + f), corner(f, h), corner(0, h - slant)],
-      folds: [{ from: corner(f, 0), to: corner(f, h) }, { from: corner(w + f, 0), to: corner(w + f, h) }, { from: corner(f, h), to: corner(w + f, h) }],
+      outline: [
+        corner(0, 0),
+        corner(w + 2 * f, 0),
+        corner(w + 2 * f, h - slant),
+        corner(w + f, h),
+        corner(w + f - slant, h + f),
+        corner(f + slant, h + f),
+        corner(f, h),
+        corner(0, h - slant),
+      ],
+      folds: [
+        { from: corner(f, 0), to: corner(f, h) },
+        { from: corner(w + f, 0), to: corner(w + f, h) },
+        { from: corner(f, h), to: corner(w + f, h) },
+      ],
     });
   },
-  'frame': ({ w, h, border: b }) => {
+  frame: ({ w, h, border: b }) => {
     const most = Math.floor((Math.min(w, h) - 1) / 2);
     if (b > most) return tooMuch('border', most);
     return ok({ blank: { w, h }, outline: box(w, h), givesBack: { x: b, y: b, w: w - 2 * b, h: h - 2 * b } });
@@ -66,5 +111,12 @@ export function drawShape(shape: Shape): Result<DrawnShape, ShapeError> {
   if (!drawn.ok) return drawn;
   const { blank, outline, folds = [], givesBack = null } = drawn.value;
   const whole = pathArea(outline);
-  return ok({ blank, outline, folds, givesBack, area: whole - (givesBack ? area(givesBack) : 0), waste: area(blank) - whole });
+  return ok({
+    blank,
+    outline,
+    folds,
+    givesBack,
+    area: whole - (givesBack ? area(givesBack) : 0),
+    waste: area(blank) - whole,
+  });
 }

@@ -5,32 +5,37 @@ import type { Point, Rect, Size } from '../geometry';
  * lies on the page.
  */
 export type Shape =
-  | { readonly kind: 'rectangle' } & Size
+  | ({ readonly kind: 'rectangle' } & Size)
   /** A strip hanging from the head; its foot notched (dovetail) or pointed by `depth`. */
-  | { readonly kind: 'banner'; readonly end: 'dovetail' | 'point'; readonly depth: number } & Size
+  | ({ readonly kind: 'banner'; readonly end: 'dovetail' | 'point'; readonly depth: number } & Size)
   /** Clipped: both upper corners cut off at 45 degrees. Round: all four rounded. `corner` is taken off each side. */
-  | { readonly kind: 'tag'; readonly corners: 'clipped' | 'round'; readonly corner: number } & Size
+  | ({ readonly kind: 'tag'; readonly corners: 'clipped' | 'round'; readonly corner: number } & Size)
   | { readonly kind: 'circle'; readonly d: number }
   /** Straight edge at the foot. */
   | { readonly kind: 'half-circle'; readonly d: number }
   /** A triangle, point down. */
-  | { readonly kind: 'pennant' } & Size
+  | ({ readonly kind: 'pennant' } & Size)
   /** A strip with whole half-round scallops along its foot, each `scallop` wide; `h` is with them. */
-  | { readonly kind: 'scallop-strip'; readonly scallop: number } & Size
+  | ({ readonly kind: 'scallop-strip'; readonly scallop: number } & Size)
   /** `w` and `h` inside, open at the head, a flap to glue on the other three sides. */
-  | { readonly kind: 'pocket'; readonly flap: number } & Size
+  | ({ readonly kind: 'pocket'; readonly flap: number } & Size)
   /** A mat `border` wide; its middle is given back. */
-  | { readonly kind: 'frame'; readonly border: number } & Size;
+  | ({ readonly kind: 'frame'; readonly border: number } & Size);
 
 export type ShapeKind = Shape['kind'];
 
 /** To a point, straight or along an arc of radius `r`, bulging to the left of the way or to the right. */
-export interface Stroke extends Point { readonly arc?: { readonly r: number; readonly bulges: 'left' | 'right' } }
+export interface Stroke extends Point {
+  readonly arc?: { readonly r: number; readonly bulges: 'left' | 'right' };
+}
 
 /** A closed line; the last stroke ends where the first begins to draw. Drawn clockwise as seen (y down). */
 export type Path = readonly Stroke[];
 
-export interface Line { readonly from: Point; readonly to: Point }
+export interface Line {
+  readonly from: Point;
+  readonly to: Point;
+}
 
 /** What a shape comes to, told from its blank's top left corner. Lengths in ticks, areas in square ticks. */
 export interface DrawnShape {
@@ -49,4 +54,8 @@ export interface DrawnShape {
 }
 
 /** Why a shape cannot be; `most` is what the measure named may come to at the most, ticks. */
-export interface ShapeError { readonly kind: 'too-much'; readonly measure: 'depth' | 'corner' | 'scallop' | 'flap' | 'border'; readonly most: number }
+export interface ShapeError {
+  readonly kind: 'too-much';
+  readonly measure: 'depth' | 'corner' | 'scallop' | 'flap' | 'border';
+  readonly most: number;
+}

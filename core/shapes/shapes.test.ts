@@ -14,8 +14,18 @@ const length = (least: number, most: number) => fc.integer({ min: least, max: mo
 const size = { w: length(40, 400), h: length(40, 400) };
 const anyShape: fc.Arbitrary<Shape> = fc.oneof(
   fc.record({ kind: fc.constant('rectangle' as const), ...size }),
-  fc.record({ kind: fc.constant('banner' as const), end: fc.constantFrom('dovetail' as const, 'point' as const), depth: length(1, 39), ...size }),
-  fc.record({ kind: fc.constant('tag' as const), corners: fc.constantFrom('clipped' as const, 'round' as const), corner: length(1, 20), ...size }),
+  fc.record({
+    kind: fc.constant('banner' as const),
+    end: fc.constantFrom('dovetail' as const, 'point' as const),
+    depth: length(1, 39),
+    ...size,
+  }),
+  fc.record({
+    kind: fc.constant('tag' as const),
+    corners: fc.constantFrom('clipped' as const, 'round' as const),
+    corner: length(1, 20),
+    ...size,
+  }),
   fc.record({ kind: fc.constant('circle' as const), d: length(2, 400) }),
   fc.record({ kind: fc.constant('half-circle' as const), d: length(2, 400) }),
   fc.record({ kind: fc.constant('pennant' as const), ...size }),
@@ -37,7 +47,10 @@ function flattened(path: Path): { x: number; y: number }[] {
     const centre = { x: from.x + dx / 2 - (back * dy) / chord, y: from.y + dy / 2 + (back * dx) / chord };
     const start = Math.atan2(from.y - centre.y, from.x - centre.x);
     const sweep = side * 2 * Math.asin(Math.min(1, chord / 2 / to.arc.r));
-    return Array.from({ length: 64 }, (_, n) => ({ x: centre.x + to.arc!.r * Math.cos(start + (sweep * (n + 1)) / 64), y: centre.y + to.arc!.r * Math.sin(start + (sweep * (n + 1)) / 64) }));
+    return Array.from({ length: 64 }, (_, n) => ({
+      x: centre.x + to.arc!.r * Math.cos(start + (sweep * (n + 1)) / 64),
+      y: centre.y + to.arc!.r * Math.sin(start + (sweep * (n + 1)) / 64),
+    }));
   });
 }
 
@@ -45,34 +58,45 @@ function flattened(path: Path): { x: number; y: number }[] {
 function rasterArea(path: Path, w: number, h: number, steps = 220): number {
   const points = flattened(path);
   let inside = 0;
-  for (let i = 0; i < steps; i++) for (let j = 0; j < steps; j++) {
-    const [x, y] = [((i + 0.5) * w) / steps, ((j + 0.5) * h) / steps];
-    let crossings = 0;
-    points.forEach((p, k) => {
-      const q = points[(k + 1) % points.length]!;
-      if (p.y > y !== q.y > y && x < p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)) crossings++;
-    });
-    inside += crossings % 2;
-  }
+  for (let i = 0; i < steps; i++)
+    for (let j = 0; j < steps; j++) {
+      const [x, y] = [((i + 0.5) * w) / steps, ((j + 0.5) * h) / steps];
+      let crossings = 0;
+      points.forEach((p, k) => {
+        const q = points[(k + 1) % points.length]!;
+        if (p.y > y !== q.y > y && x < p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)) crossings++;
+      });
+      inside += crossings % 2;
+    }
   return (inside / steps ** 2) * w * h;
 }
 
-test('shape, what it gives back and its waste are the blank', () => fc.assert(fc.property(anyShape, (shape) => {
-  const { blank, area: own, waste, givesBack, outline } = drawn(shape);
-  expect(own + waste + (givesBack ? area(givesBack) : 0)).toBeCloseTo(area(blank), 3);
-  expect(own).toBeGreaterThan(0);
-  expect(waste).toBeGreaterThanOrEqual(-1e-6);
-  if (givesBack) expect(contains({ x: 0, y: 0, ...blank }, givesBack)).toBe(true);
-  for (const { x, y } of flattened(outline)) expect(x > -1e-6 && y > -1e-6 && x < blank.w + 1e-6 && y < blank.h + 1e-6).toBe(true);
-})));
+test('shape, what it gives back and its waste are the blank', () =>
+  fc.assert(
+    fc.property(anyShape, (shape) => {
+      const { blank, area: own, waste, givesBack, outline } = drawn(shape);
+      expect(own + waste + (givesBack ? area(givesBack) : 0)).toBeCloseTo(area(blank), 3);
+      expect(own).toBeGreaterThan(0);
+      expect(waste).toBeGreaterThanOrEqual(-1e-6);
+      if (givesBack) expect(contains({ x: 0, y: 0, ...blank }, givesBack)).toBe(true);
+      for (const { x, y } of flattened(outline))
+        expect(x > -1e-6 && y > -1e-6 && x < blank.w + 1e-6 && y < blank.h + 1e-6).toBe(true);
+    }),
+  ));
 
-test('an area is what a raster of its outline counts', () => fc.assert(fc.property(anyShape, (shape) => {
-  const { blank, area: own, givesBack, outline } = drawn(shape);
-  expect(Math.abs(own + (givesBack ? area(givesBack) : 0) - rasterArea(outline, blank.w, blank.h))).toBeLessThan(area(blank) * 0.02);
-}), { numRuns: 30 }));
+test('an area is what a raster of its outline counts', () =>
+  fc.assert(
+    fc.property(anyShape, (shape) => {
+      const { blank, area: own, givesBack, outline } = drawn(shape);
+      expect(Math.abs(own + (givesBack ? area(givesBack) : 0) - rasterArea(outline, blank.w, blank.h))).toBeLessThan(
+        area(blank) * 0.02,
+      );
+    }),
+    { numRuns: 30 },
+  ));
 
 describe('measures known from elsewhere', () => {
-  test('a circle and its half, by the circle\'s formula', () => {
+  test("a circle and its half, by the circle's formula", () => {
     const d = inches(2);
     expect(drawn({ kind: 'circle', d }).area).toBeCloseTo((Math.PI * d * d) / 4, 0);
     expect(drawn({ kind: 'half-circle', d })).toMatchObject({ blank: { w: d, h: d / 2 } });
@@ -84,7 +108,10 @@ describe('measures known from elsewhere', () => {
     expect(pocket.folds).toHaveLength(3);
   });
   test('a 4 1/4 x 6 1/4 mat with 5/8 in of border gives 3 x 5 back', () => {
-    expect(drawn({ kind: 'frame', w: inches(4.25), h: inches(6.25), border: inches(0.625) }).givesBack).toMatchObject({ w: inches(3), h: inches(5) });
+    expect(drawn({ kind: 'frame', w: inches(4.25), h: inches(6.25), border: inches(0.625) }).givesBack).toMatchObject({
+      w: inches(3),
+      h: inches(5),
+    });
   });
   test('a dovetail takes a triangle away, a point two', () => {
     expect(drawn({ kind: 'banner', end: 'dovetail', w: 20, h: 60, depth: 10 }).waste).toBe(100);
@@ -105,5 +132,7 @@ test.each<[Shape, string, number]>([
 
 test('an outline is written as path data in the unit asked for', () => {
   expect(pathData(drawn({ kind: 'rectangle', w: 320, h: 640 }).outline, 320)).toBe('M0 2L0 0L1 0L1 2L0 2z');
-  expect(pathData(drawn({ kind: 'circle', d: 640 }).outline, 320, { x: 320, y: 0 })).toBe('M1 1A1 1 0 0 1 3 1A1 1 0 0 1 1 1z');
+  expect(pathData(drawn({ kind: 'circle', d: 640 }).outline, 320, { x: 320, y: 0 })).toBe(
+    'M1 1A1 1 0 0 1 3 1A1 1 0 0 1 1 1z',
+  );
 });

@@ -5,4 +5,19 @@ export type { Left, PageCost } from './costs';
 export { shareSmallThings } from './smallThings';
 export type { OffTheme, SmallGift, SmallShare, SmallThing, SmallWish } from './smallThings';
 export type { ShareProgress } from './shareOut';
-export type { DesignName, Lacking, ShareJob, SharedPage, SharedPiece, SharedSheet, ShareMode, SharePage, SharePlan, ShareSlot, ShareStats, Solved, Solver, Taste } from './types';
+export type {
+  DesignName,
+  Lacking,
+  ShareJob,
+  SharedPage,
+  SharedPiece,
+  SharedSheet,
+  ShareMode,
+  SharePage,
+  SharePlan,
+  ShareSlot,
+  ShareStats,
+  Solved,
+  Solver,
+  Taste,
+} from './types';

@@ -10,7 +10,9 @@ export function lackingOf(table: Table, spares: readonly Spare[], p: number): La
   const none = allowed[p]!.findIndex((own) => own.length === 0);
   if (none >= 0) {
     const { id, of } = page.slots[none]!;
-    const isThere = job.stock.some((stock) => designsOf(stock).some((design) => of === null || (design !== null && of.includes(design))));
+    const isThere = job.stock.some((stock) =>
+      designsOf(stock).some((design) => of === null || (design !== null && of.includes(design))),
+    );
     return { kind: isThere ? 'too-large' : 'no-design', slot: id };
   }
   if (choicesOf(table, p, 1).length === 0) return { kind: 'rules', slot: null };

@@ -40,7 +40,10 @@ function sizeOf({ allowed, carries, job }: Table): number {
 
 /** Most worth by area alone, the dearest by area first, the last in part: what no share-out can beat. */
 function worthByArea({ job, solid, allowed }: Table): number {
-  const wants = job.pages.map((page, p) => ({ worth: page.worth, area: allowed[p]!.every((designs) => designs.length > 0) ? sizeOfPage(page) : Infinity }));
+  const wants = job.pages.map((page, p) => ({
+    worth: page.worth,
+    area: allowed[p]!.every((designs) => designs.length > 0) ? sizeOfPage(page) : Infinity,
+  }));
   let room = job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
   let worth = 0;
   for (const want of wants.filter((one) => one.area < Infinity).sort((a, b) => b.worth * a.area - a.worth * b.area)) {
@@ -73,11 +76,16 @@ export class Search {
   /** Aims of whole programs that the solver could not end. */
   private readonly tooHard = new Set<Question['aim']>();
 
-  constructor(job: ShareJob, private readonly solver: Solver | null) {
+  constructor(
+    job: ShareJob,
+    private readonly solver: Solver | null,
+  ) {
     const table = readTable(job);
     this.table = table;
     // A page that wants nothing is made.
-    const none = job.pages.map((page): Assignment[number] => (page.slots.length === 0 && page.atLeast === 0 ? [] : null));
+    const none = job.pages.map((page): Assignment[number] =>
+      page.slots.length === 0 && page.atLeast === 0 ? [] : null,
+    );
     this.best = settle(table, none, 1, this.spend).settled;
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
@@ -87,7 +95,9 @@ export class Search {
     this.isDealt = wanted >= DEALT * there && wanted <= there;
   }
 
-  private readonly spend = (work: number): void => { this.spent += work; };
+  private readonly spend = (work: number): void => {
+    this.spent += work;
+  };
 
   private solve(question: Question, wants: 'proof' | 'answer'): Solved | null {
     if (!this.solver || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
@@ -146,8 +156,10 @@ export class Search {
     this.tried.set(key, work);
     const { first, settled } = settle(this.table, assignment, work, this.spend);
     const wanted = first.stats.pieces + first.notCut.length;
-    if (this.known.length < MOST_KNOWN && first.stats.bound.pieces < wanted) this.known.push({ assignment, fresh: null });
-    else if (this.known.length < MOST_KNOWN && first.notCut.length === 0) this.known.push({ assignment, fresh: first.stats.bound.fresh });
+    if (this.known.length < MOST_KNOWN && first.stats.bound.pieces < wanted)
+      this.known.push({ assignment, fresh: null });
+    else if (this.known.length < MOST_KNOWN && first.notCut.length === 0)
+      this.known.push({ assignment, fresh: first.stats.bound.fresh });
     for (const { id } of first.notCut) this.swollen.set(id, Math.min(1.6, (this.swollen.get(id) ?? 1) + 0.04));
     if (compareSettled(settled, this.best) <= 0) return false;
     this.best = settled;
@@ -162,7 +174,8 @@ export class Search {
       return prices.get(key)!;
     };
     const weigh = this.random() < 0.5;
-    const cost = (p: number, s: number, d: number): number => (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`) + this.lean(p, s, d);
+    const cost = (p: number, s: number, d: number): number =>
+      (weigh ? 0.3 : 1) * price(`${p} ${s} ${d}`) + this.lean(p, s, d);
     const swell = (p: number, s: number): number => this.swollen.get(`${p}/${s}`) ?? 1;
     for (const more of [{ swell }, {}]) {
       const answer = this.ask({ aim: 'cost', cost, ...more, ...question });
@@ -178,17 +191,32 @@ export class Search {
     // Designs of which a spare piece holds the slot come first.
     const rank = (s: number, d: number): number => {
       const key = `${s} ${d}`;
-      if (!held.has(key)) held.set(key, this.random() + this.lean(p, s, d) + (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1));
+      if (!held.has(key))
+        held.set(
+          key,
+          this.random() +
+            this.lean(p, s, d) +
+            (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1),
+        );
       return held.get(key)!;
     };
-    const added = (choice: Choice): Settled | null => cutWhole(this.table, from.assignment.map((own, i) => (i === p ? choice : own)), QUICK, this.spend);
+    const added = (choice: Choice): Settled | null =>
+      cutWhole(
+        this.table,
+        from.assignment.map((own, i) => (i === p ? choice : own)),
+        QUICK,
+        this.spend,
+      );
     const others: Choice[] = [];
     for (let n = 0; n < MANY_CHOICES; n++) {
       // Each by ranks of its own: choices next to each other differ in their last slot only.
       held.clear();
       const [choice] = choicesOf(this.table, p, 1, rank);
       if (!choice) return null;
-      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.spend)) { others.push(choice); continue; }
+      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.spend)) {
+        others.push(choice);
+        continue;
+      }
       const whole = added(choice);
       if (whole) return whole;
     }
@@ -202,8 +230,13 @@ export class Search {
 
   /** Pages not made, the most worth for their paper first. @param shuffled roughly so, in an order drawn by lot */
   private waiting({ assignment }: Settled, shuffled: boolean): number[] {
-    const weight = this.table.job.pages.map((page) => (page.worth / (1 + sizeOfPage(page))) * (shuffled ? 0.5 + this.random() : 1));
-    return weight.map((_, p) => p).filter((p) => !assignment[p]).sort((x, y) => weight[y]! - weight[x]! || x - y);
+    const weight = this.table.job.pages.map(
+      (page) => (page.worth / (1 + sizeOfPage(page))) * (shuffled ? 0.5 + this.random() : 1),
+    );
+    return weight
+      .map((_, p) => p)
+      .filter((p) => !assignment[p])
+      .sort((x, y) => weight[y]! - weight[x]! || x - y);
   }
 
   /** Adds whatever pages still can be, one by one. @yields after each that was tried */
@@ -218,8 +251,18 @@ export class Search {
   /** A few pages are given up, and others grown in their place: after ruin and recreate. */
   regrow(most: number): boolean {
     const made = this.best.assignment.flatMap((choice, p) => (choice ? [p] : []));
-    const gone = new Set(Array.from({ length: 1 + Math.floor(this.random() * Math.min(3, made.length)) }, () => made[Math.floor(this.random() * made.length)]));
-    const rest = cutWhole(this.table, this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)), QUICK, this.spend);
+    const gone = new Set(
+      Array.from(
+        { length: 1 + Math.floor(this.random() * Math.min(3, made.length)) },
+        () => made[Math.floor(this.random() * made.length)],
+      ),
+    );
+    const rest = cutWhole(
+      this.table,
+      this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)),
+      QUICK,
+      this.spend,
+    );
     if (!rest) return false;
     let grown = rest;
     for (const p of this.waiting(rest, true)) if (this.spent < most) grown = this.withPage(grown, p) ?? grown;
@@ -252,7 +295,12 @@ export class Search {
     const { worth, plan } = this.best;
     if (isShort && this.random() < 0.8) {
       const step = stepOf(this.table);
-      const wanted = this.random() < 0.5 ? this.worthBound : step > 0 ? worth + step : worth + (this.worthBound - worth) * this.random();
+      const wanted =
+        this.random() < 0.5
+          ? this.worthBound
+          : step > 0
+            ? worth + step
+            : worth + (this.worthBound - worth) * this.random();
       const drawn = this.drawn({ worth: wanted });
       if (drawn) return drawn;
     }
@@ -274,7 +322,10 @@ export class Search {
   isUsedUp(): boolean {
     const { job, solid } = this.table;
     const isMade = this.best.assignment.every((choice) => choice !== null);
-    return job.pages.length === 0 || (isMade && this.best.plan.stats.pieceArea >= job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0));
+    return (
+      job.pages.length === 0 ||
+      (isMade && this.best.plan.stats.pieceArea >= job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0))
+    );
   }
 
   /** The best is cut anew with so many judgements. */

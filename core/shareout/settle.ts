@@ -9,7 +9,8 @@ import type { DesignName } from './types';
 /** Plain stock as a design among others: no design of a job begins so. */
 const PLAIN = '\u0000plain';
 const nameOf = (design: DesignName): string => design ?? PLAIN;
-const named = (stock: CutStock): CutStock => (stock.front === null && stock.back === null ? { ...stock, front: PLAIN } : stock);
+const named = (stock: CutStock): CutStock =>
+  stock.front === null && stock.back === null ? { ...stock, front: PLAIN } : stock;
 
 /** The name of a slot's pieces in the cutting job, and back. */
 const pieceName = (page: number, slot: number): string => `${page}/${slot}`;
@@ -17,10 +18,12 @@ export const slotOf = (name: string): [page: number, slot: number] => name.split
 
 /** All pieces of the pages made, each from its design only. */
 export function cutJobOf({ job, designs }: Table, assignment: Assignment): CutJob {
-  const pieces = assignment.flatMap((choice, p) => (choice ?? []).map((d, s) => {
-    const { w, h, count, turn } = job.pages[p]!.slots[s]!;
-    return { id: pieceName(p, s), w, h, count, of: [nameOf(designs[d]!)], turn, optional: false, value: 0 };
-  }));
+  const pieces = assignment.flatMap((choice, p) =>
+    (choice ?? []).map((d, s) => {
+      const { w, h, count, turn } = job.pages[p]!.slots[s]!;
+      return { id: pieceName(p, s), w, h, count, of: [nameOf(designs[d]!)], turn, optional: false, value: 0 };
+    }),
+  );
   return { stock: job.stock.map(named), pieces, keepAtLeast: job.keepAtLeast, longestCut: job.longestCut };
 }
 
@@ -41,7 +44,12 @@ const NEAR = 1e-9;
 
 function settled(table: Table, assignment: Assignment, plan: CutPlan): Settled {
   const worth = worthOf(table, assignment);
-  return { assignment, plan, worth, rank: [mustMissing(table, assignment), -worth, ...tasteOf(table, assignment, plan)] };
+  return {
+    assignment,
+    plan,
+    worth,
+    rank: [mustMissing(table, assignment), -worth, ...tasteOf(table, assignment, plan)],
+  };
 }
 
 export interface Attempt {
@@ -59,7 +67,8 @@ const START = 100;
 const PER_JUDGEMENT = 0.5;
 
 const isTight = ({ pieces, stock }: CutJob, { solid }: Table): boolean =>
-  pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >= TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
+  pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >=
+  TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
 
 function planFor(job: CutJob, work: number, spend: (work: number) => void): CutPlan {
   let plan: CutPlan | null = null;
@@ -73,17 +82,30 @@ function planFor(job: CutJob, work: number, spend: (work: number) => void): CutP
 }
 
 /** The plan of an assignment where a quick look finds all of it cut; else null. */
-export function cutWhole(table: Table, assignment: Assignment, work: number, spend: (work: number) => void): Settled | null {
+export function cutWhole(
+  table: Table,
+  assignment: Assignment,
+  work: number,
+  spend: (work: number) => void,
+): Settled | null {
   const plan = planFor(cutJobOf(table, assignment), work, spend);
   return plan.notCut.length === 0 ? settled(table, assignment, plan) : null;
 }
 
 /** Whether one page's pieces can all be cut from what other pages leave, by a quick look. */
-export function fitsSpares(table: Table, spares: readonly Spare[], p: number, choice: Choice, work: number, spend: (work: number) => void): boolean {
+export function fitsSpares(
+  table: Table,
+  spares: readonly Spare[],
+  p: number,
+  choice: Choice,
+  work: number,
+  spend: (work: number) => void,
+): boolean {
   const only = table.job.pages.map((_, i) => (i === p ? choice : null));
   const { pieces, ...rest } = cutJobOf(table, only);
   const wanted = new Set(choice);
-  const stock = spares.filter((spare) => designsOf(spare.stock).some((design) => wanted.has(table.designs.indexOf(design))))
+  const stock = spares
+    .filter((spare) => designsOf(spare.stock).some((design) => wanted.has(table.designs.indexOf(design))))
     .map(({ stock: from, w, h, missing }, i): CutStock => ({ ...named(from), id: String(i), w, h, missing, count: 1 }));
   return planFor({ ...rest, pieces, stock }, work, spend).notCut.length === 0;
 }

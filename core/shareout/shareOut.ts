@@ -35,7 +35,8 @@ export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Ge
   let plan = write();
   /** Where it stands; a better share-out is written anew when some work has been done since the last. */
   const progress = (): ShareProgress => {
-    if (search.best !== written && (search.spent - writtenAt > REPORT || written.worth === 0)) [plan, written, writtenAt] = [write(), search.best, search.spent];
+    if (search.best !== written && (search.spent - writtenAt > REPORT || written.worth === 0))
+      [plan, written, writtenAt] = [write(), search.best, search.spent];
     return { plan, done: Math.min(1, search.spent / work) };
   };
   for (const _ of search.addPages(Math.min(work, WORK) / 3)) yield progress();
@@ -43,9 +44,17 @@ export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Ge
   search.tryWhole();
   freshBound = search.boundFresh();
   const most = work - Math.min(FINISH, work / 4);
-  for (let quiet = 0; quiet < (search.isProved(freshBound) && !job.taste ? POLISH : PATIENCE) && search.spent < most && !search.isUsedUp();) {
+  for (
+    let quiet = 0;
+    quiet < (search.isProved(freshBound) && !job.taste ? POLISH : PATIENCE) &&
+    search.spent < most &&
+    !search.isUsedUp();
+  ) {
     yield progress();
-    if (!search.step(freshBound, most)) { quiet++; continue; }
+    if (!search.step(freshBound, most)) {
+      quiet++;
+      continue;
+    }
     quiet = 0;
     for (const _ of search.addPages(most)) yield progress();
     freshBound = search.boundFresh();

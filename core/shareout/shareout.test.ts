@@ -11,7 +11,9 @@ import { anyShare, dealt } from './test/arbitraries';
 import { replayShare } from './test/replayShare';
 
 let solver: Solver;
-beforeAll(async () => { solver = solverFrom(await loadHighs()); });
+beforeAll(async () => {
+  solver = solverFrom(await loadHighs());
+});
 
 function last(job: ShareJob, work?: number, by: Solver | null = solver): SharePlan {
   let plan: SharePlan | null = null;
@@ -19,10 +21,44 @@ function last(job: ShareJob, work?: number, by: Solver | null = solver): SharePl
   return plan!;
 }
 
-const slot = (id: string, w: number, h: number, some: Partial<ShareSlot> = {}): ShareSlot => ({ id, w: inches(w), h: inches(h), count: 1, of: null, turn: null, like: [], unlike: [], ...some });
-const page = (id: string, slots: ShareSlot[], some: Partial<SharePage> = {}): SharePage => ({ id, worth: 1, atLeast: 0, atMost: Infinity, slots, ...some });
-const sheet = (id: string, front: string | null, back: string | null, some = {}) => ({ id, w: inches(12), h: inches(12), count: 1, front, back, upright: false, fresh: true, since: null, missing: [], ...some });
-const job = (stock: ShareJob['stock'], pages: SharePage[]): ShareJob => ({ stock, pages, keepAtLeast: { w: inches(1), h: inches(2) }, longestCut: null });
+const slot = (id: string, w: number, h: number, some: Partial<ShareSlot> = {}): ShareSlot => ({
+  id,
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  of: null,
+  turn: null,
+  like: [],
+  unlike: [],
+  ...some,
+});
+const page = (id: string, slots: ShareSlot[], some: Partial<SharePage> = {}): SharePage => ({
+  id,
+  worth: 1,
+  atLeast: 0,
+  atMost: Infinity,
+  slots,
+  ...some,
+});
+const sheet = (id: string, front: string | null, back: string | null, some = {}) => ({
+  id,
+  w: inches(12),
+  h: inches(12),
+  count: 1,
+  front,
+  back,
+  upright: false,
+  fresh: true,
+  since: null,
+  missing: [],
+  ...some,
+});
+const job = (stock: ShareJob['stock'], pages: SharePage[]): ShareJob => ({
+  stock,
+  pages,
+  keepAtLeast: { w: inches(1), h: inches(2) },
+  longestCut: null,
+});
 
 /** Every set of pages with every choice of designs, each planned by the exact search for small jobs. */
 function byHand(of: ShareJob): { worth: number; fresh: number } {
@@ -37,26 +73,40 @@ function byHand(of: ShareJob): { worth: number; fresh: number } {
     const worth = of.pages.reduce((sum, { worth: own }, p) => sum + (chosen[p] ? own : 0), 0);
     if (worth < best.worth || worth === 0) return;
     const plan = planCuts(cutJobOf(table, chosen), 60_000);
-    if (plan.notCut.length === 0 && (worth > best.worth || plan.stats.fresh < best.fresh)) best = { worth, fresh: plan.stats.fresh };
+    if (plan.notCut.length === 0 && (worth > best.worth || plan.stats.fresh < best.fresh))
+      best = { worth, fresh: plan.stats.fresh };
   };
   extend([]);
   return best;
 }
 
-test('whatever is shared out replays: complete pages are whole, rules hold, bounds are not beaten', () => fc.assert(fc.property(anyShare(4), (any) => {
-  expect(replayShare(any, last(any, 60_000))).toEqual([]);
-}), { numRuns: 40 }));
+test('whatever is shared out replays: complete pages are whole, rules hold, bounds are not beaten', () =>
+  fc.assert(
+    fc.property(anyShare(4), (any) => {
+      expect(replayShare(any, last(any, 60_000))).toEqual([]);
+    }),
+    { numRuns: 40 },
+  ));
 
-test('small jobs are shared out as well as by trying everything, and bounds lie on the far side of that', () => fc.assert(fc.property(anyShare(2), (any) => {
-  const plan = last(any, 300_000);
-  const best = byHand(any);
-  expect(plan.stats.bound.worth).toBeGreaterThanOrEqual(best.worth);
-  expect(plan.stats.worth).toBe(best.worth);
-  expect(plan.stats.bound.fresh).toBeLessThanOrEqual(best.fresh);
-  expect(plan.stats.fresh).toBe(best.fresh);
-}), { numRuns: 15 }));
+test('small jobs are shared out as well as by trying everything, and bounds lie on the far side of that', () =>
+  fc.assert(
+    fc.property(anyShare(2), (any) => {
+      const plan = last(any, 300_000);
+      const best = byHand(any);
+      expect(plan.stats.bound.worth).toBeGreaterThanOrEqual(best.worth);
+      expect(plan.stats.worth).toBe(best.worth);
+      expect(plan.stats.bound.fresh).toBeLessThanOrEqual(best.fresh);
+      expect(plan.stats.fresh).toBe(best.fresh);
+    }),
+    { numRuns: 15 },
+  ));
 
-test.each([[2, 6, 3], [3, 8, 4], [4, 7, 6], [7, 8, 9]])('%d sheets cut into %d parts each and dealt to %d pages: all can be made again', (sheets, parts, pages) => {
+test.each([
+  [2, 6, 3],
+  [3, 8, 4],
+  [4, 7, 6],
+  [7, 8, 9],
+])('%d sheets cut into %d parts each and dealt to %d pages: all can be made again', (sheets, parts, pages) => {
   const perfect = dealt(seededRandom(sheets * 100 + parts), sheets, parts, pages);
   const plan = last(perfect);
   expect(replayShare(perfect, plan)).toEqual([]);
@@ -73,14 +123,38 @@ test('the same job gives the same answer; without a solver it is valid too', () 
 
 describe('worked by hand', () => {
   const both = sheet('moth-1', 'moths', 'lamplight');
-  test('the format\'s own example', () => {
-    const night = page('night-1', [slot('mats', 4.25, 6.25, { count: 2, of: ['moths', 'lamplight'] }), slot('strips', 12, 1, { count: 2, unlike: ['mats'] })], { atLeast: 1, atMost: 3 });
+  test("the format's own example", () => {
+    const night = page(
+      'night-1',
+      [
+        slot('mats', 4.25, 6.25, { count: 2, of: ['moths', 'lamplight'] }),
+        slot('strips', 12, 1, { count: 2, unlike: ['mats'] }),
+      ],
+      { atLeast: 1, atMost: 3 },
+    );
     const { stats } = last(job([both], [night]));
-    expect({ ...stats, pieceArea: stats.pieceArea / inches(1) ** 2, nubbinArea: stats.nubbinArea / inches(1) ** 2, largestNubbin: stats.largestNubbin / inches(1) ** 2 })
-      .toMatchObject({ worth: 1, complete: 1, fresh: 1, cuts: 5, pieceArea: 77.125, nubbinArea: 66.875, wasteArea: 0, largestNubbin: 57.5, bound: { worth: 1, fresh: 1 }, optimal: true });
+    expect({
+      ...stats,
+      pieceArea: stats.pieceArea / inches(1) ** 2,
+      nubbinArea: stats.nubbinArea / inches(1) ** 2,
+      largestNubbin: stats.largestNubbin / inches(1) ** 2,
+    }).toMatchObject({
+      worth: 1,
+      complete: 1,
+      fresh: 1,
+      cuts: 5,
+      pieceArea: 77.125,
+      nubbinArea: 66.875,
+      wasteArea: 0,
+      largestNubbin: 57.5,
+      bound: { worth: 1, fresh: 1 },
+      optimal: true,
+    });
   });
   test('the dearer page is made where there is paper for one only', () => {
-    const plan = last(job([both], [page('cheap', [slot('ground', 12, 12)]), page('dear', [slot('ground', 12, 12)], { worth: 3 })]));
+    const plan = last(
+      job([both], [page('cheap', [slot('ground', 12, 12)]), page('dear', [slot('ground', 12, 12)], { worth: 3 })]),
+    );
     expect(plan.pages.map(({ complete }) => complete)).toEqual([false, true]);
     expect(plan.stats).toMatchObject({ worth: 3, bound: { worth: 3 }, optimal: true });
     expect(plan.pages[0]).toMatchObject({ why: { kind: 'no-room', slot: 'ground' } });
@@ -93,15 +167,43 @@ describe('worked by hand', () => {
   });
   test('plain paper is one design of its own, and is never taken where a design is asked for', () => {
     const plain = sheet('plain', null, null);
-    const plan = last(job([plain], [page('a', [slot('x', 3, 3, { of: ['moths'] })]), page('b', [slot('x', 3, 3), slot('y', 3, 3, { like: ['x'] })]), page('c', [slot('x', 3, 3), slot('y', 3, 3, { unlike: ['x'] })])]));
+    const plan = last(
+      job(
+        [plain],
+        [
+          page('a', [slot('x', 3, 3, { of: ['moths'] })]),
+          page('b', [slot('x', 3, 3), slot('y', 3, 3, { like: ['x'] })]),
+          page('c', [slot('x', 3, 3), slot('y', 3, 3, { unlike: ['x'] })]),
+        ],
+      ),
+    );
     expect(plan.pages).toMatchObject([
       { complete: false, why: { kind: 'no-design', slot: 'x' } },
-      { complete: true, slots: [{ id: 'x', design: null }, { id: 'y', design: null }] },
+      {
+        complete: true,
+        slots: [
+          { id: 'x', design: null },
+          { id: 'y', design: null },
+        ],
+      },
       { complete: false, why: { kind: 'rules', slot: null } },
     ]);
   });
   test('why a page cannot be made', () => {
-    const plan = last(job([both], [page('a', [slot('ground', 13, 4)]), page('b', [slot('x', 1, 1), slot('y', 1, 1)], { atLeast: 3 }), page('c', [])]));
-    expect(plan.pages).toMatchObject([{ why: { kind: 'too-large', slot: 'ground' } }, { why: { kind: 'rules' } }, { complete: true, slots: [] }]);
+    const plan = last(
+      job(
+        [both],
+        [
+          page('a', [slot('ground', 13, 4)]),
+          page('b', [slot('x', 1, 1), slot('y', 1, 1)], { atLeast: 3 }),
+          page('c', []),
+        ],
+      ),
+    );
+    expect(plan.pages).toMatchObject([
+      { why: { kind: 'too-large', slot: 'ground' } },
+      { why: { kind: 'rules' } },
+      { complete: true, slots: [] },
+    ]);
   });
 });

@@ -5,7 +5,12 @@ import { shareSmallThings, type SmallThing } from '.';
 const amber = [{ hex: '#eda437', share: 1 }];
 const night = [{ hex: '#22314f', share: 1 }];
 const wish = (page: string, words: string[] = [], colours = amber) => ({ page, words, colours });
-const thing = (id: string, count: number, words: string[] = [], colours = amber): SmallThing => ({ id, count, words, colours });
+const thing = (id: string, count: number, words: string[] = [], colours = amber): SmallThing => ({
+  id,
+  count,
+  words,
+  colours,
+});
 const THEMES = ['moth', 'garden', 'clay', 'bells'];
 
 describe('embellishments', () => {
@@ -18,25 +23,50 @@ describe('embellishments', () => {
     expect(counts(2)).toEqual([1, 1]);
     expect(counts(0)).toEqual([]);
   });
-  test('what is off a page\'s theme is left out, with the word; what also shows its own is not', () => {
-    const { gifts, offTheme } = shareSmallThings([thing('ephemera', 20, ['moths', 'jars'])], [wish('raku', ['clay', 'firing']), wish('night', ['moth-trapping'])], THEMES);
+  test("what is off a page's theme is left out, with the word; what also shows its own is not", () => {
+    const { gifts, offTheme } = shareSmallThings(
+      [thing('ephemera', 20, ['moths', 'jars'])],
+      [wish('raku', ['clay', 'firing']), wish('night', ['moth-trapping'])],
+      THEMES,
+    );
     expect(offTheme).toEqual([{ page: 'raku', thing: 'ephemera', word: 'moths' }]);
     expect(gifts.map(({ page }) => page)).toEqual(['night']);
-    expect(shareSmallThings([thing('pots', 3, ['clay', 'moth'])], [wish('night', ['moth'])], THEMES).offTheme).toEqual([]);
+    expect(shareSmallThings([thing('pots', 3, ['clay', 'moth'])], [wish('night', ['moth'])], THEMES).offTheme).toEqual(
+      [],
+    );
   });
   test('things that say nothing, and pages that say nothing, go together', () => {
     expect(shareSmallThings([thing('dots', 3)], [wish('night', ['moth'])], THEMES).gifts).toHaveLength(1);
     expect(shareSmallThings([thing('moths', 3, ['moth'])], [wish('any')], THEMES).gifts).toHaveLength(1);
   });
   test('colours far off do not go on a page', () => {
-    expect(shareSmallThings([thing('dots', 9, [], night)], [wish('lamp'), wish('dark', [], night)], THEMES).gifts.map(({ page }) => page)).toEqual(['dark']);
+    expect(
+      shareSmallThings([thing('dots', 9, [], night)], [wish('lamp'), wish('dark', [], night)], THEMES).gifts.map(
+        ({ page }) => page,
+      ),
+    ).toEqual(['dark']);
   });
-  test('never more is given than there is, no page gets more than three kinds, counts are odd', () => fc.assert(fc.property(
-    fc.array(fc.record({ count: fc.integer({ min: 0, max: 40 }), words: fc.subarray(['moth', 'clay', 'jar']) }), { maxLength: 8 }), fc.array(fc.subarray(THEMES), { maxLength: 6 }), (kinds, wishes) => {
-      const things = kinds.map(({ count, words }, i) => thing(`t${i}`, count, words));
-      const { gifts } = shareSmallThings(things, wishes.map((words, p) => wish(`p${p}`, words)), THEMES);
-      for (const one of things) expect(gifts.filter((gift) => gift.thing === one.id).reduce((sum, { count }) => sum + count, 0)).toBeLessThanOrEqual(one.count);
-      wishes.forEach((_, p) => expect(gifts.filter(({ page }) => page === `p${p}`).length).toBeLessThanOrEqual(3));
-      expect(gifts.every(({ count }) => count % 2 === 1)).toBe(true);
-    })));
+  test('never more is given than there is, no page gets more than three kinds, counts are odd', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ count: fc.integer({ min: 0, max: 40 }), words: fc.subarray(['moth', 'clay', 'jar']) }), {
+          maxLength: 8,
+        }),
+        fc.array(fc.subarray(THEMES), { maxLength: 6 }),
+        (kinds, wishes) => {
+          const things = kinds.map(({ count, words }, i) => thing(`t${i}`, count, words));
+          const { gifts } = shareSmallThings(
+            things,
+            wishes.map((words, p) => wish(`p${p}`, words)),
+            THEMES,
+          );
+          for (const one of things)
+            expect(
+              gifts.filter((gift) => gift.thing === one.id).reduce((sum, { count }) => sum + count, 0),
+            ).toBeLessThanOrEqual(one.count);
+          wishes.forEach((_, p) => expect(gifts.filter(({ page }) => page === `p${p}`).length).toBeLessThanOrEqual(3));
+          expect(gifts.every(({ count }) => count % 2 === 1)).toBe(true);
+        },
+      ),
+    ));
 });

@@ -1,6 +1,9 @@
 import type { Solved, Solver } from './types';
 
-interface SolverEvent { readonly data: { readonly mip_total_lp_iterations?: bigint }; interrupt(): void }
+interface SolverEvent {
+  readonly data: { readonly mip_total_lp_iterations?: bigint };
+  interrupt(): void;
+}
 
 /** A program being solved, as far as the interface of HiGHS is needed. */
 interface ProgramModel {
@@ -22,13 +25,26 @@ export interface ProgramSolver {
 /** Steps of the simplex method and nodes of the tree that a program may take: bounded by work, so that answers repeat. */
 const MOST_STEPS = { proof: 1_200, answer: 600 } as const;
 const MOST_NODES = 40;
-const OPTIONS = { proof: { mip_max_nodes: MOST_NODES, mip_heuristic_effort: 0, mip_rel_gap: 0 }, answer: { mip_max_improving_sols: 1 } } as const;
+const OPTIONS = {
+  proof: { mip_max_nodes: MOST_NODES, mip_heuristic_effort: 0, mip_rel_gap: 0 },
+  answer: { mip_max_improving_sols: 1 },
+} as const;
 /** A bound as large as this is none. */
 const NO_BOUND = 1e20;
 
-function solve(model: ProgramModel, { optimal, infeasible }: ProgramSolver['constants']['modelStatus'], isWhole: boolean, wants: 'proof' | 'answer'): Solved {
+function solve(
+  model: ProgramModel,
+  { optimal, infeasible }: ProgramSolver['constants']['modelStatus'],
+  isWhole: boolean,
+  wants: 'proof' | 'answer',
+): Solved {
   model.options.set({ output_flag: false, ...OPTIONS[wants] });
-  const { modelStatus } = model.run({ 6: (event) => { if (Number(event.data.mip_total_lp_iterations ?? 0) > MOST_STEPS[wants]) event.interrupt(); return undefined; } });
+  const { modelStatus } = model.run({
+    6: (event) => {
+      if (Number(event.data.mip_total_lp_iterations ?? 0) > MOST_STEPS[wants]) event.interrupt();
+      return undefined;
+    },
+  });
   const isProved = modelStatus === optimal;
   // Stopped early, a program of whole numbers still has a bound that holds.
   const reached = isWhole && modelStatus !== infeasible ? Number(model.info.get('mip_dual_bound')) : NO_BOUND;
@@ -36,16 +52,22 @@ function solve(model: ProgramModel, { optimal, infeasible }: ProgramSolver['cons
   const { colValue } = model.getSolution();
   // Stopped early, all may be nothing: then no answer was found.
   const isFound = isProved || colValue.some((value) => value > 0);
-  return { columns: isFound ? Object.fromEntries([...colValue].map((value, i) => [model.getColName(i), value])) : null, bound, isProved };
+  return {
+    columns: isFound ? Object.fromEntries([...colValue].map((value, i) => [model.getColName(i), value])) : null,
+    bound,
+    isProved,
+  };
 }
 
 /** The share-out's solver, of HiGHS however it was loaded. */
-export const solverFrom = (highs: ProgramSolver): Solver => (lp, wants) => {
-  const model = highs.createModel({ format: 'lp', data: lp });
-  try {
-    return solve(model, highs.constants.modelStatus, lp.includes('\nGeneral'), wants);
-  } finally {
-    // Its memory is not the garbage collector's.
-    model.dispose();
-  }
-};
+export const solverFrom =
+  (highs: ProgramSolver): Solver =>
+  (lp, wants) => {
+    const model = highs.createModel({ format: 'lp', data: lp });
+    try {
+      return solve(model, highs.constants.modelStatus, lp.includes('\nGeneral'), wants);
+    } finally {
+      // Its memory is not the garbage collector's.
+      model.dispose();
+    }
+  };

@@ -16,7 +16,8 @@ export interface Table {
 }
 
 /** The designs that a stock carries; one without any is plain. */
-export const designsOf = ({ front, back }: CutStock): DesignName[] => (front === null && back === null ? [null] : [...new Set([front, back].filter((name) => name !== null))]);
+export const designsOf = ({ front, back }: CutStock): DesignName[] =>
+  front === null && back === null ? [null] : [...new Set([front, back].filter((name) => name !== null))];
 
 /** Whether a stock's outer size takes one piece of a slot. */
 export function takes(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
@@ -25,18 +26,36 @@ export function takes(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
 }
 
 function allowedFor(slot: ShareSlot, designs: readonly DesignName[], job: ShareJob): number[] {
-  return designs.flatMap((design, d) => ((slot.of === null || (design !== null && slot.of.includes(design)))
-    && job.stock.some((stock) => designsOf(stock).includes(design) && takes(stock, slot)) ? [d] : []));
+  return designs.flatMap((design, d) =>
+    (slot.of === null || (design !== null && slot.of.includes(design))) &&
+    job.stock.some((stock) => designsOf(stock).includes(design) && takes(stock, slot))
+      ? [d]
+      : [],
+  );
 }
 
 export function readTable(job: ShareJob): Table {
   const designs = [...new Set(job.stock.flatMap(designsOf))];
-  const looksLike = (design: DesignName): number => Math.max(0, designs.findIndex((other) => other === design || (job.alike ?? []).some((group) => design !== null && other !== null && group.includes(design) && group.includes(other))));
+  const looksLike = (design: DesignName): number =>
+    Math.max(
+      0,
+      designs.findIndex(
+        (other) =>
+          other === design ||
+          (job.alike ?? []).some(
+            (group) => design !== null && other !== null && group.includes(design) && group.includes(other),
+          ),
+      ),
+    );
   return {
-    job, designs, looks: designs.map(looksLike),
+    job,
+    designs,
+    looks: designs.map(looksLike),
     allowed: job.pages.map(({ slots }) => slots.map((slot) => allowedFor(slot, designs, job))),
     carries: job.stock.map((stock) => designsOf(stock).map((design) => designs.indexOf(design))),
-    solid: job.stock.map((stock) => stock.w * stock.h - unionArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing)),
+    solid: job.stock.map(
+      (stock) => stock.w * stock.h - unionArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing),
+    ),
   };
 }
 
@@ -52,8 +71,12 @@ export function pairsOf({ slots }: SharePage, rule: 'like' | 'unlike'): [number,
 /** Whether a choice keeps to a page's rules. */
 function keepsRules({ looks }: Table, page: SharePage, choice: Choice): boolean {
   const n = new Set(choice).size;
-  return n >= page.atLeast && n <= page.atMost
-    && pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) && pairsOf(page, 'unlike').every(([a, b]) => looks[choice[a]!] !== looks[choice[b]!]);
+  return (
+    n >= page.atLeast &&
+    n <= page.atMost &&
+    pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) &&
+    pairsOf(page, 'unlike').every(([a, b]) => looks[choice[a]!] !== looks[choice[b]!])
+  );
 }
 
 /** Most choices that are looked through for one page. */
@@ -63,7 +86,12 @@ const MOST_LOOKED = 200_000;
  * Choices of a page that keep to its rules, in the order of `rank` slot by slot.
  * @param most no more than so many
  */
-export function choicesOf(table: Table, p: number, most: number, rank: (slot: number, design: number) => number = () => 0): Choice[] {
+export function choicesOf(
+  table: Table,
+  p: number,
+  most: number,
+  rank: (slot: number, design: number) => number = () => 0,
+): Choice[] {
   const page = table.job.pages[p]!;
   const options = table.allowed[p]!.map((designs, s) => [...designs].sort((a, b) => rank(s, a) - rank(s, b) || a - b));
   const like = pairsOf(page, 'like');
@@ -73,12 +101,18 @@ export function choicesOf(table: Table, p: number, most: number, rank: (slot: nu
   const extend = (choice: number[]): void => {
     if (found.length >= most || ++looked > MOST_LOOKED) return;
     const s = choice.length;
-    if (s === options.length) { if (keepsRules(table, page, choice)) found.push([...choice]); return; }
+    if (s === options.length) {
+      if (keepsRules(table, page, choice)) found.push([...choice]);
+      return;
+    }
     for (const d of options[s]!) {
-      const holds = (pairs: readonly [number, number][], same: boolean): boolean => pairs.every(([a, b]) => {
-        const other = a === s ? b : b === s ? a : -1;
-        return other < 0 || other >= s || (same ? choice[other] === d : table.looks[choice[other]!] !== table.looks[d]);
-      });
+      const holds = (pairs: readonly [number, number][], same: boolean): boolean =>
+        pairs.every(([a, b]) => {
+          const other = a === s ? b : b === s ? a : -1;
+          return (
+            other < 0 || other >= s || (same ? choice[other] === d : table.looks[choice[other]!] !== table.looks[d])
+          );
+        });
       if (!holds(like, true) || !holds(unlike, false) || new Set([...choice, d]).size > page.atMost) continue;
       choice.push(d);
       extend(choice);

@@ -13,27 +13,42 @@ const OLDEST = 36;
 const BOTH_FACES = 1.2;
 
 /** Paper of some designs that each page made takes, and all that it takes. */
-function takenBy({ job, designs }: Table, assignment: Assignment, of: ReadonlySet<string>): { good: number; all: number }[] {
+function takenBy(
+  { job, designs }: Table,
+  assignment: Assignment,
+  of: ReadonlySet<string>,
+): { good: number; all: number }[] {
   return assignment.flatMap((choice, p) => {
     if (!choice) return [];
     const slots = job.pages[p]!.slots;
     const sizes = choice.map((d, s) => ({ good: of.has(designs[d] ?? ''), size: area(slots[s]!) * slots[s]!.count }));
-    return [{ good: sizes.reduce((sum, { good, size }) => sum + (good ? size : 0), 0), all: sizes.reduce((sum, { size }) => sum + size, 0) }];
+    return [
+      {
+        good: sizes.reduce((sum, { good, size }) => sum + (good ? size : 0), 0),
+        all: sizes.reduce((sum, { size }) => sum + size, 0),
+      },
+    ];
   });
 }
 
 /** Paper of large pieces that are good, and half that of small ones that are not: good papers where they show, plain ones under them. */
 function illSaved({ job, designs }: Table, assignment: Assignment, good: ReadonlySet<string>): number {
-  return assignment.reduce((total, choice, p) => total + (choice ?? []).reduce((sum, d, s) => {
-    const slot = job.pages[p]!.slots[s]!;
-    return sum + slot.count * area(slot) * illSpent(area(slot), good.has(designs[d] ?? ''));
-  }, 0), 0);
+  return assignment.reduce(
+    (total, choice, p) =>
+      total +
+      (choice ?? []).reduce((sum, d, s) => {
+        const slot = job.pages[p]!.slots[s]!;
+        return sum + slot.count * area(slot) * illSpent(area(slot), good.has(designs[d] ?? ''));
+      }, 0),
+    0,
+  );
 }
 
 const illSpent = (size: number, isGood: boolean): number => (size >= SMALL ? (isGood ? 1 : 0) : isGood ? 0 : 0.5);
 
 const newestOf = ({ job }: Table): number => Math.max(0, ...job.stock.map(({ since }) => since ?? 0));
-const monthsOld = (since: number | null, newest: number): number => (since === null ? OLDEST : Math.min(OLDEST, newest - since));
+const monthsOld = (since: number | null, newest: number): number =>
+  since === null ? OLDEST : Math.min(OLDEST, newest - since);
 
 /** How much is used up: paper cut for pages, more of it the older it is, and where both its faces go. */
 function usedUp(table: Table, plan: CutPlan): number {
@@ -41,7 +56,12 @@ function usedUp(table: Table, plan: CutPlan): number {
   const stock = new Map(table.job.stock.map((one) => [one.id, one]));
   return plan.sheets.reduce((sum, { stock: id, pieces }) => {
     const faces = new Set(pieces.map(({ face }) => face)).size;
-    return sum + pieces.reduce((total, piece) => total + area(piece), 0) * (1 + monthsOld(stock.get(id)!.since, newest) / 12) * (faces > 1 ? BOTH_FACES : 1);
+    return (
+      sum +
+      pieces.reduce((total, piece) => total + area(piece), 0) *
+        (1 + monthsOld(stock.get(id)!.since, newest) / 12) *
+        (faces > 1 ? BOTH_FACES : 1)
+    );
   }, 0);
 }
 
@@ -78,20 +98,27 @@ export function leaning(table: Table): (page: number, slot: number, design: numb
   const { job, designs, carries } = table;
   const { taste } = job;
   // Of the designs that a slot may be of, those named first are tried first.
-  const order = job.pages.map(({ slots }) => slots.map(({ of }) => new Map(of?.map((name, i) => [name, (NAMED_LATER * i) / of.length]))));
+  const order = job.pages.map(({ slots }) =>
+    slots.map(({ of }) => new Map(of?.map((name, i) => [name, (NAMED_LATER * i) / of.length]))),
+  );
   const named = (p: number, s: number, d: number): number => order[p]![s]!.get(designs[d] ?? '') ?? 0;
   if (!taste) return named;
   const newest = newestOf(table);
   const largest = Math.max(1, ...job.pages.flatMap(({ slots }) => slots.map(area)));
   const [good, must] = [new Set(taste.good), new Set(taste.must)];
-  const age = designs.map((_, d) => Math.max(0, ...job.stock.filter((__, k) => carries[k]!.includes(d)).map(({ since }) => monthsOld(since, newest))));
+  const age = designs.map((_, d) =>
+    Math.max(0, ...job.stock.filter((__, k) => carries[k]!.includes(d)).map(({ since }) => monthsOld(since, newest))),
+  );
   return (p, s, d) => {
     const name = designs[d] ?? '';
     const asked = (must.has(name) ? -1 : 0) + named(p, s, d);
     if (taste.mode === 'save') {
       const size = area(job.pages[p]!.slots[s]!);
       // Large pieces lean to plain papers; small ones hardly lean, or a fresh sheet would be opened for each.
-      return asked + (size >= SMALL ? illSpent(size, good.has(name)) * (size / largest) : SLIGHTLY * illSpent(size, good.has(name)));
+      return (
+        asked +
+        (size >= SMALL ? illSpent(size, good.has(name)) * (size / largest) : SLIGHTLY * illSpent(size, good.has(name)))
+      );
     }
     return asked + (taste.mode === 'spend' ? -age[d]! / OLDEST : 0);
   };

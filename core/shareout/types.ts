@@ -51,12 +51,21 @@ export interface ShareJob {
 /** A design by its name; null: plain stock, all together one design. */
 export type DesignName = string | null;
 
-export interface SharedPiece extends Omit<PlannedPiece, 'id'> { readonly page: string; readonly slot: string }
-export interface SharedSheet extends Omit<PlannedSheet, 'pieces'> { readonly pieces: readonly SharedPiece[] }
+export interface SharedPiece extends Omit<PlannedPiece, 'id'> {
+  readonly page: string;
+  readonly slot: string;
+}
+export interface SharedSheet extends Omit<PlannedSheet, 'pieces'> {
+  readonly pieces: readonly SharedPiece[];
+}
 
 /** What becomes of a page: complete with a design for each slot, or not, and why. */
 export type SharedPage =
-  | { readonly id: string; readonly complete: true; readonly slots: readonly { readonly id: string; readonly design: DesignName }[] }
+  | {
+      readonly id: string;
+      readonly complete: true;
+      readonly slots: readonly { readonly id: string; readonly design: DesignName }[];
+    }
   | { readonly id: string; readonly complete: false; readonly why: Lacking };
 
 /** What stands in a page's way: no choice of designs keeps to its rules, or the paper for a slot is too little. */
@@ -64,14 +73,21 @@ export type Lacking =
   | { readonly kind: 'no-design' | 'too-large' | 'no-room'; readonly slot: string }
   | { readonly kind: 'rules'; readonly slot: null };
 
-export interface ShareStats extends Pick<CutStats, 'fresh' | 'cuts' | 'pieceArea' | 'nubbinArea' | 'wasteArea' | 'largestNubbin' | 'kept'> {
+export interface ShareStats extends Pick<
+  CutStats,
+  'fresh' | 'cuts' | 'pieceArea' | 'nubbinArea' | 'wasteArea' | 'largestNubbin' | 'kept'
+> {
   readonly worth: number;
   readonly complete: number;
   readonly bound: { readonly worth: number; readonly fresh: number };
   readonly optimal: boolean;
 }
 
-export interface SharePlan { readonly pages: readonly SharedPage[]; readonly sheets: readonly SharedSheet[]; readonly stats: ShareStats }
+export interface SharePlan {
+  readonly pages: readonly SharedPage[];
+  readonly sheets: readonly SharedSheet[];
+  readonly stats: ShareStats;
+}
 
 /** What came of a mixed-integer program. */
 export interface Solved {

@@ -11,7 +11,9 @@ export function writeShare(table: Table, best: Settled, bound: { worth: number; 
   const spares = sparesOf(table, best);
   const pages = job.pages.map(({ id, slots }, p): SharedPage => {
     const choice = assignment[p];
-    return choice ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: designs[choice[s]!]! })) } : { id, complete: false, why: lackingOf(table, spares, p) };
+    return choice
+      ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: designs[choice[s]!]! })) }
+      : { id, complete: false, why: lackingOf(table, spares, p) };
   });
   const sheets = plan.sheets.map((sheet): SharedSheet => ({
     ...sheet,
@@ -23,10 +25,20 @@ export function writeShare(table: Table, best: Settled, bound: { worth: number; 
   const { fresh, kept, cuts, pieceArea, nubbinArea, wasteArea, largestNubbin } = plan.stats;
   const most = Math.max(bound.worth, worth);
   return {
-    pages, sheets,
+    pages,
+    sheets,
     stats: {
-      worth, complete: assignment.filter((choice) => choice !== null).length, fresh, kept, cuts, pieceArea, nubbinArea, wasteArea, largestNubbin,
-      bound: { worth: most, fresh: Math.min(bound.fresh, fresh) }, optimal: worth >= most * (1 - 1e-9) && fresh <= bound.fresh,
+      worth,
+      complete: assignment.filter((choice) => choice !== null).length,
+      fresh,
+      kept,
+      cuts,
+      pieceArea,
+      nubbinArea,
+      wasteArea,
+      largestNubbin,
+      bound: { worth: most, fresh: Math.min(bound.fresh, fresh) },
+      optimal: worth >= most * (1 - 1e-9) && fresh <= bound.fresh,
     },
   };
 }

@@ -5,9 +5,15 @@ import { err, ok, type Result } from '../result';
 export type Corners = readonly [Point, Point, Point, Point];
 
 /** Dots of a picture, row by row, four bytes each. */
-export interface Dots { readonly data: Uint8ClampedArray; readonly width: number; readonly height: number }
+export interface Dots {
+  readonly data: Uint8ClampedArray;
+  readonly width: number;
+  readonly height: number;
+}
 
-export interface StraightenError { readonly kind: 'not-four-sided' }
+export interface StraightenError {
+  readonly kind: 'not-four-sided';
+}
 
 /** Where a place on the straight paper (0 to 1 across and down) lies on the picture. */
 export type Lens = (u: number, v: number) => Point;
@@ -27,7 +33,11 @@ function isConvex(corners: Corners): boolean {
 export function lensOf(corners: Corners): Result<Lens, StraightenError> {
   if (!isConvex(corners)) return err({ kind: 'not-four-sided' });
   const [p0, p1, p2, p3] = corners;
-  const [s, d1, d2] = [{ x: p0.x - p1.x + p2.x - p3.x, y: p0.y - p1.y + p2.y - p3.y }, { x: p1.x - p2.x, y: p1.y - p2.y }, { x: p3.x - p2.x, y: p3.y - p2.y }];
+  const [s, d1, d2] = [
+    { x: p0.x - p1.x + p2.x - p3.x, y: p0.y - p1.y + p2.y - p3.y },
+    { x: p1.x - p2.x, y: p1.y - p2.y },
+    { x: p3.x - p2.x, y: p3.y - p2.y },
+  ];
   const under = d1.x * d2.y - d2.x * d1.y;
   const g = (s.x * d2.y - d2.x * s.y) / under;
   const h = (d1.x * s.y - s.x * d1.y) / under;
@@ -51,17 +61,18 @@ export function straighten({ data, width, height }: Dots, corners: Corners, to: 
   const lens = lensOf(corners);
   if (!lens.ok) return lens;
   const out = new Uint8ClampedArray(to.w * to.h * 4);
-  for (let row = 0; row < to.h; row++) for (let column = 0; column < to.w; column++) {
-    const at = lens.value((column + 0.5) / to.w, (row + 0.5) / to.h);
-    const [x, y] = [Math.min(width - 1, Math.max(0, at.x - 0.5)), Math.min(height - 1, Math.max(0, at.y - 0.5))];
-    const [left, top] = [Math.floor(x), Math.floor(y)];
-    const [right, low] = [Math.min(width - 1, left + 1), Math.min(height - 1, top + 1)];
-    const [fx, fy] = [x - left, y - top];
-    for (let c = 0; c < 4; c++) {
-      const head = data[4 * (top * width + left) + c]! * (1 - fx) + data[4 * (top * width + right) + c]! * fx;
-      const foot = data[4 * (low * width + left) + c]! * (1 - fx) + data[4 * (low * width + right) + c]! * fx;
-      out[4 * (row * to.w + column) + c] = head * (1 - fy) + foot * fy;
+  for (let row = 0; row < to.h; row++)
+    for (let column = 0; column < to.w; column++) {
+      const at = lens.value((column + 0.5) / to.w, (row + 0.5) / to.h);
+      const [x, y] = [Math.min(width - 1, Math.max(0, at.x - 0.5)), Math.min(height - 1, Math.max(0, at.y - 0.5))];
+      const [left, top] = [Math.floor(x), Math.floor(y)];
+      const [right, low] = [Math.min(width - 1, left + 1), Math.min(height - 1, top + 1)];
+      const [fx, fy] = [x - left, y - top];
+      for (let c = 0; c < 4; c++) {
+        const head = data[4 * (top * width + left) + c]! * (1 - fx) + data[4 * (top * width + right) + c]! * fx;
+        const foot = data[4 * (low * width + left) + c]! * (1 - fx) + data[4 * (low * width + right) + c]! * fx;
+        out[4 * (row * to.w + column) + c] = head * (1 - fy) + foot * fy;
+      }
     }
-  }
   return ok({ data: out, width: to.w, height: to.h });
 }

@@ -6,4 +6,14 @@ export type { Face } from './face';
 export type { Kit } from './kit';
 export type { Photo, Story } from './photo';
 export type { SharedFor, Sharing } from './sharing';
-export type { DesignOptions, LayerMove, MeasuredDesign, MeasuredLayer, MorePiece, Page, PageFormat, PagePhoto, PageState } from './page';
+export type {
+  DesignOptions,
+  LayerMove,
+  MeasuredDesign,
+  MeasuredLayer,
+  MorePiece,
+  Page,
+  PageFormat,
+  PagePhoto,
+  PageState,
+} from './page';

@@ -2,7 +2,21 @@ import type { Size } from '../geometry';
 import type { Punch } from '../punching';
 
 export type LotKind =
-  | 'paper' | 'cardstock' | 'cut-apart' | 'card' | 'stickers' | 'alpha' | 'washi' | 'ribbon' | 'twine' | 'ephemera' | 'dots' | 'embellishment' | 'packaging' | 'tool' | 'medium';
+  | 'paper'
+  | 'cardstock'
+  | 'cut-apart'
+  | 'card'
+  | 'stickers'
+  | 'alpha'
+  | 'washi'
+  | 'ribbon'
+  | 'twine'
+  | 'ephemera'
+  | 'dots'
+  | 'embellishment'
+  | 'packaging'
+  | 'tool'
+  | 'medium';
 
 /**
  * What of a lot is kept account of: its sheets by piece and area, a count, a length in ticks, each letter, or, of what
@@ -37,4 +51,5 @@ export interface Lot {
 export const isKept = (kind: LotKind): boolean => kind === 'tool' || kind === 'medium';
 
 /** Whether pieces of it are cut for pages. */
-export const isPaperKind = (kind: LotKind): boolean => kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';
+export const isPaperKind = (kind: LotKind): boolean =>
+  kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';

@@ -19,7 +19,12 @@ export interface MorePiece {
 export type DesignOptions = Readonly<Record<string, string>>;
 
 /** How far she moved a layer from where its design has it: ticks, degrees clockwise, and places up among the layers. */
-export interface LayerMove { readonly dx: number; readonly dy: number; readonly turn: number; readonly lift: number }
+export interface LayerMove {
+  readonly dx: number;
+  readonly dy: number;
+  readonly turn: number;
+  readonly lift: number;
+}
 
 /** A layer of a design with measures; ticks from the head and left of its page, of a spread from its left page's. */
 export interface MeasuredLayer extends Rect {
@@ -44,10 +49,14 @@ export interface MeasuredDesign {
 }
 
 /** A page's size in ticks; of a spread, one of its two pages. */
-export interface PageFormat extends Size { readonly spread: boolean }
+export interface PageFormat extends Size {
+  readonly spread: boolean;
+}
 
 /** A photo of the page, or the place kept for one not yet taken. */
-export interface PagePhoto extends Size { readonly photo: string | null }
+export interface PagePhoto extends Size {
+  readonly photo: string | null;
+}
 
 export interface Page {
   readonly id: string;

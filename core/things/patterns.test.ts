@@ -3,17 +3,36 @@ import { expect, test } from 'vitest';
 import { isPaperKind, PATTERNS, patternFor } from '.';
 
 test.each([
-  ['moths', 'moths'], ['night sky', 'stars'], ['foxglove', 'blooms'], ['rope stripe', 'stripes'], ['radish rows', 'stripes'], ['gingham green', 'gingham'], ['field notes', 'ledger'],
-  ['potting bench wood', 'wood'], ['ash wash', 'wash'], ['garden grid', 'grid'], ['celadon scallops', 'scallops'], ['crackle glaze', 'crackle'], ['plain slate', 'plain'], ['leaf mould', 'leaves'],
-  ['tartan red', 'plaid'], ['seed packets', 'seeds'], ['bell metal', 'bells'], ['lamplight', 'dots'], ['Old Letters', 'script'],
+  ['moths', 'moths'],
+  ['night sky', 'stars'],
+  ['foxglove', 'blooms'],
+  ['rope stripe', 'stripes'],
+  ['radish rows', 'stripes'],
+  ['gingham green', 'gingham'],
+  ['field notes', 'ledger'],
+  ['potting bench wood', 'wood'],
+  ['ash wash', 'wash'],
+  ['garden grid', 'grid'],
+  ['celadon scallops', 'scallops'],
+  ['crackle glaze', 'crackle'],
+  ['plain slate', 'plain'],
+  ['leaf mould', 'leaves'],
+  ['tartan red', 'plaid'],
+  ['seed packets', 'seeds'],
+  ['bell metal', 'bells'],
+  ['lamplight', 'dots'],
+  ['Old Letters', 'script'],
 ])('%s is drawn as %s', (name, pattern) => {
   expect(patternFor(name)).toBe(pattern);
 });
 
-test('any name has a pattern, the same every time', () => fc.assert(fc.property(fc.string(), (name) => {
-  expect(PATTERNS).toContain(patternFor(name));
-  expect(patternFor(name)).toBe(patternFor(name));
-})));
+test('any name has a pattern, the same every time', () =>
+  fc.assert(
+    fc.property(fc.string(), (name) => {
+      expect(PATTERNS).toContain(patternFor(name));
+      expect(patternFor(name)).toBe(patternFor(name));
+    }),
+  ));
 
 test('papers are cut, other things are not', () => {
   expect((['paper', 'cardstock', 'card', 'cut-apart'] as const).every(isPaperKind)).toBe(true);

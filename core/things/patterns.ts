@@ -1,16 +1,46 @@
 /** The drawn papers. Each is drawn in a face's own colours, at true scale. */
 export const PATTERNS = [
-  'plain', 'dots', 'stripes', 'gingham', 'plaid', 'leaves', 'script', 'wood', 'wash', 'stars', 'grid', 'ledger', 'scallops', 'moths', 'bells', 'seeds', 'blooms', 'crackle',
+  'plain',
+  'dots',
+  'stripes',
+  'gingham',
+  'plaid',
+  'leaves',
+  'script',
+  'wood',
+  'wash',
+  'stars',
+  'grid',
+  'ledger',
+  'scallops',
+  'moths',
+  'bells',
+  'seeds',
+  'blooms',
+  'crackle',
 ] as const;
 
 export type Pattern = (typeof PATTERNS)[number];
 
 const WORDS: readonly [RegExp, Pattern][] = [
-  [/moth|butterfl|wing/, 'moths'], [/bell|peal|chime/, 'bells'], [/seed|grain|pip/, 'seeds'], [/bloom|flower|foxglove|petal|blossom/, 'blooms'],
-  [/crackle|glaze|raku|kiln/, 'crackle'], [/dot|spot|lamplight|lantern/, 'dots'], [/stripe|row|rope|ticking/, 'stripes'], [/gingham|check/, 'gingham'],
-  [/plaid|tartan/, 'plaid'], [/leaf|leaves|fern|sprig/, 'leaves'], [/script|letter|writing/, 'script'], [/wood|plank|bark|beam/, 'wood'],
-  [/wash|dusk|smoke|ash|cloud|mist/, 'wash'], [/star|sky|night/, 'stars'], [/grid|graph|tile/, 'grid'], [/ledger|line|note|journal/, 'ledger'],
-  [/scallop|wave|shell|fish/, 'scallops'], [/plain|solid|cardstock|kraft|slate/, 'plain'],
+  [/moth|butterfl|wing/, 'moths'],
+  [/bell|peal|chime/, 'bells'],
+  [/seed|grain|pip/, 'seeds'],
+  [/bloom|flower|foxglove|petal|blossom/, 'blooms'],
+  [/crackle|glaze|raku|kiln/, 'crackle'],
+  [/dot|spot|lamplight|lantern/, 'dots'],
+  [/stripe|row|rope|ticking/, 'stripes'],
+  [/gingham|check/, 'gingham'],
+  [/plaid|tartan/, 'plaid'],
+  [/leaf|leaves|fern|sprig/, 'leaves'],
+  [/script|letter|writing/, 'script'],
+  [/wood|plank|bark|beam/, 'wood'],
+  [/wash|dusk|smoke|ash|cloud|mist/, 'wash'],
+  [/star|sky|night/, 'stars'],
+  [/grid|graph|tile/, 'grid'],
+  [/ledger|line|note|journal/, 'ledger'],
+  [/scallop|wave|shell|fish/, 'scallops'],
+  [/plain|solid|cardstock|kraft|slate/, 'plain'],
 ];
 
 const SPARE: readonly Pattern[] = ['dots', 'stripes', 'leaves', 'grid', 'scallops', 'wash'];

@@ -7,13 +7,22 @@ import { packingLists } from './club';
 
 let server: Server;
 let address = '';
-beforeAll(() => { server = makeApp().listen(0); address = `http://localhost:${(server.address() as AddressInfo).port}/api/club`; });
-afterAll(() => { server.close(); });
+beforeAll(() => {
+  server = makeApp().listen(0);
+  address = `http://localhost:${(server.address() as AddressInfo).port}/api/club`;
+});
+afterAll(() => {
+  server.close();
+});
 
-test('the club tells its months, the newest first, and a month\'s list', async () => {
-  const { lists } = await (await fetch(`${address}/lists`)).json() as { lists: { month: string }[] };
+test("the club tells its months, the newest first, and a month's list", async () => {
+  const { lists } = (await (await fetch(`${address}/lists`)).json()) as { lists: { month: string }[] };
   expect(lists.map(({ month }) => month)).toEqual(['2027-01', '2026-12']);
-  expect(await (await fetch(`${address}/lists/2026-12`)).json()).toMatchObject({ name: 'Heron Lock', theme: ['heron', 'water', 'lock'], late: ['enamel dots 24, pond'] });
+  expect(await (await fetch(`${address}/lists/2026-12`)).json()).toMatchObject({
+    name: 'Heron Lock',
+    theme: ['heron', 'water', 'lock'],
+    late: ['enamel dots 24, pond'],
+  });
 });
 
 test('a month without a list is refused', async () => {

@@ -21,7 +21,13 @@ export interface Panel {
   readonly slipOn: number | null;
 }
 
-interface Running { id: string; job: MachineJob; began: number; slipOn: number | null; stopped: number | null }
+interface Running {
+  id: string;
+  job: MachineJob;
+  began: number;
+  slipOn: number | null;
+  stopped: number | null;
+}
 
 /** Milliseconds for a line. */
 const LINE_MS = 350;
@@ -53,14 +59,19 @@ export function makeMachine(now: () => number) {
     const touched = job.lines.slice(0, state === 'done' ? good : good + 1);
     const taken = [...job.gone, ...touched].map(toTicks);
     return {
-      id, state, done: state === 'done' ? 1 : good / job.lines.length, cut: job.lines.map((_, i) => i < good),
+      id,
+      state,
+      done: state === 'done' ? 1 : good / job.lines.length,
+      cut: job.lines.map((_, i) => i < good),
       left: state === 'cutting' ? [] : restAround(toTicks({ x: 0, y: 0, ...job.sheet }), taken, LEAST).map(toBox),
     };
   }
 
   return {
     panel: (): Panel => panel,
-    setPanel(some: Partial<Panel>): void { panel = { ...panel, ...some }; },
+    setPanel(some: Partial<Panel>): void {
+      panel = { ...panel, ...some };
+    },
     /** Begins a job; refused while another is cut, or with nothing on the mat. */
     start(job: MachineJob): { id: string } | 'busy' | 'mat-empty' {
       if (running && report(running).state === 'cutting') return 'busy';

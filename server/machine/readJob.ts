@@ -2,14 +2,26 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import SVGPathCommander from 'svg-path-commander';
 
 /** On the sheet, mm. */
-export interface Box { readonly x: number; readonly y: number; readonly w: number; readonly h: number }
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+}
 
 /** What a machine is to cut: the sheet, what is gone of it, and the lines, each with the piece it belongs to. */
-export interface MachineJob { readonly sheet: { readonly w: number; readonly h: number }; readonly gone: readonly Box[]; readonly lines: readonly (Box & { readonly piece: string })[] }
+export interface MachineJob {
+  readonly sheet: { readonly w: number; readonly h: number };
+  readonly gone: readonly Box[];
+  readonly lines: readonly (Box & { readonly piece: string })[];
+}
 
 /** Why a job is no job. */
 export class NoJob extends Error {
-  constructor(readonly code: 'not-svg' | 'no-size' | 'nothing-to-cut' | 'off-the-sheet' | 'not-a-path', message: string) {
+  constructor(
+    readonly code: 'not-svg' | 'no-size' | 'nothing-to-cut' | 'off-the-sheet' | 'not-a-path',
+    message: string,
+  ) {
     super(message);
   }
 }
@@ -20,7 +32,9 @@ function boxOf(d: string): Box {
   try {
     const { x, y, width, height } = SVGPathCommander.getPathBBox(d);
     if ([x, y, width, height].every(Number.isFinite)) return { x, y, w: width, h: height };
-  } catch { /* said below */ }
+  } catch {
+    /* said below */
+  }
   throw new NoJob('not-a-path', `this path cannot be read: ${d.slice(0, 60)}`);
 }
 
@@ -35,7 +49,11 @@ type Attributes = Record<string, string | undefined>;
 
 /** Reads an SVG job in real units. @throws {NoJob} it is not one */
 export function readJob(svg: string): MachineJob {
-  const parser = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '', isArray: (name) => name === 'path' });
+  const parser = new XMLParser({
+    ignoreAttributes: false,
+    attributeNamePrefix: '',
+    isArray: (name) => name === 'path',
+  });
   if (XMLValidator.validate(svg) !== true) throw new NoJob('not-svg', 'this is not whole XML');
   const root = (parser.parse(svg) as { svg?: Attributes & { path?: Attributes[] } }).svg;
   if (root === undefined) throw new NoJob('not-svg', 'this is not an SVG drawing');
@@ -43,8 +61,14 @@ export function readJob(svg: string): MachineJob {
   const paths = Array.isArray(root.path) ? root.path : [];
   const ofClass = (name: string): Attributes[] => paths.filter((path) => path['class'] === name);
   const lines = ofClass('cut').map((path) => ({ ...boxOf(path['d'] ?? ''), piece: path['data-piece'] ?? '' }));
-  if (lines.length === 0 || lines.length > MOST_LINES) throw new NoJob('nothing-to-cut', `there must be 1 to ${MOST_LINES} paths of class "cut"; there are ${lines.length}`);
-  const off = lines.find(({ x, y, w, h }) => x < -0.01 || y < -0.01 || x + w > sheet.w + 0.01 || y + h > sheet.h + 0.01);
+  if (lines.length === 0 || lines.length > MOST_LINES)
+    throw new NoJob(
+      'nothing-to-cut',
+      `there must be 1 to ${MOST_LINES} paths of class "cut"; there are ${lines.length}`,
+    );
+  const off = lines.find(
+    ({ x, y, w, h }) => x < -0.01 || y < -0.01 || x + w > sheet.w + 0.01 || y + h > sheet.h + 0.01,
+  );
   if (off) throw new NoJob('off-the-sheet', `a line of ${off.piece || 'a piece'} runs off the sheet`);
   return { sheet, gone: ofClass('gone').map((path) => boxOf(path['d'] ?? '')), lines };
 }

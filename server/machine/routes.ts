@@ -2,23 +2,31 @@ import express, { Router, type ErrorRequestHandler, type Response } from 'expres
 import type { Machine, Panel } from './machine';
 import { NoJob, readJob } from './readJob';
 
-const refuse = (response: Response, status: number, code: string, message: string): void => { response.status(status).json({ error: { code, message } }); };
+const refuse = (response: Response, status: number, code: string, message: string): void => {
+  response.status(status).json({ error: { code, message } });
+};
 
 function readPanel(body: unknown): Partial<Panel> | null {
   if (typeof body !== 'object' || body === null) return null;
   const { mat, slipOn, ...other } = body as Record<string, unknown>;
   if (Object.keys(other).length > 0 || (mat !== undefined && mat !== 'loaded' && mat !== 'empty')) return null;
   if (slipOn !== undefined && slipOn !== null && !(Number.isInteger(slipOn) && (slipOn as number) >= 1)) return null;
-  return { ...(mat === undefined ? {} : { mat }), ...(slipOn === undefined ? {} : { slipOn: slipOn as number | null }) };
+  return {
+    ...(mat === undefined ? {} : { mat }),
+    ...(slipOn === undefined ? {} : { slipOn: slipOn as number | null }),
+  };
 }
 
 /** The stand-in for a cutting machine, under `/api/machine`. */
 export function machineRoutes(machine: Machine): Router {
   const router = Router();
-  router.get('/', (_request, response) => { response.json(machine.panel()); });
+  router.get('/', (_request, response) => {
+    response.json(machine.panel());
+  });
   router.put('/', express.json({ limit: '1kb' }), (request, response) => {
     const panel = readPanel(request.body);
-    if (!panel) return refuse(response, 400, 'not-a-panel', 'mat is "loaded" or "empty", slipOn a whole number from 1 or null');
+    if (!panel)
+      return refuse(response, 400, 'not-a-panel', 'mat is "loaded" or "empty", slipOn a whole number from 1 or null');
     machine.setPanel(panel);
     response.json(machine.panel());
   });
@@ -36,14 +44,21 @@ export function machineRoutes(machine: Machine): Router {
   });
   router.get('/jobs/:id', (request, response) => {
     const report = machine.report(request.params.id);
-    if (report) response.json(report); else refuse(response, 404, 'no-such-job', 'the machine knows of no such job');
+    if (report) response.json(report);
+    else refuse(response, 404, 'no-such-job', 'the machine knows of no such job');
   });
   router.delete('/jobs/:id', (request, response) => {
     const report = machine.stop(request.params.id);
-    if (report) response.json(report); else refuse(response, 404, 'no-such-job', 'the machine knows of no such job');
+    if (report) response.json(report);
+    else refuse(response, 404, 'no-such-job', 'the machine knows of no such job');
   });
   const unreadable: ErrorRequestHandler = (error: { status?: number; message?: string }, _request, response, _next) => {
-    refuse(response, error.status ?? 500, 'cannot-read', error.status === undefined ? 'the machine failed' : error.message ?? '');
+    refuse(
+      response,
+      error.status ?? 500,
+      'cannot-read',
+      error.status === undefined ? 'the machine failed' : (error.message ?? ''),
+    );
   };
   router.use(unreadable);
   return router;

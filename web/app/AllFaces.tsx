@@ -14,5 +14,10 @@ export function AllFaces() {
   const inSight = useMemo(() => [...seen].flatMap((face) => faces.get(face)?.picture?.image ?? []), [seen, faces]);
   const others = useMemo(() => pictured.map(({ picture }) => picture!.image), [pictured]);
   const urls = useSmallUrls(inSight, others);
-  return <><FacePatterns faces={drawn} /><FacePatterns faces={pictured} pictures={urls} /></>;
+  return (
+    <>
+      <FacePatterns faces={drawn} />
+      <FacePatterns faces={pictured} pictures={urls} />
+    </>
+  );
 }

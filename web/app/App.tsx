@@ -27,13 +27,24 @@ export function App() {
   useEffect(() => {
     let following: Subscription | null = null;
     let isGone = false;
-    void setUpOnce(db).catch((error: unknown) => say(String(error), 'refused')).then(() => { if (!isGone) following = followBench(db); });
-    return () => { isGone = true; following?.unsubscribe(); };
+    void setUpOnce(db)
+      .catch((error: unknown) => say(String(error), 'refused'))
+      .then(() => {
+        if (!isGone) following = followBench(db);
+      });
+    return () => {
+      isGone = true;
+      following?.unsubscribe();
+    };
   }, []);
   return (
     <ThemeProvider theme={look === 'day' ? day : evening}>
       <GlobalStyle />
-      {isLoaded && <Shell><Screens /></Shell>}
+      {isLoaded && (
+        <Shell>
+          <Screens />
+        </Shell>
+      )}
     </ThemeProvider>
   );
 }
@@ -41,7 +52,9 @@ export function App() {
 function Screens() {
   const { lastPlace, change } = useSettings();
   const { pathname } = useLocation();
-  useEffect(() => { if (pathname !== '/') change({ lastPlace: pathname }); }, [pathname, change]);
+  useEffect(() => {
+    if (pathname !== '/') change({ lastPlace: pathname });
+  }, [pathname, change]);
   return (
     <Routes>
       <Route path="/parcels/:parcel?" element={<ParcelsScreen />} />

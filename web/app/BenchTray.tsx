@@ -23,7 +23,15 @@ export function BenchTray() {
   if (!page || count === 0) {
     return (
       <Tray aria-label="Bench tray" data-clear>
-        <p>{page ? <>Nothing is out for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>.</> : 'The bench is clear. Things taken out for a page lie here until they are used or put away.'}</p>
+        <p>
+          {page ? (
+            <>
+              Nothing is out for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>.
+            </>
+          ) : (
+            'The bench is clear. Things taken out for a page lie here until they are used or put away.'
+          )}
+        </p>
       </Tray>
     );
   }
@@ -34,32 +42,108 @@ export function BenchTray() {
       <Things>
         {things.pieces.map((piece) => {
           const lot = lots.get(piece.lot);
-          return <li key={piece.id}><Paper size={piece} face={(piece.slot === null ? null : page.papers[piece.slot]) ?? lot?.front ?? null} missing={piece.missing} isTorn={piece.from !== null && piece.slot === null} scale={SCALE} /><span>{formatSize(piece, system)}</span></li>;
+          return (
+            <li key={piece.id}>
+              <Paper
+                size={piece}
+                face={(piece.slot === null ? null : page.papers[piece.slot]) ?? lot?.front ?? null}
+                missing={piece.missing}
+                isTorn={piece.from !== null && piece.slot === null}
+                scale={SCALE}
+              />
+              <span>{formatSize(piece, system)}</span>
+            </li>
+          );
         })}
-        {things.amounts.map(({ lot, amounts }) => <li key={lot}><Loose>{lots.get(lot)?.name}</Loose><span>{amountWords(lots.get(lot) as Lot, amounts, system)}</span></li>)}
+        {things.amounts.map(({ lot, amounts }) => (
+          <li key={lot}>
+            <Loose>{lots.get(lot)?.name}</Loose>
+            <span>{amountWords(lots.get(lot) as Lot, amounts, system)}</span>
+          </li>
+        ))}
       </Things>
       <Side>
-        <strong>On the bench for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link></strong>
-        <span>{count === 1 ? '1 thing out' : `${count} things out`}{spare > 0 && <Button look="quiet" onPress={() => { void putAway(page, loose); }}>{spare === count ? 'put all away' : 'put the rest away'}</Button>}</span>
+        <strong>
+          On the bench for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>
+        </strong>
+        <span>
+          {count === 1 ? '1 thing out' : `${count} things out`}
+          {spare > 0 && (
+            <Button
+              look="quiet"
+              onPress={() => {
+                void putAway(page, loose);
+              }}
+            >
+              {spare === count ? 'put all away' : 'put the rest away'}
+            </Button>
+          )}
+        </span>
       </Side>
     </Tray>
   );
 }
 
 const Tray = styled.section`
-  flex: none; height: 118px; display: flex; gap: 20px; padding: 10px 24px 8px; background: ${({ theme }) => theme.tray}; border-top: 1.5px solid ${({ theme }) => theme.line};
+  flex: none;
+  height: 118px;
+  display: flex;
+  gap: 20px;
+  padding: 10px 24px 8px;
+  background: ${({ theme }) => theme.tray};
+  border-top: 1.5px solid ${({ theme }) => theme.line};
   box-shadow: inset 0 6px 8px -6px ${({ theme }) => theme.shade};
-  &[data-clear] { height: 50px; }
-  > p { margin: auto 0; color: ${({ theme }) => theme.ink}; }
+  &[data-clear] {
+    height: 50px;
+  }
+  > p {
+    margin: auto 0;
+    color: ${({ theme }) => theme.ink};
+  }
 `;
 const Things = styled.ul`
-  flex: 1; min-width: 0; display: flex; align-items: flex-end; gap: 18px; overflow-x: auto; overflow-y: hidden;
-  li { display: flex; flex-direction: column; gap: 4px; align-items: flex-start; flex: none; }
-  span { font: 400 12px ${mono}; white-space: nowrap; }
-  svg { max-height: 78px; }
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  align-items: flex-end;
+  gap: 18px;
+  overflow-x: auto;
+  overflow-y: hidden;
+  li {
+    display: flex;
+    flex-direction: column;
+    gap: 4px;
+    align-items: flex-start;
+    flex: none;
+  }
+  span {
+    font: 400 12px ${mono};
+    white-space: nowrap;
+  }
+  svg {
+    max-height: 78px;
+  }
 `;
-const Loose = styled.b`font-size: 13px; max-width: 120px; padding: 6px 10px; border-radius: 12px; background: ${({ theme }) => theme.marigoldWash}; color: ${({ theme }) => theme.marigoldInk};`;
+const Loose = styled.b`
+  font-size: 13px;
+  max-width: 120px;
+  padding: 6px 10px;
+  border-radius: 12px;
+  background: ${({ theme }) => theme.marigoldWash};
+  color: ${({ theme }) => theme.marigoldInk};
+`;
 const Side = styled.div`
-  flex: none; text-align: right; display: flex; flex-direction: column; gap: 4px; max-width: 320px;
-  span { font-size: 14px; display: flex; gap: 8px; justify-content: flex-end; align-items: center; }
+  flex: none;
+  text-align: right;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  max-width: 320px;
+  span {
+    font-size: 14px;
+    display: flex;
+    gap: 8px;
+    justify-content: flex-end;
+    align-items: center;
+  }
 `;

@@ -20,17 +20,43 @@ export function Notice() {
       {isShown && (
         <Card $isWrong={notice.tone === 'refused'}>
           {notice.text}
-          {notice.tone === 'done' && !/^(Undone|There is)/.test(notice.text) && <Button look="quiet" onPress={() => { void undo(); }}>Undo</Button>}
-          {notice.tone === 'refused' && <Button look="quiet" onPress={() => setGone(notice.n)}>Close</Button>}
+          {notice.tone === 'done' && !/^(Undone|There is)/.test(notice.text) && (
+            <Button
+              look="quiet"
+              onPress={() => {
+                void undo();
+              }}
+            >
+              Undo
+            </Button>
+          )}
+          {notice.tone === 'refused' && (
+            <Button look="quiet" onPress={() => setGone(notice.n)}>
+              Close
+            </Button>
+          )}
         </Card>
       )}
     </Place>
   );
 }
 
-const Place = styled.div`position: fixed; right: 20px; bottom: 6px; z-index: 20;`;
+const Place = styled.div`
+  position: fixed;
+  right: 20px;
+  bottom: 6px;
+  z-index: 20;
+`;
 const Card = styled.div<{ $isWrong: boolean }>`
-  display: flex; gap: 14px; align-items: center; max-width: 520px; padding: 2px 14px; min-height: 38px; border-radius: 5px; box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
-  background: ${({ theme, $isWrong }) => ($isWrong ? theme.brickWash : theme.sheet)}; color: ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.ink)};
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  max-width: 520px;
+  padding: 2px 14px;
+  min-height: 38px;
+  border-radius: 5px;
+  box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
+  background: ${({ theme, $isWrong }) => ($isWrong ? theme.brickWash : theme.sheet)};
+  color: ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.ink)};
   border-left: 6px solid ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.pond)};
 `;

@@ -20,15 +20,46 @@ export function Shell({ children }: { children: ReactNode }) {
   const canRedo = useBench((b) => b.canRedo);
   const trouble = useStore(benchStore, (s) => s.trouble);
   useKeys({
-    ...Object.fromEntries(PLACES.filter((place) => place !== null).map(({ key, path }) => [key, () => { void go(path); }])),
-    'Ctrl+z': () => { void undo(); }, 'Ctrl+y': () => { void redo(); }, '?': () => setHelpOpen(true),
+    ...Object.fromEntries(
+      PLACES.filter((place) => place !== null).map(({ key, path }) => [
+        key,
+        () => {
+          void go(path);
+        },
+      ]),
+    ),
+    'Ctrl+z': () => {
+      void undo();
+    },
+    'Ctrl+y': () => {
+      void redo();
+    },
+    '?': () => setHelpOpen(true),
   });
   return (
     <Room>
       <AllFaces />
-      <RulerRail canUndo={canUndo} canRedo={canRedo} onUndo={() => { void undo(); }} onRedo={() => { void redo(); }} onHelp={() => setHelpOpen(true)} />
+      <RulerRail
+        canUndo={canUndo}
+        canRedo={canRedo}
+        onUndo={() => {
+          void undo();
+        }}
+        onRedo={() => {
+          void redo();
+        }}
+        onHelp={() => setHelpOpen(true)}
+      />
       <Work>
-        <main>{trouble ? <Trouble role="alert">What is kept in this browser cannot be read: {trouble}. Export it from Settings before anything else.</Trouble> : children}</main>
+        <main>
+          {trouble ? (
+            <Trouble role="alert">
+              What is kept in this browser cannot be read: {trouble}. Export it from Settings before anything else.
+            </Trouble>
+          ) : (
+            children
+          )}
+        </main>
         <BenchTray />
       </Work>
       <Notice />
@@ -37,6 +68,21 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-const Room = styled.div`display: flex; height: 100%;`;
-const Work = styled.div`flex: 1; min-width: 0; display: flex; flex-direction: column; main { flex: 1; min-height: 0; }`;
-const Trouble = styled.p`padding: 24px; color: ${({ theme }) => theme.brick};`;
+const Room = styled.div`
+  display: flex;
+  height: 100%;
+`;
+const Work = styled.div`
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  main {
+    flex: 1;
+    min-height: 0;
+  }
+`;
+const Trouble = styled.p`
+  padding: 24px;
+  color: ${({ theme }) => theme.brick};
+`;

@@ -1,5 +1,9 @@
 /** A mark on the ruler rail: its inch, its key, its screen. */
-export interface Place { readonly key: string; readonly name: string; readonly path: string }
+export interface Place {
+  readonly key: string;
+  readonly name: string;
+  readonly path: string;
+}
 
 /** In the order of the work. Inches without a name are kept for screens to come. */
 export const PLACES: readonly (Place | null)[] = [

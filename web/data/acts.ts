@@ -8,20 +8,29 @@ import { today } from './today';
 export const db = new StockDb();
 
 /** The last thing said to her: what was done, or why it was not. */
-interface Notice { readonly text: string; readonly tone: 'done' | 'refused'; readonly n: number }
+interface Notice {
+  readonly text: string;
+  readonly tone: 'done' | 'refused';
+  readonly n: number;
+}
 export const noticeStore = createStore<{ notice: Notice | null }>()(() => ({ notice: null }));
 export const useNotice = (): Notice | null => useStore(noticeStore, (state) => state.notice);
 
 let count = 0;
-export const say = (text: string, tone: Notice['tone'] = 'done'): void => noticeStore.setState({ notice: { text, tone, n: ++count } });
+export const say = (text: string, tone: Notice['tone'] = 'done'): void =>
+  noticeStore.setState({ notice: { text, tone, n: ++count } });
 
 const REFUSED: Partial<Record<string, string>> = {
-  'below-zero': 'there are not so many', 'piece-not-here': 'it is no longer where it was', 'piece-not-on-page': 'it belongs to another page', 'parts-are-gone': 'what came of it is used already',
+  'below-zero': 'there are not so many',
+  'piece-not-here': 'it is no longer where it was',
+  'piece-not-on-page': 'it belongs to another page',
+  'parts-are-gone': 'what came of it is used already',
 };
 
-const reason = (error: unknown): string => (error instanceof LedgerRefusal
-  ? `That cannot be: ${REFUSED[error.refusal.kind] ?? error.refusal.kind.replaceAll('-', ' ')} (${error.refusal.subject}). Nothing was changed.`
-  : `That did not work: ${String(error)}. Nothing was changed.`);
+const reason = (error: unknown): string =>
+  error instanceof LedgerRefusal
+    ? `That cannot be: ${REFUSED[error.refusal.kind] ?? error.refusal.kind.replaceAll('-', ' ')} (${error.refusal.subject}). Nothing was changed.`
+    : `That did not work: ${String(error)}. Nothing was changed.`;
 
 async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
   const { bench } = benchStore.getState();
@@ -38,7 +47,10 @@ async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
 
 /** Does an act and says so; false, and why, where it was refused. Quiet acts (typing) say nothing. */
 export const act = (what: NewAct, quiet = false): Promise<boolean> =>
-  attempt(async () => { await commitAct(db, what, today()); return quiet ? null : what.label; });
+  attempt(async () => {
+    await commitAct(db, what, today());
+    return quiet ? null : what.label;
+  });
 
 /** Keeps a packing list being typed; it is no act and cannot be undone. */
 export async function keepDraft(draft: Draft): Promise<void> {
@@ -47,12 +59,14 @@ export async function keepDraft(draft: Draft): Promise<void> {
   await benchChangedSince(bench);
 }
 
-export const undo = (): Promise<boolean> => attempt(async () => {
-  const label = await undoAct(db, today());
-  return label === null ? 'There is nothing to undo.' : `Undone: ${label}`;
-});
+export const undo = (): Promise<boolean> =>
+  attempt(async () => {
+    const label = await undoAct(db, today());
+    return label === null ? 'There is nothing to undo.' : `Undone: ${label}`;
+  });
 
-export const redo = (): Promise<boolean> => attempt(async () => {
-  const label = await redoAct(db, today());
-  return label === null ? 'There is nothing to do again.' : `Done again: ${label}`;
-});
+export const redo = (): Promise<boolean> =>
+  attempt(async () => {
+    const label = await redoAct(db, today());
+    return label === null ? 'There is nothing to do again.' : `Done again: ${label}`;
+  });

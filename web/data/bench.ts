@@ -3,7 +3,11 @@ import type { Shelf } from '../../core/page';
 import type { Face, Kit, Lot, MeasuredDesign, Page, Photo, Sharing, Story } from '../../core/things';
 
 /** A picture as it is kept: resized, as JPEG, PNG or WebP bytes. */
-export interface Image { readonly id: string; readonly type: string; readonly bytes: ArrayBuffer }
+export interface Image {
+  readonly id: string;
+  readonly type: string;
+  readonly bytes: ArrayBuffer;
+}
 
 /** A packing list being typed, kept at every stroke. */
 export interface Draft {
@@ -19,15 +23,48 @@ export interface Draft {
 }
 
 /** Something she would like to have, as a line of a list. */
-export interface Wish { readonly id: string; readonly line: string; readonly noted: string }
+export interface Wish {
+  readonly id: string;
+  readonly line: string;
+  readonly noted: string;
+}
 
 /** Everything that can be changed but is not stock, by table. */
-export interface Records { kits: Kit; faces: Face; lots: Lot; stories: Story; photos: Photo; images: Image; pages: Page; drafts: Draft; designs: MeasuredDesign; sharings: Sharing; wishes: Wish }
+export interface Records {
+  kits: Kit;
+  faces: Face;
+  lots: Lot;
+  stories: Story;
+  photos: Photo;
+  images: Image;
+  pages: Page;
+  drafts: Draft;
+  designs: MeasuredDesign;
+  sharings: Sharing;
+  wishes: Wish;
+}
 export type TableName = keyof Records;
-export const TABLES: readonly TableName[] = ['kits', 'faces', 'lots', 'stories', 'photos', 'images', 'pages', 'drafts', 'designs', 'sharings', 'wishes'];
+export const TABLES: readonly TableName[] = [
+  'kits',
+  'faces',
+  'lots',
+  'stories',
+  'photos',
+  'images',
+  'pages',
+  'drafts',
+  'designs',
+  'sharings',
+  'wishes',
+];
 
 /** One record put in place of another; null: none. */
-export interface Change { readonly table: TableName; readonly key: string; readonly before: unknown; readonly after: unknown }
+export interface Change {
+  readonly table: TableName;
+  readonly key: string;
+  readonly before: unknown;
+  readonly after: unknown;
+}
 
 /** Something she did, with all it changed: the unit of undo. */
 export interface Act {
@@ -60,8 +97,20 @@ export interface Bench {
 }
 
 export const EMPTY_BENCH: Bench = {
-  kits: new Map(), faces: new Map(), lots: new Map(), stories: new Map(), photos: new Map(), pages: new Map(), drafts: new Map(), designs: new Map(), sharings: new Map(), wishes: new Map(),
-  events: [], ledger: emptyLedger, canUndo: null, canRedo: null,
+  kits: new Map(),
+  faces: new Map(),
+  lots: new Map(),
+  stories: new Map(),
+  photos: new Map(),
+  pages: new Map(),
+  drafts: new Map(),
+  designs: new Map(),
+  sharings: new Map(),
+  wishes: new Map(),
+  events: [],
+  ledger: emptyLedger,
+  canUndo: null,
+  canRedo: null,
 };
 
 export const shelfOf = ({ ledger, lots, kits }: Bench): Shelf => ({ ledger, lots, kits });

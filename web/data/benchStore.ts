@@ -5,11 +5,19 @@ import { EMPTY_BENCH, type Bench, type Records, type TableName } from './bench';
 import { currentLedger, undoable } from './ledgerStore';
 import type { StockDb, StoredEvent } from './stockDb';
 
-interface BenchState { readonly bench: Bench; readonly isLoaded: boolean; readonly trouble: string | null }
+interface BenchState {
+  readonly bench: Bench;
+  readonly isLoaded: boolean;
+  readonly trouble: string | null;
+}
 
 export const benchStore = createStore<BenchState>()(() => ({ bench: EMPTY_BENCH, isLoaded: false, trouble: null }));
 
-const byId = async <K extends Exclude<TableName, 'images'>>(db: StockDb, name: K, order: (a: Records[K], b: Records[K]) => number = () => 0): Promise<ReadonlyMap<string, Records[K]>> =>
+const byId = async <K extends Exclude<TableName, 'images'>>(
+  db: StockDb,
+  name: K,
+  order: (a: Records[K], b: Records[K]) => number = () => 0,
+): Promise<ReadonlyMap<string, Records[K]>> =>
   new Map((await db.of(name).toArray()).sort(order).map((record) => [record.id, record]));
 
 /** Pages as they were begun, of a day by title: everywhere in the same order, which no id decides. */
@@ -21,14 +29,37 @@ export function followBench(db: StockDb): Subscription {
   let generation = -1;
   return liveQuery(async (): Promise<Bench> => {
     const [kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes] = await Promise.all([
-      byId(db, 'kits'), byId(db, 'faces'), byId(db, 'lots'), byId(db, 'stories'), byId(db, 'photos'), byId(db, 'pages', asBegun), byId(db, 'drafts'), byId(db, 'designs'), byId(db, 'sharings'), byId(db, 'wishes'),
+      byId(db, 'kits'),
+      byId(db, 'faces'),
+      byId(db, 'lots'),
+      byId(db, 'stories'),
+      byId(db, 'photos'),
+      byId(db, 'pages', asBegun),
+      byId(db, 'drafts'),
+      byId(db, 'designs'),
+      byId(db, 'sharings'),
+      byId(db, 'wishes'),
     ]);
     const folded = await currentLedger(db);
     const known = folded.generation === generation ? events : [];
     const last = known[known.length - 1]?.seq ?? 0;
-    events = [...known, ...await db.events.where('seq').above(last).toArray()];
+    events = [...known, ...(await db.events.where('seq').above(last).toArray())];
     generation = folded.generation;
-    return { kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes, events, ledger: folded.ledger, ...await undoable(db) };
+    return {
+      kits,
+      faces,
+      lots,
+      stories,
+      photos,
+      pages,
+      drafts,
+      designs,
+      sharings,
+      wishes,
+      events,
+      ledger: folded.ledger,
+      ...(await undoable(db)),
+    };
   }).subscribe({
     next: (bench) => benchStore.setState({ bench, isLoaded: true, trouble: null }),
     error: (error: unknown) => benchStore.setState({ trouble: String(error), isLoaded: true }),
@@ -41,7 +72,11 @@ export function benchChangedSince(before: Bench): Promise<void> {
   return new Promise((resume) => {
     const timer = setTimeout(done, 1000);
     const stopListening = benchStore.subscribe(done);
-    function done(): void { clearTimeout(timer); stopListening(); resume(); }
+    function done(): void {
+      clearTimeout(timer);
+      stopListening();
+      resume();
+    }
   });
 }
 

@@ -9,18 +9,41 @@ import { StockDb } from './stockDb';
 const DAY = '2026-11-05';
 const kit = { id: 'k', club: 'The Oddment Post', name: 'Moth Lantern', month: '2026-11', theme: ['moth'], list: '' };
 const face = { id: 'f', name: 'moths', pattern: 'moths' as const, colours: [{ hex: '#22314f', share: 1 }] };
-const lot = { id: 'l', kit: 'k', kind: 'paper' as const, name: 'moths', measure: 'sheets' as const, size: { w: 9, h: 9 }, front: 'f', back: null, upright: false, note: '', line: 1 };
+const lot = {
+  id: 'l',
+  kit: 'k',
+  kind: 'paper' as const,
+  name: 'moths',
+  measure: 'sheets' as const,
+  size: { w: 9, h: 9 },
+  front: 'f',
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+};
 const file: BenchFile = {
-  ...EMPTY_FILE, kits: [kit], faces: [face], lots: [lot], stories: [{ id: 's', name: 'A night', date: '2026-10', place: '' }],
-  photos: [{ id: 'p', story: 's', name: 'moon', image: 'i', w: 6, h: 4, colours: [], added: DAY }], images: [{ id: 'i', type: 'image/png', data: 'AAEC/w==' }],
+  ...EMPTY_FILE,
+  kits: [kit],
+  faces: [face],
+  lots: [lot],
+  stories: [{ id: 's', name: 'A night', date: '2026-10', place: '' }],
+  photos: [{ id: 'p', story: 's', name: 'moon', image: 'i', w: 6, h: 4, colours: [], added: DAY }],
+  images: [{ id: 'i', type: 'image/png', data: 'AAEC/w==' }],
   events: [{ id: 'e1', day: DAY, type: 'received', lot: 'l', pieces: [{ id: 'm1', w: 9, h: 9 }] }],
 };
 
 let db: StockDb;
-beforeEach(() => { db = new StockDb(`test-${nanoid()}`); });
+beforeEach(() => {
+  db = new StockDb(`test-${nanoid()}`);
+});
 
 describe('acts', () => {
-  const receive = { label: 'Put away', events: [{ type: 'received', lot: 'l', pieces: [{ id: 'm1', w: 9, h: 9 }] }] as const, changes: [{ table: 'lots', key: 'l', after: lot }] as const };
+  const receive = {
+    label: 'Put away',
+    events: [{ type: 'received', lot: 'l', pieces: [{ id: 'm1', w: 9, h: 9 }] }] as const,
+    changes: [{ table: 'lots', key: 'l', after: lot }] as const,
+  };
 
   test('an act is written whole, undone whole and done again whole', async () => {
     await commitAct(db, receive, DAY);
@@ -38,7 +61,20 @@ describe('acts', () => {
 
   test('a refused act leaves nothing behind', async () => {
     await commitAct(db, receive, DAY);
-    await expect(commitAct(db, { label: 'Twice', events: [{ type: 'recycled', piece: 'm1' }, { type: 'given', piece: 'm1' }], changes: [{ table: 'lots', key: 'l', after: null }] }, DAY)).rejects.toThrow(LedgerRefusal);
+    await expect(
+      commitAct(
+        db,
+        {
+          label: 'Twice',
+          events: [
+            { type: 'recycled', piece: 'm1' },
+            { type: 'given', piece: 'm1' },
+          ],
+          changes: [{ table: 'lots', key: 'l', after: null }],
+        },
+        DAY,
+      ),
+    ).rejects.toThrow(LedgerRefusal);
     expect(await db.events.count()).toBe(1);
     expect(await db.lots.get('l')).toEqual(lot);
     expect((await undoable(db)).canUndo).toBe('Put away');
@@ -48,8 +84,14 @@ describe('acts', () => {
     const other = new StockDb(db.name);
     await commitAct(db, receive, DAY);
     await commitAct(other, { label: 'Recycle', events: [{ type: 'recycled', piece: 'm1' }] }, DAY);
-    expect(balanceOf((await currentLedger(db)).ledger, 'l').area).toMatchObject({ received: 81, recycled: 81, left: 0 });
-    await expect(commitAct(db, { label: 'Give', events: [{ type: 'given', piece: 'm1' }] }, DAY)).rejects.toThrow('piece-not-here');
+    expect(balanceOf((await currentLedger(db)).ledger, 'l').area).toMatchObject({
+      received: 81,
+      recycled: 81,
+      left: 0,
+    });
+    await expect(commitAct(db, { label: 'Give', events: [{ type: 'given', piece: 'm1' }] }, DAY)).rejects.toThrow(
+      'piece-not-here',
+    );
   });
 });
 
@@ -63,7 +105,11 @@ describe('the file', () => {
     expect(JSON.parse(text)).toEqual(file);
   });
 
-  const broken = (change: (copy: BenchFile) => unknown): string => { const copy = structuredClone(file); change(copy); return JSON.stringify(copy); };
+  const broken = (change: (copy: BenchFile) => unknown): string => {
+    const copy = structuredClone(file);
+    change(copy);
+    return JSON.stringify(copy);
+  };
   test.each<[string, string, string, string]>([
     ['cut short', JSON.stringify(file).slice(0, 80), 'not-json', ''],
     ['of another program', '{"hello":1}', 'not-ours', '/format'],
@@ -72,9 +118,24 @@ describe('the file', () => {
     ['with a key missing', broken((f) => delete (f.lots[0] as { kind?: string }).kind), 'wrong', '/lots/0'],
     ['with a broken length', broken((f) => Object.assign(f.photos[0]!, { w: 0.5 })), 'wrong', '/photos/0/w'],
     ['with an id twice', broken((f) => f.kits.push(kit)), 'same-id', '/kits/1/id'],
-    ['with a kit that is nowhere', broken((f) => Object.assign(f.lots[0]!, { kit: 'gone' })), 'nothing-there', '/lots/0/kit'],
-    ['with an event of no known type', broken((f) => Object.assign(f.events[0]!, { type: 'lost' })), 'wrong', '/events/0'],
-    ['with a ledger that breaks a rule', broken((f) => f.events.push({ id: 'e2', day: DAY, type: 'given', piece: 'm9' })), 'ledger', '/events/1'],
+    [
+      'with a kit that is nowhere',
+      broken((f) => Object.assign(f.lots[0]!, { kit: 'gone' })),
+      'nothing-there',
+      '/lots/0/kit',
+    ],
+    [
+      'with an event of no known type',
+      broken((f) => Object.assign(f.events[0]!, { type: 'lost' })),
+      'wrong',
+      '/events/0',
+    ],
+    [
+      'with a ledger that breaks a rule',
+      broken((f) => f.events.push({ id: 'e2', day: DAY, type: 'given', piece: 'm9' })),
+      'ledger',
+      '/events/1',
+    ],
   ])('%s is refused with its place', (_, text, kind, at) => {
     expect(readBenchFile(text)).toMatchObject({ ok: false, error: { kind, at } });
   });
@@ -83,8 +144,16 @@ describe('the file', () => {
 test('two changes of one record that cross each other both stand', async () => {
   await commitAct(db, { label: 'Kit', changes: [{ table: 'kits', key: 'k', after: kit }] }, DAY);
   await Promise.all([
-    commitAct(db, { label: 'Month', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, month: '2026-12' }) }] }, DAY),
-    commitAct(db, { label: 'Club', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, club: 'Another' }) }] }, DAY),
+    commitAct(
+      db,
+      { label: 'Month', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, month: '2026-12' }) }] },
+      DAY,
+    ),
+    commitAct(
+      db,
+      { label: 'Club', changes: [{ table: 'kits', key: 'k', change: (now) => ({ ...now, club: 'Another' }) }] },
+      DAY,
+    ),
   ]);
   expect(await db.kits.get('k')).toEqual({ ...kit, month: '2026-12', club: 'Another' });
 });

@@ -6,10 +6,12 @@ import type { MeasuredDesign } from '../../core/things';
 import { act } from './acts';
 import { readJson, schemaCheck } from './schemaCheck';
 
-export const keepDesign = (design: MeasuredDesign): Promise<boolean> => act({ label: `Kept the design ${design.name}`, changes: [{ table: 'designs', key: design.id, after: design }] });
+export const keepDesign = (design: MeasuredDesign): Promise<boolean> =>
+  act({ label: `Kept the design ${design.name}`, changes: [{ table: 'designs', key: design.id, after: design }] });
 
 /** Pages laid out in it keep it. */
-export const dropDesign = (design: MeasuredDesign): Promise<boolean> => act({ label: `Dropped the design ${design.name}`, changes: [{ table: 'designs', key: design.id, after: null }] });
+export const dropDesign = (design: MeasuredDesign): Promise<boolean> =>
+  act({ label: `Dropped the design ${design.name}`, changes: [{ table: 'designs', key: design.id, after: null }] });
 
 const check = schemaCheck<JsonDesignFile>(schema);
 

@@ -27,18 +27,26 @@ export function useImageUrls(ids: readonly string[]): ReadonlyMap<string, string
     void Promise.all(wanted.map(async (id) => [id, await urlOf(id)] as const)).then((pairs) => {
       if (isLatest) setLoaded(new Map(pairs.filter((pair): pair is [string, string] => pair[1] !== null)));
     });
-    return () => { isLatest = false; };
+    return () => {
+      isLatest = false;
+    };
   }, [wanted]);
   return loaded;
 }
 
 /** A photo as it is printed: its picture's address, and which part of it, in which colours. */
-export interface Picture { readonly url: string; readonly crop?: Rect; readonly isGrey?: boolean }
+export interface Picture {
+  readonly url: string;
+  readonly crop?: Rect;
+  readonly isGrey?: boolean;
+}
 
 /** The picture of a photo as it is printed; undefined while it is loaded. */
 export function pictureOf(photo: Photo | undefined, urls: ReadonlyMap<string, string>): Picture | undefined {
   const url = photo && urls.get(photo.image);
-  return url === undefined ? undefined : { url, ...(photo!.crop ? { crop: photo!.crop } : {}), ...(photo!.isGrey ? { isGrey: true } : {}) };
+  return url === undefined
+    ? undefined
+    : { url, ...(photo!.crop ? { crop: photo!.crop } : {}), ...(photo!.isGrey ? { isGrey: true } : {}) };
 }
 
 /** The pictures of a page's photos, by place; undefined: a place kept, or not loaded yet. */

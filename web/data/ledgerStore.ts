@@ -14,12 +14,24 @@ export class LedgerRefusal extends Error {
 export type NewEvent = LedgerEvent extends infer E ? (E extends LedgerEvent ? Omit<E, 'id' | 'day'> : never) : never;
 
 /** A record to write (`after` null takes it away), or a change to whatever it is by then. */
-export type NewChange = { [K in TableName]: { table: K; key: string } & ({ after: Records[K] | null } | { change: (now: Records[K]) => Records[K] }) }[TableName];
+export type NewChange = {
+  [K in TableName]: { table: K; key: string } & (
+    { after: Records[K] | null } | { change: (now: Records[K]) => Records[K] }
+  );
+}[TableName];
 
-export interface NewAct { readonly label: string; readonly events?: readonly NewEvent[]; readonly changes?: readonly NewChange[] }
+export interface NewAct {
+  readonly label: string;
+  readonly events?: readonly NewEvent[];
+  readonly changes?: readonly NewChange[];
+}
 
 /** The ledger as far as it was folded, so that each act folds only what is new. */
-interface Folded { ledger: Ledger; seq: number; generation: number }
+interface Folded {
+  ledger: Ledger;
+  seq: number;
+  generation: number;
+}
 const foldedOf = new WeakMap<StockDb, Folded>();
 
 /** The ledger up to the newest entry, whoever wrote it (another tab may have). */
@@ -68,7 +80,7 @@ export async function commitAct(db: StockDb, { label, events = [], changes = [] 
       const { table, key } = change;
       // A record changed twice in one act is changed from what the first change made of it.
       const earlier = full.findLast((one) => one.table === table && one.key === key);
-      const before = (earlier ? earlier.after : await db.table(table).get(key)) as object | null | undefined ?? null;
+      const before = ((earlier ? earlier.after : await db.table(table).get(key)) as object | null | undefined) ?? null;
       if ('after' in change) full.push({ table, key, before, after: change.after });
       else if (before !== null) full.push({ table, key, before, after: change.change(before as never) });
     }
@@ -78,16 +90,33 @@ export async function commitAct(db: StockDb, { label, events = [], changes = [] 
   });
 }
 
-async function turnBack(db: StockDb, act: Act & { seq: number }, day: string, which: 'before' | 'after'): Promise<void> {
+async function turnBack(
+  db: StockDb,
+  act: Act & { seq: number },
+  day: string,
+  which: 'before' | 'after',
+): Promise<void> {
   const stored = await Promise.all(act.events.map((id) => db.events.where('id').equals(id).first()));
-  const entries = stored.filter((event) => event !== undefined).reverse().map(({ seq: _, ...event }) => opposite(event as LedgerEvent, nanoid(10), day));
+  const entries = stored
+    .filter((event) => event !== undefined)
+    .reverse()
+    .map(({ seq: _, ...event }) => opposite(event as LedgerEvent, nanoid(10), day));
   await appendEvents(db, entries);
   await writeRecords(db, which === 'before' ? [...act.changes].reverse() : act.changes, which);
   await db.acts.update(act.seq, { undone: which === 'before', events: entries.map(({ id }) => id) });
 }
 
-const nextUndo = async (db: StockDb): Promise<Act | undefined> => db.acts.orderBy('seq').reverse().filter((act) => !act.undone).first();
-const nextRedo = async (db: StockDb): Promise<Act | undefined> => db.acts.orderBy('seq').filter((act) => act.undone).first();
+const nextUndo = async (db: StockDb): Promise<Act | undefined> =>
+  db.acts
+    .orderBy('seq')
+    .reverse()
+    .filter((act) => !act.undone)
+    .first();
+const nextRedo = async (db: StockDb): Promise<Act | undefined> =>
+  db.acts
+    .orderBy('seq')
+    .filter((act) => act.undone)
+    .first();
 
 /** What could be undone and done again, in words. */
 export async function undoable(db: StockDb): Promise<{ canUndo: string | null; canRedo: string | null }> {

@@ -7,8 +7,22 @@ const named = (name: string, count: number): string[] => Array.from({ length: co
 function watched() {
   const batches: string[][] = [];
   const waiting: (() => void)[] = [];
-  const loader = makeLoader(async (ids) => { batches.push([...ids]); await Promise.resolve(); }, () => new Promise((resume) => { waiting.push(resume); }));
-  const beIdle = async (): Promise<void> => { waiting.splice(0).forEach((resume) => resume()); await new Promise((resume) => { setTimeout(resume, 0); }); };
+  const loader = makeLoader(
+    async (ids) => {
+      batches.push([...ids]);
+      await Promise.resolve();
+    },
+    () =>
+      new Promise((resume) => {
+        waiting.push(resume);
+      }),
+  );
+  const beIdle = async (): Promise<void> => {
+    waiting.splice(0).forEach((resume) => resume());
+    await new Promise((resume) => {
+      setTimeout(resume, 0);
+    });
+  };
   return { ...loader, batches, beIdle };
 }
 
@@ -40,7 +54,13 @@ describe('what is loaded', () => {
 
   test('one that fails is not asked for again, and the rest comes', async () => {
     const tried: string[] = [];
-    const { soon } = makeLoader((ids) => { tried.push(...ids); return ids.includes('bad') ? Promise.reject(new Error('no picture')) : Promise.resolve(); }, () => Promise.resolve());
+    const { soon } = makeLoader(
+      (ids) => {
+        tried.push(...ids);
+        return ids.includes('bad') ? Promise.reject(new Error('no picture')) : Promise.resolve();
+      },
+      () => Promise.resolve(),
+    );
     await expect(soon(['bad'])).rejects.toThrow('no picture');
     await soon(['bad', 'good']);
     expect(tried).toEqual(['bad', 'good']);

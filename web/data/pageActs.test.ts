@@ -6,29 +6,82 @@ import { restAround } from '../../core/geometry';
 import { balanceOf } from '../../core/ledger';
 import { inches, toMm } from '../../core/length';
 import { shareOut, type ShareJob, type SharePlan } from '../../core/shareout';
-import { choosePapers, coverOf, cutJobFor, cutListOf, cutSteps, designOf, forPage, isMade, layOut, NUBBIN, stillWanted, stockOnHand, windowsOf } from '../../core/page';
+import {
+  choosePapers,
+  coverOf,
+  cutJobFor,
+  cutListOf,
+  cutSteps,
+  designOf,
+  forPage,
+  isMade,
+  layOut,
+  NUBBIN,
+  stillWanted,
+  stockOnHand,
+  windowsOf,
+} from '../../core/page';
 import type { Page } from '../../core/things';
 import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
 import { shelfOf, type Bench } from './bench';
 import { EMPTY_FILE, replaceBench, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';
 import { workOf } from './machine';
-import { acceptPlan, changePage, cutWindow, dropPlan, finishPage, gluePage, makeCut, looseOn, newPage, noteMishap, onBench, pageName, putAway, releasePage, removePage, settlePapers, startPage, takeFromMachine } from './pageActs';
+import {
+  acceptPlan,
+  changePage,
+  cutWindow,
+  dropPlan,
+  finishPage,
+  gluePage,
+  makeCut,
+  looseOn,
+  newPage,
+  noteMishap,
+  onBench,
+  pageName,
+  putAway,
+  releasePage,
+  removePage,
+  settlePapers,
+  startPage,
+  takeFromMachine,
+} from './pageActs';
 import { claimShareOut, dropSharing } from './shareActs';
 
 const DAY = '2026-11-05';
 const face = (id: string, hex: string) => ({ id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] });
-const lot = (id: string, front: string, line: number) => ({ id, kit: 'k', kind: 'paper' as const, name: id, measure: 'sheets' as const, size: { w: inches(12), h: inches(12) }, front, back: null, upright: false, note: '', line });
+const lot = (id: string, front: string, line: number) => ({
+  id,
+  kit: 'k',
+  kind: 'paper' as const,
+  name: id,
+  measure: 'sheets' as const,
+  size: { w: inches(12), h: inches(12) },
+  front,
+  back: null,
+  upright: false,
+  note: '',
+  line,
+});
 const file: BenchFile = {
   ...EMPTY_FILE,
   kits: [{ id: 'k', club: 'The Oddment Post', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }],
   faces: [face('ink', '#22314f'), face('lamp', '#f6d27a'), face('blush', '#f0cfcb')],
   lots: [
-    lot('inks', 'ink', 1), lot('lamps', 'lamp', 2), lot('blushes', 'blush', 3),
+    lot('inks', 'ink', 1),
+    lot('lamps', 'lamp', 2),
+    lot('blushes', 'blush', 3),
     { ...lot('dots', 'lamp', 4), kind: 'dots', measure: 'count', size: null, front: null },
   ],
   events: [
-    ...['inks', 'lamps', 'blushes'].map((id, i) => ({ id: `e${i}`, day: DAY, type: 'received' as const, lot: id, pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })) })),
+    ...['inks', 'lamps', 'blushes'].map((id, i) => ({
+      id: `e${i}`,
+      day: DAY,
+      type: 'received' as const,
+      lot: id,
+      pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })),
+    })),
     { id: 'e9', day: DAY, type: 'received', lot: 'dots', amounts: { '': 24 } },
   ],
 };
@@ -38,15 +91,25 @@ const bench = (): Bench => benchStore.getState().bench;
 const pageOf = (id: string): Page => bench().pages.get(id)!;
 const notice = (): string => noticeStore.getState().notice?.text ?? '';
 
-beforeAll(() => { following = followBench(db); });
+beforeAll(() => {
+  following = followBench(db);
+});
 afterAll(() => following.unsubscribe());
 beforeEach(async () => {
   await replaceBench(db, file);
-  await expect.poll(() => bench().kits.size === 1 && bench().pages.size === 0 && bench().ledger.events.size === 4).toBe(true);
+  await expect
+    .poll(() => bench().kits.size === 1 && bench().pages.size === 0 && bench().ledger.events.size === 4)
+    .toBe(true);
 });
 
 async function begin(): Promise<string> {
-  const id = await startPage({ format: { w: inches(12), h: inches(12), spread: false }, design: 'framed-ground', mat: inches(1 / 8), photos: [{ photo: null, w: inches(6), h: inches(4) }], papers: {} });
+  const id = await startPage({
+    format: { w: inches(12), h: inches(12), spread: false },
+    design: 'framed-ground',
+    mat: inches(1 / 8),
+    photos: [{ photo: null, w: inches(6), h: inches(4) }],
+    papers: {},
+  });
   return id!;
 }
 
@@ -74,8 +137,15 @@ async function cutUp(id: string): Promise<number> {
 
 describe('a page from idea to done', () => {
   test('pages stand in the order in which they were begun, of a day by title', async () => {
-    const titled = async (title: string, started: string): Promise<void> => { await changePage(pageOf(await begin()), { title, started }, 'Told'); };
-    for (const [title, started] of [['The heaviest', '2026-11-05'], ['At heat', '2026-11-05'], ['Stand', '2026-10-30']] as const) await titled(title, started);
+    const titled = async (title: string, started: string): Promise<void> => {
+      await changePage(pageOf(await begin()), { title, started }, 'Told');
+    };
+    for (const [title, started] of [
+      ['The heaviest', '2026-11-05'],
+      ['At heat', '2026-11-05'],
+      ['Stand', '2026-10-30'],
+    ] as const)
+      await titled(title, started);
     expect([...bench().pages.values()].map(({ title }) => title)).toEqual(['Stand', 'At heat', 'The heaviest']);
   });
 
@@ -93,7 +163,11 @@ describe('a page from idea to done', () => {
     expect(await cutUp(id)).toBe(pageOf(id).plan!.stats.cuts);
     expect(pageOf(id).state).toBe('cut');
     const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
-    expect(stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) => onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'))).toBe(true);
+    expect(
+      stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) =>
+        onBench(bench().ledger, id).pieces.some((p) => p.slot === null && slot === 'frame'),
+      ),
+    ).toBe(true);
 
     expect(looseOn(pageOf(id), bench().ledger)).toEqual({ pieces: [], amounts: [] });
     await act({ label: 'Took dots', events: [{ type: 'claimed', lot: 'dots', amounts: { '': 5 }, page: id }] });
@@ -119,9 +193,14 @@ describe('a page from idea to done', () => {
     await cutUp(id);
     await gluePage(pageOf(id), bench().ledger, []);
     let acts = 0;
-    while (bench().canUndo !== null) { await undo(); acts++; }
+    while (bench().canUndo !== null) {
+      await undo();
+      acts++;
+    }
     expect(bench().pages.size).toBe(0);
-    expect([...bench().ledger.pieces.values()].every(({ where, from }) => where === 'here' && from === null)).toBe(true);
+    expect([...bench().ledger.pieces.values()].every(({ where, from }) => where === 'here' && from === null)).toBe(
+      true,
+    );
     for (let n = 0; n < acts; n++) await redo();
     expect(pageOf(id).state).toBe('glued');
     expect(bench().canRedo).toBeNull();
@@ -169,10 +248,24 @@ describe('what is said', () => {
 });
 
 describe('when life goes wrong', () => {
-  const totals = () => ['inks', 'lamps', 'blushes'].map((id) => balanceOf(bench().ledger, id).area).reduce((sum, { received, onBench: out, left, wasted }) => ({ received: sum.received + received, accounted: sum.accounted + out + left + wasted }), { received: 0, accounted: 0 });
-  const nextStep = (id: string) => cutSteps(pageOf(id).plan!, bench().ledger).find((step) => !isMade(step, bench().ledger))!;
+  const totals = () =>
+    ['inks', 'lamps', 'blushes']
+      .map((id) => balanceOf(bench().ledger, id).area)
+      .reduce(
+        (sum, { received, onBench: out, left, wasted }) => ({
+          received: sum.received + received,
+          accounted: sum.accounted + out + left + wasted,
+        }),
+        { received: 0, accounted: 0 },
+      );
+  const nextStep = (id: string) =>
+    cutSteps(pageOf(id).plan!, bench().ledger).find((step) => !isMade(step, bench().ledger))!;
 
-  test.each([['a cut at another measure', { kind: 'other-measure', at: inches(1.5) }], ['a spoilt part', { kind: 'spoilt' }], ['a lost part', { kind: 'lost' }]] as const)('%s puts the plan aside, areas add up, and undo brings it back', async (_, mishap) => {
+  test.each([
+    ['a cut at another measure', { kind: 'other-measure', at: inches(1.5) }],
+    ['a spoilt part', { kind: 'spoilt' }],
+    ['a lost part', { kind: 'lost' }],
+  ] as const)('%s puts the plan aside, areas add up, and undo brings it back', async (_, mishap) => {
     const id = await planned();
     const before = pageOf(id);
     expect(await noteMishap(before, nextStep(id), mishap, bench().ledger)).toBe(true);
@@ -200,11 +293,18 @@ describe('when life goes wrong', () => {
 test('a hidden middle is cut out, lies in the stash, and the rim is glued with the page', async () => {
   const id = await planned();
   await cutUp(id);
-  const windows = () => { const layout = layOut(designOf(pageOf(id).design)!, pageOf(id)).value!; return windowsOf(pageOf(id), layout, coverOf(layout), shelfOf(bench())); };
+  const windows = () => {
+    const layout = layOut(designOf(pageOf(id).design)!, pageOf(id)).value!;
+    return windowsOf(pageOf(id), layout, coverOf(layout), shelfOf(bench()));
+  };
   const [first, ...rest] = windows();
   expect(await cutWindow(pageOf(id), first!)).toBe(true);
   expect(windows().map(({ layer }) => layer.id)).toEqual(rest.map(({ layer }) => layer.id));
-  expect(bench().ledger.pieces.get(`${first!.piece.id}-middle`)).toMatchObject({ where: 'here', w: first!.at.w, h: first!.at.h });
+  expect(bench().ledger.pieces.get(`${first!.piece.id}-middle`)).toMatchObject({
+    where: 'here',
+    w: first!.at.w,
+    h: first!.at.h,
+  });
   expect(await cutWindow(pageOf(id), first!)).toBe(false);
   await gluePage(pageOf(id), bench().ledger, []);
   expect(bench().ledger.pieces.get(`${first!.piece.id}-rim`)).toMatchObject({ where: 'used', page: id });
@@ -217,7 +317,9 @@ async function plannedTogether(): Promise<[string, string]> {
   const stock = stockOnHand(shelfOf(bench()), ids[0]);
   const papers = { frame: 'ink', ground: 'lamp', mat: 'blush' };
   for (const id of ids) await changePage(pageOf(id), { papers }, 'Chose papers');
-  const list = ids.flatMap((id, i) => cutListOf(layout, { papers }).map((piece) => (i === 0 ? piece : { ...piece, id: forPage(id, piece.id) })));
+  const list = ids.flatMap((id, i) =>
+    cutListOf(layout, { papers }).map((piece) => (i === 0 ? piece : { ...piece, id: forPage(id, piece.id) })),
+  );
   await acceptPlan(ids.map(pageOf), planCuts(cutJobFor(list, stock), 5_000), bench().ledger);
   return ids;
 }
@@ -230,9 +332,13 @@ describe('two pages cut together', () => {
     expect(ids.map((id) => pageOf(id).state)).toEqual(['cut', 'cut']);
     for (const id of ids) {
       const layout = layOut(designOf('framed-ground')!, pageOf(id)).value!;
-      const cut = onBench(bench().ledger, id).pieces.filter(({ slot }) => slot !== null).map(({ slot }) => slot);
+      const cut = onBench(bench().ledger, id)
+        .pieces.filter(({ slot }) => slot !== null)
+        .map(({ slot }) => slot);
       expect(cut.filter((slot) => slot === 'mat')).toHaveLength(1);
-      expect(stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) => slot === 'frame')).toBe(true);
+      expect(stillWanted(cutListOf(layout, pageOf(id)), bench().ledger, id).every(({ slot }) => slot === 'frame')).toBe(
+        true,
+      );
     }
     expect(await gluePage(pageOf(ids[1]), bench().ledger, [])).toBe(true);
     expect(onBench(bench().ledger, ids[1]).pieces).toEqual([]);
@@ -241,7 +347,10 @@ describe('two pages cut together', () => {
   test('the plan set aside, or one of the pages dropped, everything uncut goes back and both are open again', async () => {
     const ids = await plannedTogether();
     expect(await dropPlan(pageOf(ids[1]), bench().ledger)).toBe(true);
-    expect(ids.map((id) => [pageOf(id).state, pageOf(id).together])).toEqual([['idea', undefined], ['idea', undefined]]);
+    expect(ids.map((id) => [pageOf(id).state, pageOf(id).together])).toEqual([
+      ['idea', undefined],
+      ['idea', undefined],
+    ]);
     expect([...bench().ledger.pieces.values()].every(({ where }) => where === 'here')).toBe(true);
     expect(await undo()).toBe(true);
     expect(pageOf(ids[0]).together).toEqual(ids);
@@ -255,8 +364,19 @@ describe('a sheet from the machine', () => {
   const reported = (id: string, cut: (i: number) => boolean) => {
     const sheet = pageOf(id).plan!.sheets.find(({ cuts }) => cuts.length > 1)!;
     const whole = bench().ledger.pieces.get(sheet.stock)!;
-    const left = restAround(whole, sheet.pieces, NUBBIN).map(({ x, y, w, h }) => ({ x: toMm(x), y: toMm(y), w: toMm(w), h: toMm(h) }));
-    return { sheet, work: workOf({ id: '1', state: 'done', done: 1, cut: sheet.pieces.map((_, i) => cut(i)), left }, sheet.pieces.map(() => 1)) };
+    const left = restAround(whole, sheet.pieces, NUBBIN).map(({ x, y, w, h }) => ({
+      x: toMm(x),
+      y: toMm(y),
+      w: toMm(w),
+      h: toMm(h),
+    }));
+    return {
+      sheet,
+      work: workOf(
+        { id: '1', state: 'done', done: 1, cut: sheet.pieces.map((_, i) => cut(i)), left },
+        sheet.pieces.map(() => 1),
+      ),
+    };
   };
   test('cut well, its cuts are no longer waited for; undone, they are', async () => {
     const id = await planned();
@@ -280,32 +400,67 @@ describe('a sheet from the machine', () => {
     expect(notice()).toBe('The machine slipped');
   });
   test('a piece of two lines is well cut only when both are', () => {
-    expect(workOf({ id: '1', state: 'slipped', done: 0.5, cut: [true, false, true], left: [] }, [2, 1]).cut).toEqual([false, true]);
+    expect(workOf({ id: '1', state: 'slipped', done: 0.5, cut: [true, false, true], left: [] }, [2, 1]).cut).toEqual([
+      false,
+      true,
+    ]);
   });
 });
 
 describe('a share-out', () => {
-  const slot = (w: number, h: number) => ({ id: `ground:${inches(w)}x${inches(h)}`, w: inches(w), h: inches(h), count: 1, of: ['ink'], turn: null, like: [], unlike: [] });
+  const slot = (w: number, h: number) => ({
+    id: `ground:${inches(w)}x${inches(h)}`,
+    w: inches(w),
+    h: inches(h),
+    count: 1,
+    of: ['ink'],
+    turn: null,
+    like: [],
+    unlike: [],
+  });
 
   /** Three pages over two inks: two halves of one sheet, and one sheet alone. */
   async function claimed(): Promise<SharePlan> {
     const job: ShareJob = {
-      stock: stockOnHand(shelfOf(bench()), null), keepAtLeast: NUBBIN, longestCut: null,
-      pages: [['a', slot(12, 6)], ['b', slot(12, 6)], ['c', slot(9, 9)]].map(([id, own]) => ({ id: id as string, worth: 1, atLeast: 0, atMost: Infinity, slots: [own as ReturnType<typeof slot>] })),
+      stock: stockOnHand(shelfOf(bench()), null),
+      keepAtLeast: NUBBIN,
+      longestCut: null,
+      pages: [
+        ['a', slot(12, 6)],
+        ['b', slot(12, 6)],
+        ['c', slot(9, 9)],
+      ].map(([id, own]) => ({
+        id: id as string,
+        worth: 1,
+        atLeast: 0,
+        atMost: Infinity,
+        slots: [own as ReturnType<typeof slot>],
+      })),
     };
     let plan: SharePlan | null = null;
     for (const progress of shareOut(job, null, 40_000)) plan = progress.plan;
     const format = { w: inches(12), h: inches(12), spread: false };
-    const pages = ['a', 'b', 'c'].map((id) => newPage(id, { format, design: 'strip-bands', mat: 0, photos: [], papers: {}, title: id }));
+    const pages = ['a', 'b', 'c'].map((id) =>
+      newPage(id, { format, design: 'strip-bands', mat: 0, photos: [], papers: {}, title: id }),
+    );
     await act({ label: 'Three pages', changes: pages.map((page) => ({ table: 'pages', key: page.id, after: page })) });
-    expect(await claimShareOut({ plan: plan!, pages, kits: ['k'], gifts: [{ page: 'b', thing: 'dots', count: 5 }] }, bench().ledger)).toBe(true);
+    expect(
+      await claimShareOut(
+        { plan: plan!, pages, kits: ['k'], gifts: [{ page: 'b', thing: 'dots', count: 5 }] },
+        bench().ledger,
+      ),
+    ).toBe(true);
     await expect.poll(() => bench().sharings.size).toBe(1);
     return plan!;
   }
 
   test('is claimed as one act: papers chosen, sheets and small things taken out, a record kept; undo takes all back', async () => {
     const plan = await claimed();
-    expect(['a', 'b', 'c'].map((id) => [pageOf(id).state, pageOf(id).papers['ground']])).toEqual([['planned', 'ink'], ['planned', 'ink'], ['planned', 'ink']]);
+    expect(['a', 'b', 'c'].map((id) => [pageOf(id).state, pageOf(id).papers['ground']])).toEqual([
+      ['planned', 'ink'],
+      ['planned', 'ink'],
+      ['planned', 'ink'],
+    ]);
     for (const { stock } of plan.sheets) expect(bench().ledger.pieces.get(stock)!.where).toBe('claimed');
     expect(onBench(bench().ledger, 'b').amounts).toEqual([{ lot: 'dots', amounts: { '': 5 } }]);
     await undo();
@@ -336,7 +491,8 @@ describe('a share-out', () => {
     await makeCut(pageOf('a'), first, bench().ledger);
     expect(await releasePage(pageOf('c'), bench().ledger)).toBe(true);
     await cutUp('a');
-    for (const id of ['a', 'b']) expect(onBench(bench().ledger, id).pieces.filter(({ slot: of }) => of === 'ground')).toHaveLength(1);
+    for (const id of ['a', 'b'])
+      expect(onBench(bench().ledger, id).pieces.filter(({ slot: of }) => of === 'ground')).toHaveLength(1);
     expect(await dropSharing([...bench().sharings.keys()][0]!)).toBe(true);
     expect(bench().sharings.size).toBe(0);
   });

@@ -26,7 +26,21 @@ export interface Settings {
   change: (some: Partial<Settings>) => void;
 }
 
-export const useSettings = create<Settings>()(persist((set) => ({
-  system: 'in', look: 'day', mat: inches(1 / 8), hold: inches(1 / 2), gut: 'scarce', longestCut: inches(12), punchReach: null, pageInHand: null, lastPlace: '/stash', isSetUp: false,
-  change: (some) => set(some),
-}), { name: 'nubbin-settings', version: 1 }));
+export const useSettings = create<Settings>()(
+  persist(
+    (set) => ({
+      system: 'in',
+      look: 'day',
+      mat: inches(1 / 8),
+      hold: inches(1 / 2),
+      gut: 'scarce',
+      longestCut: inches(12),
+      punchReach: null,
+      pageInHand: null,
+      lastPlace: '/stash',
+      isSetUp: false,
+      change: (some) => set(some),
+    }),
+    { name: 'nubbin-settings', version: 1 },
+  ),
+);

@@ -23,9 +23,28 @@ export function claimShareOut({ plan, pages, kits, gifts }: Claiming, ledger: Le
   const sharing = sharingOf(plan, pages, kits, nanoid(8), today());
   return act({
     label: `Claimed the papers of ${pages.length === 1 ? 'a page' : `${pages.length} pages`}`,
-    events: [...events, ...gifts.map(({ page, thing, count }): NewEvent => ({ type: 'claimed', lot: thing, amounts: { '': count }, page }))],
+    events: [
+      ...events,
+      ...gifts.map(({ page, thing, count }): NewEvent => ({
+        type: 'claimed',
+        lot: thing,
+        amounts: { '': count },
+        page,
+      })),
+    ],
     changes: [
-      ...pages.map(({ id, options }) => ({ table: 'pages', key: id, change: (now: Page): Page => ({ ...now, ...(options ? { options } : {}), papers: { ...now.papers, ...sharedPapers(plan, id) } }) }) as const),
+      ...pages.map(
+        ({ id, options }) =>
+          ({
+            table: 'pages',
+            key: id,
+            change: (now: Page): Page => ({
+              ...now,
+              ...(options ? { options } : {}),
+              papers: { ...now.papers, ...sharedPapers(plan, id) },
+            }),
+          }) as const,
+      ),
       ...changes,
       { table: 'sharings', key: sharing.id, after: sharing },
     ],
@@ -33,4 +52,5 @@ export function claimShareOut({ plan, pages, kits, gifts }: Claiming, ledger: Le
 }
 
 /** Forgets a share-out's record; its pages and papers stay as they are. */
-export const dropSharing = (id: string): Promise<boolean> => act({ label: 'Forgot a share-out', changes: [{ table: 'sharings', key: id, after: null }] });
+export const dropSharing = (id: string): Promise<boolean> =>
+  act({ label: 'Forgot a share-out', changes: [{ table: 'sharings', key: id, after: null }] });

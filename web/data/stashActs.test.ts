@@ -11,12 +11,32 @@ import { bringBack, correctCount, cutStripsOff, moveTo, partWith, putRight, take
 import { noteWish } from './wishActs';
 
 const DAY = '2026-11-05';
-const lot = (id: string, some = {}) => ({ id, kit: 'k', kind: 'paper' as const, name: id, measure: 'sheets' as const, size: null, front: null, back: null, upright: false, note: '', line: 1, ...some });
+const lot = (id: string, some = {}) => ({
+  id,
+  kit: 'k',
+  kind: 'paper' as const,
+  name: id,
+  measure: 'sheets' as const,
+  size: null,
+  front: null,
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+  ...some,
+});
 const file: BenchFile = {
-  ...EMPTY_FILE, kits: [{ id: 'k', club: '', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }],
+  ...EMPTY_FILE,
+  kits: [{ id: 'k', club: '', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }],
   lots: [lot('moths'), lot('dots', { kind: 'dots', measure: 'count' })],
   events: [
-    { id: 'e1', day: DAY, type: 'received', lot: 'moths', pieces: ['a', 'b', 'c'].map((id) => ({ id, w: inches(4), h: inches(4) })) },
+    {
+      id: 'e1',
+      day: DAY,
+      type: 'received',
+      lot: 'moths',
+      pieces: ['a', 'b', 'c'].map((id) => ({ id, w: inches(4), h: inches(4) })),
+    },
     { id: 'e2', day: DAY, type: 'received', lot: 'dots', amounts: { '': 24 } },
   ],
 };
@@ -24,7 +44,9 @@ const bench = () => benchStore.getState().bench;
 const whereIs = (id: string): string => bench().ledger.pieces.get(id)!.where;
 
 let following: Subscription;
-beforeAll(() => { following = followBench(db); });
+beforeAll(() => {
+  following = followBench(db);
+});
 afterAll(() => following.unsubscribe());
 beforeEach(async () => {
   await replaceBench(db, file);
@@ -34,7 +56,11 @@ beforeEach(async () => {
 test('several things are given away in one act, what is out for a page stays; undo and redo take it back and forth', async () => {
   await act({ label: 'Out', events: [{ type: 'claimed', piece: 'a', page: 'p' }] });
   expect(await partWith({ pieces: ['a', 'b'], lots: ['dots'] }, { how: 'given' }, bench().ledger)).toBe(true);
-  expect([whereIs('a'), whereIs('b'), bench().ledger.lots.get('dots')!.given]).toEqual(['claimed', 'given', { '': 24 }]);
+  expect([whereIs('a'), whereIs('b'), bench().ledger.lots.get('dots')!.given]).toEqual([
+    'claimed',
+    'given',
+    { '': 24 },
+  ]);
   await undo();
   expect([whereIs('b'), bench().ledger.lots.get('dots')!.here]).toEqual(['here', { '': 24 }]);
   await redo();
@@ -49,7 +75,7 @@ test('recycled, areas and counts still add up', async () => {
   expect(balanceOf(bench().ledger, 'dots').count).toMatchObject({ received: 24, recycled: 24, left: 0 });
 });
 
-test('a place is a paper\'s: all its pieces are kept there, and only what lies elsewhere is moved', async () => {
+test("a place is a paper's: all its pieces are kept there, and only what lies elsewhere is moved", async () => {
   await moveTo({ pieces: ['a', 'b'], lots: ['dots'] }, 'case B', bench().ledger);
   expect(['moths', 'dots'].map((id) => bench().ledger.lots.get(id)!.place)).toEqual(['case B', 'case B']);
   const before = bench().events.length;
@@ -61,7 +87,11 @@ test('a place is a paper\'s: all its pieces are kept there, and only what lies e
 
 test('several things go to the bench for the page in hand', async () => {
   await takeOut({ pieces: ['a', 'b'], lots: ['dots'] }, 'p', bench().ledger);
-  expect([whereIs('a'), whereIs('b'), bench().ledger.lots.get('dots')!.claimed['p']]).toEqual(['claimed', 'claimed', { '': 24 }]);
+  expect([whereIs('a'), whereIs('b'), bench().ledger.lots.get('dots')!.claimed['p']]).toEqual([
+    'claimed',
+    'claimed',
+    { '': 24 },
+  ]);
 });
 
 test('a count is put right with its reason, and never below nothing', async () => {
@@ -76,7 +106,12 @@ test('what was sold, lent, brought back and missed balances, is undone act by ac
   await partWith({ pieces: ['a'], lots: [] }, { how: 'sold' }, bench().ledger);
   await partWith({ pieces: ['b'], lots: ['dots'] }, { how: 'lent', to: 'a neighbour' }, bench().ledger);
   await putRight({ missed: ['c'], found: [], lots: {} }, 'stock take');
-  expect(balanceOf(bench().ledger, 'moths').area).toMatchObject({ sold: inches(4) ** 2, lent: inches(4) ** 2, corrected: -(inches(4) ** 2), left: 0 });
+  expect(balanceOf(bench().ledger, 'moths').area).toMatchObject({
+    sold: inches(4) ** 2,
+    lent: inches(4) ** 2,
+    corrected: -(inches(4) ** 2),
+    left: 0,
+  });
   await noteWish('1 x 12x12 cardstock slate');
   const text = await writeBenchFile(db);
   const read = readBenchFile(text);
@@ -88,11 +123,14 @@ test('what was sold, lent, brought back and missed balances, is undone act by ac
   expect([whereIs('b'), whereIs('c'), bench().ledger.lots.get('dots')!.here]).toEqual(['here', 'missed', { '': 24 }]);
   await putRight({ missed: [], found: ['c'], lots: { dots: { '': -1 } } }, 'behind the tray');
   expect([whereIs('c'), bench().ledger.lots.get('dots')!.here]).toEqual(['here', { '': 23 }]);
-  for (const expected of ['missed', 'missed'] as const) { await undo(); expect(whereIs('c')).toBe(expected); }
+  for (const expected of ['missed', 'missed'] as const) {
+    await undo();
+    expect(whereIs('c')).toBe(expected);
+  }
   expect(whereIs('b')).toBe('lent');
 });
 
-test('makers\' strips are cut off several sheets in one act', async () => {
+test("makers' strips are cut off several sheets in one act", async () => {
   const pieces = ['a', 'b'].map((id) => bench().ledger.pieces.get(id)!);
   expect(await cutStripsOff(pieces.map((piece) => stripOffEvent(piece, 'foot', inches(1 / 2), '', '')))).toBe(true);
   expect(['a', 'a-rest', 'a-strip', 'b-strip'].map(whereIs)).toEqual(['cut', 'here', 'here', 'here']);

@@ -29,8 +29,17 @@ export class StockDb extends Dexie {
   constructor(name = 'nubbin') {
     super(name);
     this.version(1).stores({
-      kits: 'id', faces: 'id', lots: 'id, kit', stories: 'id', photos: 'id, story', images: 'id', pages: 'id', drafts: 'id',
-      events: '++seq, id', acts: '++seq', meta: 'key',
+      kits: 'id',
+      faces: 'id',
+      lots: 'id, kit',
+      stories: 'id',
+      photos: 'id, story',
+      images: 'id',
+      pages: 'id',
+      drafts: 'id',
+      events: '++seq, id',
+      acts: '++seq',
+      meta: 'key',
     });
     this.version(2).stores({ designs: 'id', sharings: 'id' });
     this.version(3).stores({ wishes: 'id', thumbs: 'id' });

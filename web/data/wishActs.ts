@@ -8,7 +8,8 @@ export const noteWish = (line: string): Promise<boolean> => {
   return act({ label: `Wished for ${line}`, changes: [{ table: 'wishes', key: wish.id, after: wish }] });
 };
 
-export const dropWish = ({ id, line }: Wish): Promise<boolean> => act({ label: `No longer wished for: ${line}`, changes: [{ table: 'wishes', key: id, after: null }] });
+export const dropWish = ({ id, line }: Wish): Promise<boolean> =>
+  act({ label: `No longer wished for: ${line}`, changes: [{ table: 'wishes', key: id, after: null }] });
 
 /** A wish come true becomes a parcel of her own to unpack; the draft's id. */
 export async function unpackWish(wish: Wish): Promise<string> {

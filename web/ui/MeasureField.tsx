@@ -16,10 +16,18 @@ export interface MeasureFieldProps {
   isKeptOnLeaving?: boolean;
 }
 
-const shown = (value: number | null, system: MeasureSystem): string => (value === null ? '' : formatLength(value, system).replace('″', ''));
+const shown = (value: number | null, system: MeasureSystem): string =>
+  value === null ? '' : formatLength(value, system).replace('″', '');
 
 /** Takes `3 1/4`, `3.25`, `3-1/4"` or `83mm`; what cannot be read stays as typed, with what is wrong below it. */
-export function MeasureField({ label, value, system, onChange, isOptional = false, isKeptOnLeaving = false }: MeasureFieldProps) {
+export function MeasureField({
+  label,
+  value,
+  system,
+  onChange,
+  isOptional = false,
+  isKeptOnLeaving = false,
+}: MeasureFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const read = typed === null ? null : parseLength(typed, system);
   const isEmpty = typed !== null && typed.trim() === '' && isOptional;
@@ -29,13 +37,32 @@ export function MeasureField({ label, value, system, onChange, isOptional = fals
     else if (length.ok && length.value > 0) onChange(length.value);
   };
   const isNothing = read?.ok === true && read.value === 0;
-  const error = isEmpty || read === null ? null : isNothing ? 'A measure of nothing will not do.' : read.ok ? null : measureWords(read.error);
+  const error =
+    isEmpty || read === null
+      ? null
+      : isNothing
+        ? 'A measure of nothing will not do.'
+        : read.ok
+          ? null
+          : measureWords(read.error);
   return (
     <TextField
-      label={label} value={typed ?? shown(value, system)} error={error} isMeasure
-      onChange={(text) => { setTyped(text); if (!isKeptOnLeaving) tell(text); }}
-      onKeyDown={(event) => { event.continuePropagation(); if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed); }}
-      onBlur={() => { if (typed !== null && isKeptOnLeaving) tell(typed); if (error === null) setTyped(null); }}
+      label={label}
+      value={typed ?? shown(value, system)}
+      error={error}
+      isMeasure
+      onChange={(text) => {
+        setTyped(text);
+        if (!isKeptOnLeaving) tell(text);
+      }}
+      onKeyDown={(event) => {
+        event.continuePropagation();
+        if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed);
+      }}
+      onBlur={() => {
+        if (typed !== null && isKeptOnLeaving) tell(typed);
+        if (error === null) setTyped(null);
+      }}
     />
   );
 }

@@ -25,45 +25,136 @@ export interface PageDrawingProps {
 }
 
 /** What layers without a paper yet are drawn in, so that a design can be told from its parts. */
-const TINTS: Record<PageLayer['role'], string> = { frame: '#c3ad84', ground: '#f3ead8', panel: '#d9c7a2', strip: '#b8a074', banner: '#b8a074', box: '#d3bf97', round: '#c9b183', card: '#fbf6ea', tag: '#fbf6ea', pocket: '#c3ad84', mat: '#8f7a55', photo: '#fffefa' };
+const TINTS: Record<PageLayer['role'], string> = {
+  frame: '#c3ad84',
+  ground: '#f3ead8',
+  panel: '#d9c7a2',
+  strip: '#b8a074',
+  banner: '#b8a074',
+  box: '#d3bf97',
+  round: '#c9b183',
+  card: '#fbf6ea',
+  tag: '#fbf6ea',
+  pocket: '#c3ad84',
+  mat: '#8f7a55',
+  photo: '#fffefa',
+};
 
 const inch = (length: number): number => length / TICKS_PER_INCH;
 
 /** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
-export function PageDrawing({ layout, papers, pictures, scale, title = '', journaling = '', shown = null, withAccents = false, onChoose, label }: PageDrawingProps) {
+export function PageDrawing({
+  layout,
+  papers,
+  pictures,
+  scale,
+  title = '',
+  journaling = '',
+  shown = null,
+  withAccents = false,
+  onChoose,
+  label,
+}: PageDrawingProps) {
   const theme = useTheme();
   useFacesInSight(Object.values(papers));
   const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
   const pointed = shown ? layout.layers.find(({ id }) => id === shown.layer) : undefined;
   return (
-    <svg role="img" aria-label={label} width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}>
+    <svg
+      role="img"
+      aria-label={label}
+      width={w * scale}
+      height={h * scale}
+      viewBox={`0 0 ${w} ${h}`}
+      style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}
+    >
       {layout.layers.map((layer) => (
-        <g key={layer.id} transform={turnOf(layer)} onClick={onChoose && (() => onChoose(layer.id))} style={onChoose && { cursor: 'pointer' }}>
-          {layer.role === 'photo'
-            ? <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
-            : <path d={outlineOf(layer)} fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)} stroke="rgba(40,20,30,.28)" strokeWidth={0.025} />}
+        <g
+          key={layer.id}
+          transform={turnOf(layer)}
+          onClick={onChoose && (() => onChoose(layer.id))}
+          style={onChoose && { cursor: 'pointer' }}
+        >
+          {layer.role === 'photo' ? (
+            <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
+          ) : (
+            <path
+              d={outlineOf(layer)}
+              fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)}
+              stroke="rgba(40,20,30,.28)"
+              strokeWidth={0.025}
+            />
+          )}
         </g>
       ))}
       <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />
       <Words rect={layout.journaling} words={journaling} colour="#2b1d33" />
-      {withAccents && layout.accents.map(({ x, y }, i) => <circle key={i} cx={inch(x)} cy={inch(y)} r={0.55} fill="rgba(230,171,62,.35)" stroke={theme.marigoldInk} strokeWidth={2 / scale} strokeDasharray={`${5 / scale} ${3 / scale}`} pointerEvents="none" />)}
-      {pointed && <rect x={inch(pointed.x)} y={inch(pointed.y)} width={inch(pointed.w)} height={inch(pointed.h)} transform={turnOf(pointed)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} pointerEvents="none" />}
-      {shown?.window && <rect x={inch(shown.window.x)} y={inch(shown.window.y)} width={inch(shown.window.w)} height={inch(shown.window.h)} fill="rgba(26,95,107,.2)" stroke="#1a5f6b" strokeWidth={2 / scale} strokeDasharray={`${6 / scale} ${4 / scale}`} pointerEvents="none" />}
+      {withAccents &&
+        layout.accents.map(({ x, y }, i) => (
+          <circle
+            key={i}
+            cx={inch(x)}
+            cy={inch(y)}
+            r={0.55}
+            fill="rgba(230,171,62,.35)"
+            stroke={theme.marigoldInk}
+            strokeWidth={2 / scale}
+            strokeDasharray={`${5 / scale} ${3 / scale}`}
+            pointerEvents="none"
+          />
+        ))}
+      {pointed && (
+        <rect
+          x={inch(pointed.x)}
+          y={inch(pointed.y)}
+          width={inch(pointed.w)}
+          height={inch(pointed.h)}
+          transform={turnOf(pointed)}
+          fill="none"
+          stroke={theme.beet}
+          strokeWidth={2.5 / scale}
+          pointerEvents="none"
+        />
+      )}
+      {shown?.window && (
+        <rect
+          x={inch(shown.window.x)}
+          y={inch(shown.window.y)}
+          width={inch(shown.window.w)}
+          height={inch(shown.window.h)}
+          fill="rgba(26,95,107,.2)"
+          stroke="#1a5f6b"
+          strokeWidth={2 / scale}
+          strokeDasharray={`${6 / scale} ${4 / scale}`}
+          pointerEvents="none"
+        />
+      )}
     </svg>
   );
 }
 
-const turnOf = ({ x, y, w, h, turn }: PageLayer): string | undefined => (turn === 0 ? undefined : `rotate(${turn} ${inch(x + w / 2)} ${inch(y + h / 2)})`);
+const turnOf = ({ x, y, w, h, turn }: PageLayer): string | undefined =>
+  turn === 0 ? undefined : `rotate(${turn} ${inch(x + w / 2)} ${inch(y + h / 2)})`;
 
 /** The edge of a layer of paper as it lies: its shape's, or its rectangle. A pocket's flaps are folded behind it. */
 function outlineOf({ x, y, w, h, shape }: PageLayer): string {
   const drawn = shape && shape.kind !== 'pocket' ? drawShape(shape) : null;
-  return drawn?.ok ? pathData(drawn.value.outline, TICKS_PER_INCH, { x, y }) : `M${inch(x)} ${inch(y)}h${inch(w)}v${inch(h)}h${-inch(w)}z`;
+  return drawn?.ok
+    ? pathData(drawn.value.outline, TICKS_PER_INCH, { x, y })
+    : `M${inch(x)} ${inch(y)}h${inch(w)}v${inch(h)}h${-inch(w)}z`;
 }
 
 function PhotoLayer({ layer, picture }: { layer: PageLayer; picture: PageDrawingProps['pictures'][number] }) {
   const box = { x: inch(layer.x), y: inch(layer.y), width: inch(layer.w), height: inch(layer.h) };
-  if (picture === undefined) return <><rect {...box} fill="#fffefa" stroke="#655867" strokeWidth={0.04} strokeDasharray="0.15 0.1" /><text x={box.x + box.width / 2} y={box.y + box.height / 2} fontSize={0.4} textAnchor="middle" fill="#655867">photo</text></>;
+  if (picture === undefined)
+    return (
+      <>
+        <rect {...box} fill="#fffefa" stroke="#655867" strokeWidth={0.04} strokeDasharray="0.15 0.1" />
+        <text x={box.x + box.width / 2} y={box.y + box.height / 2} fontSize={0.4} textAnchor="middle" fill="#655867">
+          photo
+        </text>
+      </>
+    );
   return <PictureFill {...picture} {...box} />;
 }
 
@@ -72,23 +163,60 @@ const LETTER = { title: 0.62, text: 0.56 };
 const ENDS = 0.6;
 
 /** Words on a slip, set to fit their place; how they will be written is hers. */
-function Words({ rect, words, colour, isTitle = false }: { rect: Rect; words: string; colour: string; isTitle?: boolean }) {
+function Words({
+  rect,
+  words,
+  colour,
+  isTitle = false,
+}: {
+  rect: Rect;
+  words: string;
+  colour: string;
+  isTitle?: boolean;
+}) {
   if (words.trim() === '') return null;
   const [w, h] = [inch(rect.w), inch(rect.h)];
-  const size = isTitle ? Math.min(h * 0.62, w / (words.length * LETTER.title + ENDS)) : Math.min(0.3, h / 2, (w / words.length) * 4);
+  const size = isTitle
+    ? Math.min(h * 0.62, w / (words.length * LETTER.title + ENDS))
+    : Math.min(0.3, h / 2, (w / words.length) * 4);
   const perLine = Math.max(1, Math.floor(w / (size * 0.5)));
-  const lines = isTitle ? [words] : words.split(/\s+/).reduce<string[]>((all, word) => {
-    const last = all[all.length - 1];
-    return last !== undefined && `${last} ${word}`.length <= perLine ? [...all.slice(0, -1), `${last} ${word}`] : [...all, word];
-  }, []);
+  const lines = isTitle
+    ? [words]
+    : words.split(/\s+/).reduce<string[]>((all, word) => {
+        const last = all[all.length - 1];
+        return last !== undefined && `${last} ${word}`.length <= perLine
+          ? [...all.slice(0, -1), `${last} ${word}`]
+          : [...all, word];
+      }, []);
   const shown = lines.slice(0, 3);
   const [x, middle] = [inch(rect.x), inch(rect.y) + h / 2];
-  const slip = { w: Math.min(w, size * (Math.max(...shown.map((line) => line.length)) * LETTER[isTitle ? 'title' : 'text'] + ENDS)), h: (shown.length * 1.15 + 0.35) * size };
+  const slip = {
+    w: Math.min(w, size * (Math.max(...shown.map((line) => line.length)) * LETTER[isTitle ? 'title' : 'text'] + ENDS)),
+    h: (shown.length * 1.15 + 0.35) * size,
+  };
   return (
     <g pointerEvents="none">
-      <rect x={x} y={middle - slip.h / 2} width={slip.w} height={slip.h} fill="#fffdf6" stroke="rgba(40,20,30,.2)" strokeWidth={0.02} />
-      <text y={middle + size * 0.35 - ((shown.length - 1) * size * 1.15) / 2} fontSize={size} fill={colour} fontWeight={isTitle ? 750 : 450} fontFamily="'Bricolage Grotesque Variable', sans-serif">
-        {shown.map((line, i) => <tspan key={i} x={x + (size * ENDS) / 2} dy={i === 0 ? 0 : size * 1.15}>{line}</tspan>)}
+      <rect
+        x={x}
+        y={middle - slip.h / 2}
+        width={slip.w}
+        height={slip.h}
+        fill="#fffdf6"
+        stroke="rgba(40,20,30,.2)"
+        strokeWidth={0.02}
+      />
+      <text
+        y={middle + size * 0.35 - ((shown.length - 1) * size * 1.15) / 2}
+        fontSize={size}
+        fill={colour}
+        fontWeight={isTitle ? 750 : 450}
+        fontFamily="'Bricolage Grotesque Variable', sans-serif"
+      >
+        {shown.map((line, i) => (
+          <tspan key={i} x={x + (size * ENDS) / 2} dy={i === 0 ? 0 : size * 1.15}>
+            {line}
+          </tspan>
+        ))}
       </text>
     </g>
   );

@@ -24,15 +24,24 @@ const [HIGH, LETTER, ENDS] = [16, 6.8, 10];
 function PartLabel({ part, whole, scale }: { part: PlannedPart; whole: string; scale: number }) {
   const { paper, ink } = useTheme();
   const [w, h] = [inch(part.w) * scale, inch(part.h) * scale];
-  const fits = [whole, whole.split(' · ')[0]!].flatMap((words) => {
-    const long = words.length * LETTER + ENDS;
-    return [{ words, long, turn: 0, fits: w > long && h >= HIGH }, { words, long, turn: -90, fits: h > long && w >= HIGH }];
-  }).find((one) => one.fits);
+  const fits = [whole, whole.split(' · ')[0]!]
+    .flatMap((words) => {
+      const long = words.length * LETTER + ENDS;
+      return [
+        { words, long, turn: 0, fits: w > long && h >= HIGH },
+        { words, long, turn: -90, fits: h > long && w >= HIGH },
+      ];
+    })
+    .find((one) => one.fits);
   if (!fits) return null;
   return (
-    <g transform={`translate(${inch(part.x + part.w / 2)} ${inch(part.y + part.h / 2)}) scale(${1 / scale}) rotate(${fits.turn})`}>
+    <g
+      transform={`translate(${inch(part.x + part.w / 2)} ${inch(part.y + part.h / 2)}) scale(${1 / scale}) rotate(${fits.turn})`}
+    >
       <rect x={-fits.long / 2} y={-HIGH / 2} width={fits.long} height={HIGH} fill={paper} />
-      <text y={4} fontSize={12} textAnchor="middle" fill={ink}>{fits.words}</text>
+      <text y={4} fontSize={12} textAnchor="middle" fill={ink}>
+        {fits.words}
+      </text>
     </g>
   );
 }
@@ -43,12 +52,39 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
   const theme = useTheme();
   const [w, h] = [inch(piece.w), inch(piece.h)];
   return (
-    <Drawn width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}>
+    <Drawn
+      width={w * scale}
+      height={h * scale}
+      viewBox={`0 0 ${w} ${h}`}
+      role="img"
+      aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}
+    >
       <rect width={w} height={h} fill={fill} />
-      {piece.missing.map((m, i) => <rect key={i} x={inch(m.x)} y={inch(m.y)} width={inch(m.w)} height={inch(m.h)} fill={theme.ground} />)}
-      {sheet.waste.map((p) => <rect key={p.part} {...box(p)} fill="url(#waste)" stroke={theme.brick} strokeWidth={1 / scale} />)}
-      {sheet.nubbins.map((p) => <g key={p.part}><rect {...box(p)} fill={theme.paper} opacity={0.72} /><rect {...box(p)} fill="none" stroke={theme.pond} strokeWidth={2 / scale} strokeDasharray={`${7 / scale} ${4 / scale}`} /><PartLabel part={p} whole={formatSize(p, system)} scale={scale} /></g>)}
-      {sheet.pieces.map((p) => <g key={p.part}><rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} /><PartLabel part={p} whole={nameOf(p.id)} scale={scale} /></g>)}
+      {piece.missing.map((m, i) => (
+        <rect key={i} x={inch(m.x)} y={inch(m.y)} width={inch(m.w)} height={inch(m.h)} fill={theme.ground} />
+      ))}
+      {sheet.waste.map((p) => (
+        <rect key={p.part} {...box(p)} fill="url(#waste)" stroke={theme.brick} strokeWidth={1 / scale} />
+      ))}
+      {sheet.nubbins.map((p) => (
+        <g key={p.part}>
+          <rect {...box(p)} fill={theme.paper} opacity={0.72} />
+          <rect
+            {...box(p)}
+            fill="none"
+            stroke={theme.pond}
+            strokeWidth={2 / scale}
+            strokeDasharray={`${7 / scale} ${4 / scale}`}
+          />
+          <PartLabel part={p} whole={formatSize(p, system)} scale={scale} />
+        </g>
+      ))}
+      {sheet.pieces.map((p) => (
+        <g key={p.part}>
+          <rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />
+          <PartLabel part={p} whole={nameOf(p.id)} scale={scale} />
+        </g>
+      ))}
     </Drawn>
   );
 }
@@ -58,9 +94,16 @@ export function WastePattern() {
   const { brick, paper } = useTheme();
   return (
     <svg width={0} height={0} style={{ position: 'absolute' }} aria-hidden>
-      <pattern id="waste" patternUnits="userSpaceOnUse" width={0.25} height={0.25} patternTransform="rotate(45)"><rect width={0.25} height={0.25} fill={paper} /><rect width={0.07} height={0.25} fill={brick} /></pattern>
+      <pattern id="waste" patternUnits="userSpaceOnUse" width={0.25} height={0.25} patternTransform="rotate(45)">
+        <rect width={0.25} height={0.25} fill={paper} />
+        <rect width={0.07} height={0.25} fill={brick} />
+      </pattern>
     </svg>
   );
 }
 
-const Drawn = styled.svg`display: block; box-shadow: 0 1px 4px ${({ theme }) => theme.shade}; flex: none;`;
+const Drawn = styled.svg`
+  display: block;
+  box-shadow: 0 1px 4px ${({ theme }) => theme.shade};
+  flex: none;
+`;

@@ -24,18 +24,43 @@ export function Ruler({ length, scale, axis, system }: RulerProps) {
   const every = step >= 26 ? 1 : step >= 12 ? 3 : system === 'in' ? 6 : 10;
   const count = Math.floor(length / unit);
   const marks = Array.from({ length: count * parts + 1 }, (_, i) => i);
-  const line = (at: number, long: number) => (axis === 'x' ? { x1: at, x2: at, y1: DEEP, y2: DEEP - long } : { y1: at, y2: at, x1: WIDE, x2: WIDE - long });
+  const line = (at: number, long: number) =>
+    axis === 'x' ? { x1: at, x2: at, y1: DEEP, y2: DEEP - long } : { y1: at, y2: at, x1: WIDE, x2: WIDE - long };
   return (
     <Marks width={axis === 'x' ? pixels + 14 : WIDE} height={axis === 'x' ? DEEP : pixels + 14} aria-hidden>
-      {marks.map((i) => <line key={i} {...line((i / parts) * step + 0.5, i % (parts * every) === 0 ? 12 : i % parts === 0 ? 8 : 4)} stroke={woodInk} strokeWidth={1} />)}
-      {marks.filter((i) => i % (parts * every) === 0).map((i) => {
-        const at = (i / parts) * step;
-        return axis === 'x'
-          ? <text key={i} x={at + 2} y={11} textAnchor="start" fill={woodInk}>{i / parts}</text>
-          : <text key={i} x={WIDE - 14} y={at + 4 + (i === 0 ? 5 : 0)} textAnchor="end" fill={woodInk}>{i / parts}</text>;
-      })}
+      {marks.map((i) => (
+        <line
+          key={i}
+          {...line((i / parts) * step + 0.5, i % (parts * every) === 0 ? 12 : i % parts === 0 ? 8 : 4)}
+          stroke={woodInk}
+          strokeWidth={1}
+        />
+      ))}
+      {marks
+        .filter((i) => i % (parts * every) === 0)
+        .map((i) => {
+          const at = (i / parts) * step;
+          return axis === 'x' ? (
+            <text key={i} x={at + 2} y={11} textAnchor="start" fill={woodInk}>
+              {i / parts}
+            </text>
+          ) : (
+            <text key={i} x={WIDE - 14} y={at + 4 + (i === 0 ? 5 : 0)} textAnchor="end" fill={woodInk}>
+              {i / parts}
+            </text>
+          );
+        })}
     </Marks>
   );
 }
 
-const Marks = styled.svg`display: block; overflow: visible; flex: none; text { font: 11px 'Atkinson Hyperlegible Mono Variable', monospace; }`;
+const Marks = styled.svg`
+  display: block;
+  overflow: visible;
+  flex: none;
+  text {
+    font:
+      11px 'Atkinson Hyperlegible Mono Variable',
+      monospace;
+  }
+`;

@@ -15,16 +15,48 @@ export interface SlipOverProps {
 /** A slip laid over the screen until it is dealt with or put aside. */
 export function SlipOver({ title, children, isOpen, onClose, isWide = false }: SlipOverProps) {
   return (
-    <Veil {...(isOpen === undefined ? {} : { isOpen })} onOpenChange={(open) => { if (!open) onClose?.(); }} isDismissable>
+    <Veil
+      {...(isOpen === undefined ? {} : { isOpen })}
+      onOpenChange={(open) => {
+        if (!open) onClose?.();
+      }}
+      isDismissable
+    >
       <Sheet $isWide={isWide}>
-        <Dialog>{({ close }) => <><Heading slot="title">{title}</Heading>{children(close)}</>}</Dialog>
+        <Dialog>
+          {({ close }) => (
+            <>
+              <Heading slot="title">{title}</Heading>
+              {children(close)}
+            </>
+          )}
+        </Dialog>
       </Sheet>
     </Veil>
   );
 }
 
-const Veil = styled(ModalOverlay)`position: fixed; inset: 0; background: rgba(30, 20, 30, 0.45); display: grid; place-items: center; z-index: 30;`;
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgba(30, 20, 30, 0.45);
+  display: grid;
+  place-items: center;
+  z-index: 30;
+`;
 const Sheet = styled(Modal)<{ $isWide: boolean }>`
-  background: ${({ theme }) => theme.paper}; color: ${({ theme }) => theme.ink}; padding: 22px 28px; border-radius: 6px; width: min(${({ $isWide }) => ($isWide ? 1120 : 640)}px, 92vw); max-height: 90vh; overflow: auto;
-  section { outline: none; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
+  background: ${({ theme }) => theme.paper};
+  color: ${({ theme }) => theme.ink};
+  padding: 22px 28px;
+  border-radius: 6px;
+  width: min(${({ $isWide }) => ($isWide ? 1120 : 640)}px, 92vw);
+  max-height: 90vh;
+  overflow: auto;
+  section {
+    outline: none;
+    display: flex;
+    flex-direction: column;
+    gap: 14px;
+    align-items: flex-start;
+  }
 `;

@@ -1,4 +1,12 @@
-import { FieldError, Input, Label, Text, TextArea, TextField as AriaTextField, type TextFieldProps as AriaTextFieldProps } from 'react-aria-components';
+import {
+  FieldError,
+  Input,
+  Label,
+  Text,
+  TextArea,
+  TextField as AriaTextField,
+  type TextFieldProps as AriaTextFieldProps,
+} from 'react-aria-components';
 import styled from 'styled-components';
 
 export interface TextFieldProps extends AriaTextFieldProps {
@@ -14,12 +22,24 @@ export interface TextFieldProps extends AriaTextFieldProps {
 }
 
 /** A labelled field with its error below it. */
-export function TextField({ label, error = null, description, rows, placeholder, isMeasure = false, ...props }: TextFieldProps) {
+export function TextField({
+  label,
+  error = null,
+  description,
+  rows,
+  placeholder,
+  isMeasure = false,
+  ...props
+}: TextFieldProps) {
   const className = isMeasure ? 'measure' : undefined;
   return (
     <Field {...props} isInvalid={error !== null}>
       <Label>{label}</Label>
-      {rows === undefined ? <Input className={className} placeholder={placeholder} /> : <TextArea rows={rows} placeholder={placeholder} />}
+      {rows === undefined ? (
+        <Input className={className} placeholder={placeholder} />
+      ) : (
+        <TextArea rows={rows} placeholder={placeholder} />
+      )}
       {description !== undefined && <Text slot="description">{description}</Text>}
       <FieldError>{error}</FieldError>
     </Field>
@@ -29,12 +49,36 @@ export function TextField({ label, error = null, description, rows, placeholder,
 export const fieldLook = `min-height: 38px; padding: 6px 10px; border-radius: 5px; width: 100%; font: inherit;`;
 
 const Field = styled(AriaTextField)`
-  display: flex; flex-direction: column; gap: 3px; min-width: 0;
-  label { font-size: 14px; color: ${({ theme }) => theme.soft}; }
-  input, textarea { ${fieldLook} color: ${({ theme }) => theme.ink}; background: ${({ theme }) => theme.sheet}; border: 1.5px solid ${({ theme }) => theme.soft}; }
-  input.measure { font-family: 'Atkinson Hyperlegible Mono Variable', monospace; }
-  textarea { resize: vertical; line-height: 1.4; }
-  &[data-invalid] input { border-color: ${({ theme }) => theme.brick}; }
-  .react-aria-FieldError { color: ${({ theme }) => theme.brick}; font-size: 14px; }
-  [slot='description'] { font-size: 13px; color: ${({ theme }) => theme.soft}; }
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  min-width: 0;
+  label {
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
+  input,
+  textarea {
+    ${fieldLook} color: ${({ theme }) => theme.ink};
+    background: ${({ theme }) => theme.sheet};
+    border: 1.5px solid ${({ theme }) => theme.soft};
+  }
+  input.measure {
+    font-family: 'Atkinson Hyperlegible Mono Variable', monospace;
+  }
+  textarea {
+    resize: vertical;
+    line-height: 1.4;
+  }
+  &[data-invalid] input {
+    border-color: ${({ theme }) => theme.brick};
+  }
+  .react-aria-FieldError {
+    color: ${({ theme }) => theme.brick};
+    font-size: 14px;
+  }
+  [slot='description'] {
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
 `;

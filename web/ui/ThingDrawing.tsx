@@ -22,58 +22,159 @@ export function ThingDrawing({ lot, colours, amounts, scale }: ThingDrawingProps
   const hex = colours[0] ?? '#c99a3b';
   const n = amounts[''] ?? 0;
   if (lot.measure === 'sheets' && lot.size) {
-    return <Run>{Array.from({ length: Math.min(n, 3) }, (_, i) => <Paper key={i} size={lot.size!} face={lot.front} {...(lot.back ? { back: lot.back } : {})} scale={scale} />)}</Run>;
+    return (
+      <Run>
+        {Array.from({ length: Math.min(n, 3) }, (_, i) => (
+          <Paper key={i} size={lot.size!} face={lot.front} {...(lot.back ? { back: lot.back } : {})} scale={scale} />
+        ))}
+      </Run>
+    );
   }
-  if (lot.measure === 'letters') return <Letters>{Object.entries(amounts).map(([glyph, count]) => glyph.repeat(Math.min(count, 6))).join(' ')}</Letters>;
+  if (lot.measure === 'letters')
+    return (
+      <Letters>
+        {Object.entries(amounts)
+          .map(([glyph, count]) => glyph.repeat(Math.min(count, 6)))
+          .join(' ')}
+      </Letters>
+    );
   if (lot.measure === 'length') return <Roll hex={hex} isThin={lot.kind === 'twine'} />;
-  if (lot.kind === 'dots') return <Run>{Array.from({ length: Math.min(n, MOST_DRAWN) }, (_, i) => <Dot key={i} hex={colours[i % Math.max(1, colours.length)] ?? hex} r={[5, 4, 6][i % 3]!} />)}</Run>;
+  if (lot.kind === 'dots')
+    return (
+      <Run>
+        {Array.from({ length: Math.min(n, MOST_DRAWN) }, (_, i) => (
+          <Dot key={i} hex={colours[i % Math.max(1, colours.length)] ?? hex} r={[5, 4, 6][i % 3]!} />
+        ))}
+      </Run>
+    );
   if (lot.kind === 'tool') return <Tool shape={lot.punch?.shape ?? null} />;
   if (lot.kind === 'medium') return <Pot hex={hex} level={Math.min(1, n / 100)} />;
-  if (lot.kind === 'stickers' && lot.measure === 'share') return <Run>{Array.from({ length: Math.min(3, Math.ceil(n / 100)) }, (_, i) => <StickerSheet key={i} w={(lot.size?.w ?? inches(6)) / inches(1)} h={(lot.size?.h ?? inches(12)) / inches(1)} scale={scale} level={Math.min(1, n / 100 - i)} hex={hex} />)}</Run>;
-  if (lot.kind === 'stickers') return <Paper size={{ w: lot.size?.w ?? inches(6), h: lot.size?.h ?? inches(12) }} face={null} scale={scale / 1.6} />;
+  if (lot.kind === 'stickers' && lot.measure === 'share')
+    return (
+      <Run>
+        {Array.from({ length: Math.min(3, Math.ceil(n / 100)) }, (_, i) => (
+          <StickerSheet
+            key={i}
+            w={(lot.size?.w ?? inches(6)) / inches(1)}
+            h={(lot.size?.h ?? inches(12)) / inches(1)}
+            scale={scale}
+            level={Math.min(1, n / 100 - i)}
+            hex={hex}
+          />
+        ))}
+      </Run>
+    );
+  if (lot.kind === 'stickers')
+    return (
+      <Paper size={{ w: lot.size?.w ?? inches(6), h: lot.size?.h ?? inches(12) }} face={null} scale={scale / 1.6} />
+    );
   const drawn = lot.measure === 'share' ? Math.ceil((n / 100) * MOST_DRAWN) : n;
-  return <Run>{Array.from({ length: Math.min(drawn, MOST_DRAWN) }, (_, i) => <Scrap key={i} hex={hex} at={i} isBag={lot.kind === 'packaging'} />)}</Run>;
+  return (
+    <Run>
+      {Array.from({ length: Math.min(drawn, MOST_DRAWN) }, (_, i) => (
+        <Scrap key={i} hex={hex} at={i} isBag={lot.kind === 'packaging'} />
+      ))}
+    </Run>
+  );
 }
 
 /** A sheet of stickers, those that are gone left blank. */
-const StickerSheet = ({ w, h, scale, level, hex }: { w: number; h: number; scale: number; level: number; hex: string }) => {
+const StickerSheet = ({
+  w,
+  h,
+  scale,
+  level,
+  hex,
+}: {
+  w: number;
+  h: number;
+  scale: number;
+  level: number;
+  hex: string;
+}) => {
   const [across, down] = [Math.max(2, Math.round(w / 2)), Math.max(3, Math.round(h / 2))];
-  const spots = Array.from({ length: across * down }, (_, i) => ({ x: ((i % across) + 0.5) * (w / across), y: (Math.floor(i / across) + 0.5) * (h / down), isGone: i + 0.5 < across * down * (1 - level) }));
+  const spots = Array.from({ length: across * down }, (_, i) => ({
+    x: ((i % across) + 0.5) * (w / across),
+    y: (Math.floor(i / across) + 0.5) * (h / down),
+    isGone: i + 0.5 < across * down * (1 - level),
+  }));
   return (
     <svg width={(w * scale) / 1.6} height={(h * scale) / 1.6} viewBox={`0 0 ${w} ${h}`} aria-hidden>
       <rect width={w} height={h} fill="#fffdf6" stroke="#8b7f6c" strokeWidth={w / 60} />
-      {spots.map(({ x, y, isGone }, i) => <circle key={i} cx={x} cy={y} r={Math.min(w / across, h / down) * 0.34} fill={isGone ? 'none' : hex} stroke="#b7aa93" strokeWidth={w / 90} />)}
+      {spots.map(({ x, y, isGone }, i) => (
+        <circle
+          key={i}
+          cx={x}
+          cy={y}
+          r={Math.min(w / across, h / down) * 0.34}
+          fill={isGone ? 'none' : hex}
+          stroke="#b7aa93"
+          strokeWidth={w / 90}
+        />
+      ))}
     </svg>
   );
 };
 
 /** A pot of ink, paint or paste, and how full it is. */
 const Pot = ({ hex, level }: { hex: string; level: number }) => (
-  <svg width={30} height={34} aria-hidden><rect x={8} y={1} width={14} height={6} rx={2} fill="#8b7f6c" /><rect x={4} y={8} width={22} height={25} rx={4} fill="#fffdf6" stroke="#8b7f6c" /><rect x={5.5} y={9.5 + 22 * (1 - level)} width={19} height={22 * level} rx={2.5} fill={hex} /></svg>
+  <svg width={30} height={34} aria-hidden>
+    <rect x={8} y={1} width={14} height={6} rx={2} fill="#8b7f6c" />
+    <rect x={4} y={8} width={22} height={25} rx={4} fill="#fffdf6" stroke="#8b7f6c" />
+    <rect x={5.5} y={9.5 + 22 * (1 - level)} width={19} height={22 * level} rx={2.5} fill={hex} />
+  </svg>
 );
 
 /** A tool; a punch shows what it stamps out. */
 const Tool = ({ shape }: { shape: 'circle' | 'hexagon' | null }) => (
   <svg width={34} height={34} aria-hidden>
     <rect x={3} y={5} width={28} height={26} rx={6} fill="#8b7f6c" />
-    {shape === 'circle' && <circle cx={17} cy={18} r={8} fill="#f3ece0" />}{shape === 'hexagon' && <path d="M17 9l8 4.6v9L17 27l-8-4.4v-9z" fill="#f3ece0" />}{shape === null && <path d="M10 25l12-12 3 3-12 12h-3z" fill="#f3ece0" />}
+    {shape === 'circle' && <circle cx={17} cy={18} r={8} fill="#f3ece0" />}
+    {shape === 'hexagon' && <path d="M17 9l8 4.6v9L17 27l-8-4.4v-9z" fill="#f3ece0" />}
+    {shape === null && <path d="M10 25l12-12 3 3-12 12h-3z" fill="#f3ece0" />}
   </svg>
 );
 
-const Dot = ({ hex, r }: { hex: string; r: number }) => <svg width={14} height={14} aria-hidden><circle cx={7} cy={7} r={r} fill={hex} /><circle cx={5.5} cy={5} r={1.4} fill="#fff" opacity={0.5} /></svg>;
+const Dot = ({ hex, r }: { hex: string; r: number }) => (
+  <svg width={14} height={14} aria-hidden>
+    <circle cx={7} cy={7} r={r} fill={hex} />
+    <circle cx={5.5} cy={5} r={1.4} fill="#fff" opacity={0.5} />
+  </svg>
+);
 
 const Roll = ({ hex, isThin }: { hex: string; isThin: boolean }) => (
   <svg width={150} height={30} viewBox="0 0 150 30" aria-hidden>
     <rect x={0} y={isThin ? 14 : 10} width={122} height={isThin ? 3 : 11} fill={hex} />
-    <circle cx={130} cy={15} r={14} fill={hex} /><circle cx={130} cy={15} r={9} fill="none" stroke="rgba(0,0,0,.18)" /><circle cx={130} cy={15} r={5} fill="#f3ece0" />
+    <circle cx={130} cy={15} r={14} fill={hex} />
+    <circle cx={130} cy={15} r={9} fill="none" stroke="rgba(0,0,0,.18)" />
+    <circle cx={130} cy={15} r={5} fill="#f3ece0" />
   </svg>
 );
 
 const Scrap = ({ hex, at, isBag }: { hex: string; at: number; isBag: boolean }) => (
   <svg width={18} height={26} aria-hidden>
-    {isBag ? <path d="M2 5h14v18H2z" fill="#e8e4d8" stroke="#8b7f6c" /> : [<rect key="r" x={3} y={5} width={12} height={16} rx={2} fill={hex} />, <path key="t" d="M3 8l6-5 6 5v14H3z" fill={hex} />, <circle key="c" cx={9} cy={13} r={7} fill={hex} />][at % 3]}
+    {isBag ? (
+      <path d="M2 5h14v18H2z" fill="#e8e4d8" stroke="#8b7f6c" />
+    ) : (
+      [
+        <rect key="r" x={3} y={5} width={12} height={16} rx={2} fill={hex} />,
+        <path key="t" d="M3 8l6-5 6 5v14H3z" fill={hex} />,
+        <circle key="c" cx={9} cy={13} r={7} fill={hex} />,
+      ][at % 3]
+    )}
   </svg>
 );
 
-const Run = styled.span`display: flex; gap: 6px; align-items: center; flex-wrap: wrap;`;
-const Letters = styled.span`font: 700 15px/1.15 ${heading}; letter-spacing: 0.02em; color: ${({ theme }) => theme.beetInk}; max-width: 200px; display: inline-block;`;
+const Run = styled.span`
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  flex-wrap: wrap;
+`;
+const Letters = styled.span`
+  font: 700 15px/1.15 ${heading};
+  letter-spacing: 0.02em;
+  color: ${({ theme }) => theme.beetInk};
+  max-width: 200px;
+  display: inline-block;
+`;

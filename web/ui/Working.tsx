@@ -16,15 +16,41 @@ export function Working({ children, done, onStop, stopWords = 'Stop' }: WorkingP
   return (
     <Going>
       <ProgressBar value={done * 100}>
-        {({ percentage }) => <><Label>{children}</Label><i><b style={{ width: `${percentage ?? 0}%` }} /></i></>}
+        {({ percentage }) => (
+          <>
+            <Label>{children}</Label>
+            <i>
+              <b style={{ width: `${percentage ?? 0}%` }} />
+            </i>
+          </>
+        )}
       </ProgressBar>
-      <Button look="quiet" onPress={onStop}>{stopWords}</Button>
+      <Button look="quiet" onPress={onStop}>
+        {stopWords}
+      </Button>
     </Going>
   );
 }
 
 const Going = styled.div`
-  flex: none; display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; padding-bottom: 8px; font-size: 14px; color: ${({ theme }) => theme.soft};
-  i { display: block; width: 240px; height: 8px; margin-top: 4px; background: ${({ theme }) => theme.line}; }
-  b { display: block; height: 100%; background: ${({ theme }) => theme.pond}; }
+  flex: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  padding-bottom: 8px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.soft};
+  i {
+    display: block;
+    width: 240px;
+    height: 8px;
+    margin-top: 4px;
+    background: ${({ theme }) => theme.line};
+  }
+  b {
+    display: block;
+    height: 100%;
+    background: ${({ theme }) => theme.pond};
+  }
 `;

@@ -11,16 +11,26 @@ export function rollWords(length: number, system: MeasureSystem): string {
 
 /** About how much is left of what nobody counts. @param share hundredths of one */
 export function shareWords(kind: LotKind, share: number): string {
-  if (kind !== 'stickers' && kind !== 'medium') return share >= 70 ? 'plenty' : share >= 35 ? 'some' : share > 0 ? 'few' : 'none';
+  if (kind !== 'stickers' && kind !== 'medium')
+    return share >= 70 ? 'plenty' : share >= 35 ? 'some' : share > 0 ? 'few' : 'none';
   const [whole, quarters] = [Math.floor(Math.round(share / 25) / 4), Math.round(share / 25) % 4];
   const said = [whole > 0 ? String(whole) : '', ['', '1/4', '1/2', '3/4'][quarters]].filter(Boolean).join(' ');
   if (said === '') return share > 0 ? 'nearly none' : 'none';
-  return kind === 'medium' ? (said === '1' ? 'full' : `${said} full`) : `${said} ${share > 100 + 12 ? 'sheets' : whole === 1 ? 'sheet' : 'of a sheet'}`;
+  return kind === 'medium'
+    ? said === '1'
+      ? 'full'
+      : `${said} full`
+    : `${said} ${share > 100 + 12 ? 'sheets' : whole === 1 ? 'sheet' : 'of a sheet'}`;
 }
 
 /** An amount of a lot in words: a count, a length, about how much is left, or letters told one by one. */
 export function amountWords(lot: Pick<Lot, 'kind' | 'measure'>, amounts: Amounts, system: MeasureSystem): string {
-  if (lot.measure === 'letters') return Object.entries(amounts).map(([glyph, n]) => (n === 1 ? glyph : `${glyph}${n}`)).join(' ') || 'none';
+  if (lot.measure === 'letters')
+    return (
+      Object.entries(amounts)
+        .map(([glyph, n]) => (n === 1 ? glyph : `${glyph}${n}`))
+        .join(' ') || 'none'
+    );
   const n = amounts[''] ?? 0;
   if (lot.measure === 'share') return shareWords(lot.kind, n);
   return lot.measure === 'length' ? rollWords(n, system) : String(n);

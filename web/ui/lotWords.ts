@@ -4,16 +4,44 @@ import { isFreshSheet } from '../../core/page';
 import type { Lot, LotKind } from '../../core/things';
 
 const KINDS: Record<LotKind, string> = {
-  'paper': 'patterned paper', 'cardstock': 'cardstock', 'cut-apart': 'cut-apart sheet', 'card': 'cards', 'stickers': 'stickers', 'alpha': 'alpha', 'washi': 'washi tape', 'ribbon': 'ribbon',
-  'twine': 'twine', 'ephemera': 'ephemera', 'dots': 'enamel dots', 'embellishment': 'embellishment', 'packaging': 'packaging', 'tool': 'tool', 'medium': 'ink, paint or paste',
+  paper: 'patterned paper',
+  cardstock: 'cardstock',
+  'cut-apart': 'cut-apart sheet',
+  card: 'cards',
+  stickers: 'stickers',
+  alpha: 'alpha',
+  washi: 'washi tape',
+  ribbon: 'ribbon',
+  twine: 'twine',
+  ephemera: 'ephemera',
+  dots: 'enamel dots',
+  embellishment: 'embellishment',
+  packaging: 'packaging',
+  tool: 'tool',
+  medium: 'ink, paint or paste',
 };
 
 export const kindWords = (kind: LotKind): string => KINDS[kind];
 
 /** `12 × 12 · patterned paper · upright`. */
-export function lotWords(lot: Pick<Lot, 'kind' | 'size' | 'upright' | 'note' | 'height' | 'punch'>, system: MeasureSystem): string {
-  return [lot.size ? formatSize(lot.size, system) : null, kindWords(lot.kind), lot.height ? `${formatLength(lot.height, system)} high` : null, lot.punch ? `${lot.punch.shape} of ${formatLength(lot.punch.size, system)}${lot.punch.reach ? `, reaches ${formatLength(lot.punch.reach, system)}` : ''}` : null, lot.upright ? 'one way up' : null, lot.note || null].filter((part) => part !== null).join(' · ');
+export function lotWords(
+  lot: Pick<Lot, 'kind' | 'size' | 'upright' | 'note' | 'height' | 'punch'>,
+  system: MeasureSystem,
+): string {
+  return [
+    lot.size ? formatSize(lot.size, system) : null,
+    kindWords(lot.kind),
+    lot.height ? `${formatLength(lot.height, system)} high` : null,
+    lot.punch
+      ? `${lot.punch.shape} of ${formatLength(lot.punch.size, system)}${lot.punch.reach ? `, reaches ${formatLength(lot.punch.reach, system)}` : ''}`
+      : null,
+    lot.upright ? 'one way up' : null,
+    lot.note || null,
+  ]
+    .filter((part) => part !== null)
+    .join(' · ');
 }
 
 /** What a paper was before a plan takes it: a sheet never cut, a card or strip as it came, or what a cut left. */
-export const takenWords = (piece: Pick<PieceState, 'from' | 'w' | 'h'>): string => (isFreshSheet(piece) ? 'a whole sheet' : piece.from === null ? 'as it came' : 'a leftover');
+export const takenWords = (piece: Pick<PieceState, 'from' | 'w' | 'h'>): string =>
+  isFreshSheet(piece) ? 'a whole sheet' : piece.from === null ? 'as it came' : 'a leftover';

@@ -13,20 +13,31 @@ export const FORMATS: readonly (readonly [string, string, PageFormat])[] = [
 /** A notebook to start from; makers differ, so she enters the size of hers. */
 export const NOTEBOOK: PageFormat = { w: inches(4.5), h: inches(7.875), spread: false };
 
-export const formatWords = (format: PageFormat, system: MeasureSystem): string => `${formatSize(format, system)}${format.spread ? ' spread' : ''}`;
+export const formatWords = (format: PageFormat, system: MeasureSystem): string =>
+  `${formatSize(format, system)}${format.spread ? ' spread' : ''}`;
 
-const STATES: Record<PageState, string> = { idea: 'an idea', planned: 'planned', cut: 'cut', glued: 'glued', done: 'done' };
+const STATES: Record<PageState, string> = {
+  idea: 'an idea',
+  planned: 'planned',
+  cut: 'cut',
+  glued: 'glued',
+  done: 'done',
+};
 export const stateWords = (state: PageState): string => STATES[state];
 
 /** Why photos cannot be laid out so, and what would help. */
 export function designWords({ kind, photo, needs, room, most }: DesignError, system: MeasureSystem): string {
   const which = photo === null ? 'The photos' : `Photo ${photo + 1}`;
   switch (kind) {
-    case 'no-photos': return 'Pick at least one photo, or keep a place for one.';
-    case 'photo-too-large': return `${which}, with its mat ${formatSize(needs!, system)}, is larger than the ${formatSize(room!, system)} there is for it. Choose a larger page, a smaller print or a narrower mat.`;
-    case 'photos-too-many': return most === null
-      ? `The photos need ${formatSize(needs!, system)} together and there is ${formatSize(room!, system)}. Take one away, or choose a larger page or a spread.`
-      : `This design takes ${most === 1 ? 'one photo' : `${most} photos`} at the most. Take some away, or choose a spread or another design.`;
-    case 'page-too-small': return 'The page is too small for this design. Choose a larger page or another design.';
+    case 'no-photos':
+      return 'Pick at least one photo, or keep a place for one.';
+    case 'photo-too-large':
+      return `${which}, with its mat ${formatSize(needs!, system)}, is larger than the ${formatSize(room!, system)} there is for it. Choose a larger page, a smaller print or a narrower mat.`;
+    case 'photos-too-many':
+      return most === null
+        ? `The photos need ${formatSize(needs!, system)} together and there is ${formatSize(room!, system)}. Take one away, or choose a larger page or a spread.`
+        : `This design takes ${most === 1 ? 'one photo' : `${most} photos`} at the most. Take some away, or choose a spread or another design.`;
+    case 'page-too-small':
+      return 'The page is too small for this design. Choose a larger page or another design.';
   }
 }

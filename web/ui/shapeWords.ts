@@ -2,7 +2,15 @@ import { formatLength, type MeasureSystem } from '../../core/length';
 import type { Shape, ShapeError, ShapeKind } from '../../core/shapes';
 
 const NAMES: Record<ShapeKind, string> = {
-  'rectangle': 'Rectangle', 'banner': 'Banner', 'tag': 'Tag', 'circle': 'Circle', 'half-circle': 'Half circle', 'pennant': 'Pennant', 'scallop-strip': 'Scalloped strip', 'pocket': 'Pocket', 'frame': 'Frame',
+  rectangle: 'Rectangle',
+  banner: 'Banner',
+  tag: 'Tag',
+  circle: 'Circle',
+  'half-circle': 'Half circle',
+  pennant: 'Pennant',
+  'scallop-strip': 'Scalloped strip',
+  pocket: 'Pocket',
+  frame: 'Frame',
 };
 
 export const SHAPE_KINDS = Object.keys(NAMES) as ShapeKind[];
@@ -12,21 +20,38 @@ export const shapeName = (kind: ShapeKind): string => NAMES[kind];
 export function shapingWords(shape: Shape, system: MeasureSystem): string | null {
   const is = (length: number): string => formatLength(length, system);
   switch (shape.kind) {
-    case 'rectangle': return null;
-    case 'banner': return shape.end === 'dovetail'
-      ? `Mark the middle of the foot ${is(shape.depth)} up, and cut to it from both lower corners.`
-      : `Mark both sides ${is(shape.depth)} up from the foot, and cut from each to the foot's middle.`;
-    case 'tag': return shape.corners === 'clipped' ? `Clip ${is(shape.corner)} off both upper corners.` : `Round all four corners, ${is(shape.corner)} in.`;
-    case 'circle': return `Draw round something of ${is(shape.d)}, or punch it.`;
-    case 'half-circle': return `Draw a circle of ${is(shape.d)} from the middle of the foot, and cut along it.`;
-    case 'pennant': return 'Cut from both upper corners to the middle of the foot.';
-    case 'scallop-strip': return `Punch ${Math.floor(shape.w / shape.scallop)} scallops of ${is(shape.scallop)} along the foot, from ${is(Math.round((shape.w % shape.scallop) / 2))} in.`;
-    case 'pocket': return `Score and fold ${is(shape.flap)} in from both sides and up from the foot; slant the flaps' corners. Glue on the flaps only, so that what goes in slides.`;
-    case 'frame': return `Cut the middle out, ${is(shape.border)} in from every edge.`;
+    case 'rectangle':
+      return null;
+    case 'banner':
+      return shape.end === 'dovetail'
+        ? `Mark the middle of the foot ${is(shape.depth)} up, and cut to it from both lower corners.`
+        : `Mark both sides ${is(shape.depth)} up from the foot, and cut from each to the foot's middle.`;
+    case 'tag':
+      return shape.corners === 'clipped'
+        ? `Clip ${is(shape.corner)} off both upper corners.`
+        : `Round all four corners, ${is(shape.corner)} in.`;
+    case 'circle':
+      return `Draw round something of ${is(shape.d)}, or punch it.`;
+    case 'half-circle':
+      return `Draw a circle of ${is(shape.d)} from the middle of the foot, and cut along it.`;
+    case 'pennant':
+      return 'Cut from both upper corners to the middle of the foot.';
+    case 'scallop-strip':
+      return `Punch ${Math.floor(shape.w / shape.scallop)} scallops of ${is(shape.scallop)} along the foot, from ${is(Math.round((shape.w % shape.scallop) / 2))} in.`;
+    case 'pocket':
+      return `Score and fold ${is(shape.flap)} in from both sides and up from the foot; slant the flaps' corners. Glue on the flaps only, so that what goes in slides.`;
+    case 'frame':
+      return `Cut the middle out, ${is(shape.border)} in from every edge.`;
   }
 }
 
-const MEASURES: Record<ShapeError['measure'], string> = { depth: 'depth', corner: 'corner', scallop: 'scallop', flap: 'flap', border: 'border' };
+const MEASURES: Record<ShapeError['measure'], string> = {
+  depth: 'depth',
+  corner: 'corner',
+  scallop: 'scallop',
+  flap: 'flap',
+  border: 'border',
+};
 
 export const shapeErrorWords = ({ measure, most }: ShapeError, system: MeasureSystem): string =>
   `The ${MEASURES[measure]} is too much for the rest: ${formatLength(most, system)} at the most.`;

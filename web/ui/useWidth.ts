@@ -7,7 +7,9 @@ export function useWidth<E extends HTMLElement>(): [RefObject<E | null>, number]
   useLayoutEffect(() => {
     const element = ref.current;
     if (!element) return undefined;
-    const observer = new ResizeObserver(([entry]) => { if (entry) setWidth(entry.contentRect.width); });
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setWidth(entry.contentRect.width);
+    });
     observer.observe(element);
     setWidth(element.clientWidth);
     return () => observer.disconnect();

@@ -2,7 +2,10 @@ import { describe, expect, test } from 'vitest';
 import { makeDriver } from './driver';
 
 function* counting(to: number, seen: number[] = []): Generator<number> {
-  for (let n = 1; n <= to; n++) { seen.push(n); yield n; }
+  for (let n = 1; n <= to; n++) {
+    seen.push(n);
+    yield n;
+  }
 }
 
 describe('a search in the worker', () => {
@@ -24,7 +27,9 @@ describe('a search in the worker', () => {
   test('can be stopped, and answers with what it has', async () => {
     const { drive, stop } = makeDriver();
     const seen: number[] = [];
-    const answer = drive(counting(1_000_000, seen), (n) => { if (n === 1) stop(); });
+    const answer = drive(counting(1_000_000, seen), (n) => {
+      if (n === 1) stop();
+    });
     expect(await answer).toBe(1);
     expect(seen.length).toBe(1);
   });

@@ -23,6 +23,8 @@ export function makeDriver(now: () => number = () => performance.now()) {
       }
       return last;
     },
-    stop(): void { run++; },
+    stop(): void {
+      run++;
+    },
   };
 }

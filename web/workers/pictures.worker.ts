@@ -21,7 +21,14 @@ const LONGEST = 1280;
 const SMALL = 512;
 
 /** A picture decoded and drawn no larger than so many dots; null where it cannot be read. */
-async function drawn(file: Blob, longest: number): Promise<{ canvas: OffscreenCanvas; context: OffscreenCanvasRenderingContext2D; original: { w: number; h: number } } | null> {
+async function drawn(
+  file: Blob,
+  longest: number,
+): Promise<{
+  canvas: OffscreenCanvas;
+  context: OffscreenCanvasRenderingContext2D;
+  original: { w: number; h: number };
+} | null> {
   let bitmap: ImageBitmap;
   try {
     bitmap = await createImageBitmap(file);
@@ -29,7 +36,10 @@ async function drawn(file: Blob, longest: number): Promise<{ canvas: OffscreenCa
     return null;
   }
   const scale = Math.min(1, longest / Math.max(bitmap.width, bitmap.height));
-  const canvas = new OffscreenCanvas(Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale)));
+  const canvas = new OffscreenCanvas(
+    Math.max(1, Math.round(bitmap.width * scale)),
+    Math.max(1, Math.round(bitmap.height * scale)),
+  );
   const context = canvas.getContext('2d', { willReadFrequently: true })!;
   context.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   const original = { w: bitmap.width, h: bitmap.height };
@@ -38,7 +48,11 @@ async function drawn(file: Blob, longest: number): Promise<{ canvas: OffscreenCa
 }
 
 /** What lies between the corners takes the canvas; how large it is, or null where they go round nothing. */
-function putStraight(canvas: OffscreenCanvas, context: OffscreenCanvasRenderingContext2D, parts: Corners): { w: number; h: number } | null {
+function putStraight(
+  canvas: OffscreenCanvas,
+  context: OffscreenCanvasRenderingContext2D,
+  parts: Corners,
+): { w: number; h: number } | null {
   const corners = parts.map(({ x, y }) => ({ x: x * canvas.width, y: y * canvas.height })) as unknown as Corners;
   const between = sizeBetween(corners);
   const to = { w: Math.max(1, Math.round(between.w)), h: Math.max(1, Math.round(between.h)) };
@@ -49,7 +63,8 @@ function putStraight(canvas: OffscreenCanvas, context: OffscreenCanvasRenderingC
   return to;
 }
 
-const jpegOf = async (canvas: OffscreenCanvas, quality: number): Promise<ArrayBuffer> => (await canvas.convertToBlob({ type: 'image/jpeg', quality })).arrayBuffer();
+const jpegOf = async (canvas: OffscreenCanvas, quality: number): Promise<ArrayBuffer> =>
+  (await canvas.convertToBlob({ type: 'image/jpeg', quality })).arrayBuffer();
 
 const api = {
   /**
@@ -63,7 +78,14 @@ const api = {
     const original = corners ? putStraight(canvas, context, corners) : picture.original;
     if (!original) return null;
     const colours = mainColours(context.getImageData(0, 0, canvas.width, canvas.height).data);
-    return { bytes: await jpegOf(canvas, 0.86), type: 'image/jpeg', ...original, colours, taken: await takenOf(await file.arrayBuffer()), isGrey: isGrey(colours) };
+    return {
+      bytes: await jpegOf(canvas, 0.86),
+      type: 'image/jpeg',
+      ...original,
+      colours,
+      taken: await takenOf(await file.arrayBuffer()),
+      isGrey: isGrey(colours),
+    };
   },
 
   /** A small copy of a picture, as JPEG; null where it cannot be read. */

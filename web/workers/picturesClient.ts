@@ -5,7 +5,10 @@ import type { PicturesApi, ReadPicture } from './pictures.worker';
 
 let worker: Remote<PicturesApi> | null = null;
 
-const open = (): Remote<PicturesApi> => (worker ??= openWorker<PicturesApi>(new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' })));
+const open = (): Remote<PicturesApi> =>
+  (worker ??= openWorker<PicturesApi>(
+    new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' }),
+  ));
 
 /** Reads a picture in a worker; null where it is none that can be read. @param corners of a paper on it, to be cut out and put straight */
 export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture | null> => open().read(file, corners);

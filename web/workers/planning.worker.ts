@@ -13,9 +13,11 @@ const api = {
     return (await drive(searchPlans(job, work), onProgress))!.plan;
   },
   /** Proposes pages out of leftovers. */
-  propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> => drive(proposePages(input), onProgress),
+  propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> =>
+    drive(proposePages(input), onProgress),
   /** Ranks designs for a page's photos. */
-  rank: (ranking: DesignRanking, onProgress: (progress: DesignsRanked) => unknown): Promise<DesignsRanked | null> => drive(rankDesigns(ranking), onProgress),
+  rank: (ranking: DesignRanking, onProgress: (progress: DesignsRanked) => unknown): Promise<DesignsRanked | null> =>
+    drive(rankDesigns(ranking), onProgress),
   /** Finds where to punch. */
   punch: (scrap: Scrap, wishes: readonly PunchWish[]): Hole[][] => punchOut(scrap, wishes),
   /** Ends whatever runs; it answers with the best so far. */

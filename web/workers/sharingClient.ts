@@ -6,9 +6,17 @@ import { withReports } from './withReports';
 
 let worker: Remote<SharingApi> | null = null;
 
-export function shareInWorker(job: ShareJob, work: number, onProgress: (progress: ShareProgress) => void): Promise<SharePlan> {
-  const opened = (worker ??= openWorker<SharingApi>(new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' })));
+export function shareInWorker(
+  job: ShareJob,
+  work: number,
+  onProgress: (progress: ShareProgress) => void,
+): Promise<SharePlan> {
+  const opened = (worker ??= openWorker<SharingApi>(
+    new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' }),
+  ));
   return withReports(onProgress, (report) => opened.share(job, work, report));
 }
 
-export const stopSharing = (): void => { void worker?.stop(); };
+export const stopSharing = (): void => {
+  void worker?.stop();
+};

@@ -1,29 +1,48 @@
 // An independent checker: it shares no code with the planner, only the shapes of job and plan.
 import type { CutJob, CutPlan, CutStock } from '../types';
 
-interface Box { x: number; y: number; w: number; h: number }
+interface Box {
+  x: number;
+  y: number;
+  w: number;
+  h: number;
+}
 
 const same = (a: Box, b: Box): boolean => a.x === b.x && a.y === b.y && a.w === b.w && a.h === b.h;
 
 /** Area of a box that is gone, by the cells of all edges: slow and plain. */
 function goneArea(box: Box, missing: readonly Box[]): number {
-  const edges = (from: number, to: number, values: number[]): number[] => [...new Set([from, to, ...values.filter((v) => v > from && v < to)])].sort((a, b) => a - b);
-  const xs = edges(box.x, box.x + box.w, missing.flatMap((m) => [m.x, m.x + m.w]));
-  const ys = edges(box.y, box.y + box.h, missing.flatMap((m) => [m.y, m.y + m.h]));
+  const edges = (from: number, to: number, values: number[]): number[] =>
+    [...new Set([from, to, ...values.filter((v) => v > from && v < to)])].sort((a, b) => a - b);
+  const xs = edges(
+    box.x,
+    box.x + box.w,
+    missing.flatMap((m) => [m.x, m.x + m.w]),
+  );
+  const ys = edges(
+    box.y,
+    box.y + box.h,
+    missing.flatMap((m) => [m.y, m.y + m.h]),
+  );
   let gone = 0;
-  for (let i = 0; i + 1 < xs.length; i++) for (let j = 0; j + 1 < ys.length; j++) {
-    const [cx, cy] = [(xs[i]! + xs[i + 1]!) / 2, (ys[j]! + ys[j + 1]!) / 2];
-    if (missing.some((m) => cx > m.x && cx < m.x + m.w && cy > m.y && cy < m.y + m.h)) gone += (xs[i + 1]! - xs[i]!) * (ys[j + 1]! - ys[j]!);
-  }
+  for (let i = 0; i + 1 < xs.length; i++)
+    for (let j = 0; j + 1 < ys.length; j++) {
+      const [cx, cy] = [(xs[i]! + xs[i + 1]!) / 2, (ys[j]! + ys[j + 1]!) / 2];
+      if (missing.some((m) => cx > m.x && cx < m.x + m.w && cy > m.y && cy < m.y + m.h))
+        gone += (xs[i + 1]! - xs[i]!) * (ys[j + 1]! - ys[j]!);
+    }
   return gone;
 }
 
-const solidOf = (stock: CutStock): number => stock.w * stock.h - goneArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing);
+const solidOf = (stock: CutStock): number =>
+  stock.w * stock.h - goneArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing);
 
 /** Replays a plan cut by cut; the answer lists whatever breaks a rule, nothing when all is well. */
 export function replay(job: CutJob, plan: CutPlan): string[] {
   const wrong: string[] = [];
-  const expect = (fine: boolean, what: string): void => { if (!fine) wrong.push(what); };
+  const expect = (fine: boolean, what: string): void => {
+    if (!fine) wrong.push(what);
+  };
   const stockById = new Map(job.stock.map((s) => [s.id, s]));
   const pieceById = new Map(job.pieces.map((p) => [p.id, p]));
   const usedSheets = new Set<string>();
@@ -38,7 +57,10 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
   for (const sheet of plan.sheets) {
     const name = `${sheet.stock}#${sheet.copy}`;
     const stock = stockById.get(sheet.stock);
-    if (!stock) { wrong.push(`${name}: no such stock`); continue; }
+    if (!stock) {
+      wrong.push(`${name}: no such stock`);
+      continue;
+    }
     expect(sheet.copy >= 1 && sheet.copy <= stock.count, `${name}: no such copy`);
     expect(!usedSheets.has(name), `${name}: opened twice`);
     usedSheets.add(name);
@@ -47,14 +69,30 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
     const named = new Set(['A']);
     for (const { part, axis, at, gives } of sheet.cuts) {
       const box = parts.get(part);
-      if (!box) { wrong.push(`${name}: part ${part} is not there to be cut`); continue; }
+      if (!box) {
+        wrong.push(`${name}: part ${part} is not there to be cut`);
+        continue;
+      }
       parts.delete(part);
       expect(at > 0 && at < (axis === 'x' ? box.w : box.h), `${name}: cut of ${part} misses it`);
-      expect(job.longestCut === null || (axis === 'x' ? box.h : box.w) <= job.longestCut, `${name}: cut of ${part} is longer than the trimmer`);
-      const [near, far] = axis === 'x'
-        ? [{ ...box, w: at }, { ...box, x: box.x + at, w: box.w - at }]
-        : [{ ...box, h: at }, { ...box, y: box.y + at, h: box.h - at }];
-      for (const [id, half] of [[gives[0], near], [gives[1], far]] as const) {
+      expect(
+        job.longestCut === null || (axis === 'x' ? box.h : box.w) <= job.longestCut,
+        `${name}: cut of ${part} is longer than the trimmer`,
+      );
+      const [near, far] =
+        axis === 'x'
+          ? [
+              { ...box, w: at },
+              { ...box, x: box.x + at, w: box.w - at },
+            ]
+          : [
+              { ...box, h: at },
+              { ...box, y: box.y + at, h: box.h - at },
+            ];
+      for (const [id, half] of [
+        [gives[0], near],
+        [gives[1], far],
+      ] as const) {
         expect(!named.has(id), `${name}: part ${id} is named twice`);
         named.add(id);
         parts.set(id, half);
@@ -73,15 +111,28 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
     let area = 0;
     for (const p of sheet.pieces) {
       const piece = pieceById.get(p.id);
-      if (!piece) { wrong.push(`${name}: no such piece ${p.id}`); continue; }
-      expect(p.copy >= 1 && p.copy <= piece.count && !cutCopies.has(`${p.id}#${p.copy}`), `${name}: copy ${p.copy} of ${p.id} is wrong`);
+      if (!piece) {
+        wrong.push(`${name}: no such piece ${p.id}`);
+        continue;
+      }
+      expect(
+        p.copy >= 1 && p.copy <= piece.count && !cutCopies.has(`${p.id}#${p.copy}`),
+        `${name}: copy ${p.copy} of ${p.id} is wrong`,
+      );
       cutCopies.add(`${p.id}#${p.copy}`);
-      expect(p.turned ? p.w === piece.h && p.h === piece.w : p.w === piece.w && p.h === piece.h, `${name}: ${p.id} has another size`);
+      expect(
+        p.turned ? p.w === piece.h && p.h === piece.w : p.w === piece.w && p.h === piece.h,
+        `${name}: ${p.id} has another size`,
+      );
       expect(!p.turned || (piece.turn ?? !stock.upright), `${name}: ${p.id} may not be turned`);
       const design = p.face === 'front' ? stock.front : stock.back;
-      expect(piece.of === null || (design !== null && piece.of.includes(design)), `${name}: ${p.id} has the wrong design`);
+      expect(
+        piece.of === null || (design !== null && piece.of.includes(design)),
+        `${name}: ${p.id} has the wrong design`,
+      );
       expect(goneArea(p, stock.missing) === 0, `${name}: ${p.id} is partly gone`);
-      if (piece.optional) sums.value += piece.value; else sums.pieces++;
+      if (piece.optional) sums.value += piece.value;
+      else sums.pieces++;
       sums.pieceArea += p.w * p.h;
       area += p.w * p.h;
     }
@@ -102,13 +153,33 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
   }
   const all = job.pieces.flatMap((p) => Array.from({ length: p.count }, (_, i) => `${p.id}#${i + 1}`));
   const notCut = plan.notCut.map((n) => `${n.id}#${n.copy}`);
-  expect(new Set([...cutCopies, ...notCut]).size === all.length && cutCopies.size + notCut.length === all.length, 'cut and not cut are not all copies');
-  expect(plan.notCut.every((n) => n.why !== ''), 'a copy is not cut without a reason');
+  expect(
+    new Set([...cutCopies, ...notCut]).size === all.length && cutCopies.size + notCut.length === all.length,
+    'cut and not cut are not all copies',
+  );
+  expect(
+    plan.notCut.every((n) => n.why !== ''),
+    'a copy is not cut without a reason',
+  );
   const { stats } = plan;
   const near = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-9 * Math.max(1, Math.abs(a), Math.abs(b));
-  expect(stats.pieces === sums.pieces && stats.fresh === sums.fresh && stats.cuts === sums.cuts, 'counts in stats are wrong');
+  expect(
+    stats.pieces === sums.pieces && stats.fresh === sums.fresh && stats.cuts === sums.cuts,
+    'counts in stats are wrong',
+  );
   expect(near(stats.value, sums.value) && near(stats.kept, kept), 'value or kept is wrong');
-  expect(stats.pieceArea === sums.pieceArea && stats.nubbinArea === sums.nubbinArea && stats.wasteArea === sums.wasteArea && stats.largestNubbin === sums.largest, 'areas in stats are wrong');
-  expect(stats.pieces <= stats.bound.pieces && stats.value <= stats.bound.value * (1 + 1e-12) && stats.fresh >= stats.bound.fresh, 'a bound is beaten');
+  expect(
+    stats.pieceArea === sums.pieceArea &&
+      stats.nubbinArea === sums.nubbinArea &&
+      stats.wasteArea === sums.wasteArea &&
+      stats.largestNubbin === sums.largest,
+    'areas in stats are wrong',
+  );
+  expect(
+    stats.pieces <= stats.bound.pieces &&
+      stats.value <= stats.bound.value * (1 + 1e-12) &&
+      stats.fresh >= stats.bound.fresh,
+    'a bound is beaten',
+  );
   return wrong;
 }

@@ -23,38 +23,74 @@ function cutInTwo(ledger: Ledger, id: string, n: number, { which, where, wild }:
 function eventFor(ledger: Ledger, events: readonly LedgerEvent[], s: Step, n: number): LedgerEvent {
   const base = { id: `e${n}`, day: '2026-11-05' };
   const page = `page${s.where % 2}`;
-  const piece = nth([...ledger.pieces.values()].filter((p) => p.where !== 'cut' || s.wild === 1), s.which)?.id ?? 'none';
+  const piece =
+    nth(
+      [...ledger.pieces.values()].filter((p) => p.where !== 'cut' || s.wild === 1),
+      s.which,
+    )?.id ?? 'none';
   const claim = ledger.pieces.get(piece)?.page ?? null;
   const lot = `lot${s.which % 3}`;
   const stock = s.where % 3 === 0 ? { lot, amounts: { '': 1 + (s.which % 4) } } : { piece };
   const acts = ['claimed', 'released', 'used', 'returned'] as const;
   switch (s.what) {
-    case 0: return { ...base, type: 'received', lot, pieces: [{ id: `${n}s`, w: 4 + (s.which % 9), h: 4 + (s.where % 9), ...(s.wild > 7 ? { missing: [{ x: 1, y: 1, w: 2, h: 2 }] } : {}) }] };
-    case 1: return { ...base, type: 'received', lot, amounts: { '': 1 + (s.which % 9) } };
-    case 2: return { ...base, type: 'owed', lot, amounts: { '': 1 } };
-    case 3: return { ...base, type: 'arrived', lot, amounts: { '': 1 } };
-    case 4: return { ...base, type: 'counted', lot, change: { '': (s.where % 7) - 3 }, reason: 'count' };
-    case 5: case 6: return { ...base, type: 'cut', piece, into: cutInTwo(ledger, piece, n, s), page: claim };
-    case 7: return { ...base, type: nth(['given', 'sold', 'recycled'] as const, s.where)!, ...stock };
+    case 0:
+      return {
+        ...base,
+        type: 'received',
+        lot,
+        pieces: [
+          {
+            id: `${n}s`,
+            w: 4 + (s.which % 9),
+            h: 4 + (s.where % 9),
+            ...(s.wild > 7 ? { missing: [{ x: 1, y: 1, w: 2, h: 2 }] } : {}),
+          },
+        ],
+      };
+    case 1:
+      return { ...base, type: 'received', lot, amounts: { '': 1 + (s.which % 9) } };
+    case 2:
+      return { ...base, type: 'owed', lot, amounts: { '': 1 } };
+    case 3:
+      return { ...base, type: 'arrived', lot, amounts: { '': 1 } };
+    case 4:
+      return { ...base, type: 'counted', lot, change: { '': (s.where % 7) - 3 }, reason: 'count' };
+    case 5:
+    case 6:
+      return { ...base, type: 'cut', piece, into: cutInTwo(ledger, piece, n, s), page: claim };
+    case 7:
+      return { ...base, type: nth(['given', 'sold', 'recycled'] as const, s.where)!, ...stock };
     case 8: {
       const earlier = nth(events, s.which);
       return earlier ? opposite(earlier, base.id, base.day) : { ...base, type: 'moved', lot, from: '', to: 'tray 2' };
     }
-    case 12: return s.wild > 4 ? { ...base, type: 'counted', piece, isFound: s.where % 2 === 0, reason: 'shelf' } : { ...base, type: 'back', ...stock };
-    case 13: return { ...base, type: 'lent', to: 'a neighbour', ...stock };
-    default: return { ...base, type: nth(acts, s.which + s.wild)!, page: claim ?? page, ...stock };
+    case 12:
+      return s.wild > 4
+        ? { ...base, type: 'counted', piece, isFound: s.where % 2 === 0, reason: 'shelf' }
+        : { ...base, type: 'back', ...stock };
+    case 13:
+      return { ...base, type: 'lent', to: 'a neighbour', ...stock };
+    default:
+      return { ...base, type: nth(acts, s.which + s.wild)!, page: claim ?? page, ...stock };
   }
 }
 
 /** Events that were accepted one by one, those that were refused, and the ledger they give. */
-export interface Tale { readonly events: LedgerEvent[]; readonly refused: LedgerEvent[]; readonly ledger: Ledger }
+export interface Tale {
+  readonly events: LedgerEvent[];
+  readonly refused: LedgerEvent[];
+  readonly ledger: Ledger;
+}
 
 export function tell(steps: readonly Step[], start: Ledger): Tale {
   const tale: Tale & { ledger: Ledger } = { events: [], refused: [], ledger: start };
   steps.forEach((s, n) => {
     const event = eventFor(tale.ledger, tale.events, s, n);
     const next = fold([event], tale.ledger);
-    if (next.ok) { tale.events.push(event); tale.ledger = next.value; } else tale.refused.push(event);
+    if (next.ok) {
+      tale.events.push(event);
+      tale.ledger = next.value;
+    } else tale.refused.push(event);
   });
   return tale;
 }

@@ -15,9 +15,25 @@ export const borderedRows: Design = {
   name: 'Bordered rows',
   looks: 'Rows of punched border strips across the page with gaps between, photos on them.',
   mostPhotos: 6,
-  options: [{ id: 'rows', name: 'Rows', choices: [['4', 'four'], ['3', 'three'], ['5', 'five'], ['6', 'six']] }],
+  options: [
+    {
+      id: 'rows',
+      name: 'Rows',
+      choices: [
+        ['4', 'four'],
+        ['3', 'three'],
+        ['5', 'five'],
+        ['6', 'six'],
+      ],
+    },
+  ],
   steps: ['Glue only the straight edge of each border: the punched one stands up a little.'],
-  slots: [{ id: 'ground', name: 'Ground', suits: 'quiet' }, { id: 'row-1', name: 'Odd rows', suits: 'busy' }, { id: 'row-2', name: 'Even rows', suits: 'any' }, { id: 'mat', name: 'Mats', suits: 'quiet' }],
+  slots: [
+    { id: 'ground', name: 'Ground', suits: 'quiet' },
+    { id: 'row-1', name: 'Odd rows', suits: 'busy' },
+    { id: 'row-2', name: 'Even rows', suits: 'any' },
+    { id: 'mat', name: 'Mats', suits: 'quiet' },
+  ],
   layOutPage({ w, h, photos, mat, chosen }) {
     const n = Number(chosen('rows'));
     const strip = Math.max(inches(1 / 2), eighths(Math.min(w, h) * STRIP));
@@ -29,7 +45,14 @@ export const borderedRows: Design = {
     return ok({
       layers: [
         ground({ w, h }),
-        ...Array.from({ length: n }, (_, i) => lay('strip', `row-${(i % 2) + 1}`, { x: 0, y: margin + i * pitch, w, h: strip }, { shape: { kind: 'scallop-strip', w, h: strip, scallop: eighths(strip / 2.5) } })),
+        ...Array.from({ length: n }, (_, i) =>
+          lay(
+            'strip',
+            `row-${(i % 2) + 1}`,
+            { x: 0, y: margin + i * pitch, w, h: strip },
+            { shape: { kind: 'scallop-strip', w, h: strip, scallop: eighths(strip / 2.5) } },
+          ),
+        ),
         ...block.value,
       ],
       ...words,

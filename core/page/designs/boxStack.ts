@@ -15,14 +15,19 @@ export const boxStack: Design = {
   options: [],
   steps: [],
   slots: [
-    { id: 'ground', name: 'Ground', suits: 'quiet' }, { id: 'strip', name: 'Strip', suits: 'any' }, { id: 'tall', name: 'Tall box', suits: 'busy' },
-    { id: 'wide', name: 'Wide box', suits: 'any' }, { id: 'card', name: 'Card', suits: 'quiet' }, { id: 'mat', name: 'Mat', suits: 'any' },
+    { id: 'ground', name: 'Ground', suits: 'quiet' },
+    { id: 'strip', name: 'Strip', suits: 'any' },
+    { id: 'tall', name: 'Tall box', suits: 'busy' },
+    { id: 'wide', name: 'Wide box', suits: 'any' },
+    { id: 'card', name: 'Card', suits: 'quiet' },
+    { id: 'mat', name: 'Mat', suits: 'any' },
   ],
   layOutPage({ w, h, photos: [photo], mat: margin }) {
     const page = { w, h };
     const mat = photo ? matOf(photo, margin) : { w: Math.floor(w / 3), h: Math.floor(h / 3) };
     const room = { w: w - inches(1 / 2), h: Math.floor(h * 0.76) };
-    if (mat.w > room.w || mat.h > room.h) return err({ kind: 'photo-too-large', photo: 0, needs: mat, room, most: null });
+    if (mat.w > room.w || mat.h > room.h)
+      return err({ kind: 'photo-too-large', photo: 0, needs: mat, room, most: null });
     const tall = { w: quarters(w * 0.44), h: quarters(h * 0.58) };
     const wide = { w: quarters(w * 0.5), h: quarters(h * 0.21) };
     const card = { w: quarters(w / 3), h: quarters(h / 2) };
@@ -37,8 +42,18 @@ export const boxStack: Design = {
         lay('card', 'card', onPage(page, { x: at.x + mat.w - card.w * 0.6, y: h * 0.17, ...card }), { turn: 2 }),
         ...(photo ? matted(at, 0, margin) : []),
       ],
-      title: { x: quarters(w * 0.08), y: quarters(h * 0.88) + inches(1 / 8), w: quarters(w * 0.56), h: Math.floor(h * 0.1) },
-      journaling: { x: quarters(w * 0.66), y: quarters(h * 0.88) + inches(1 / 8), w: quarters(w * 0.28), h: Math.floor(h * 0.1) },
+      title: {
+        x: quarters(w * 0.08),
+        y: quarters(h * 0.88) + inches(1 / 8),
+        w: quarters(w * 0.56),
+        h: Math.floor(h * 0.1),
+      },
+      journaling: {
+        x: quarters(w * 0.66),
+        y: quarters(h * 0.88) + inches(1 / 8),
+        w: quarters(w * 0.28),
+        h: Math.floor(h * 0.1),
+      },
     });
   },
 };

@@ -7,7 +7,12 @@ const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 const photo = (w: number, h: number) => ({ photo: null, ...size(w, h) });
 const single = { ...size(12, 12), spread: false };
 const spread = { ...size(12, 12), spread: true };
-const lay = (id: string, photos: DesignInput['photos'], options: Record<string, string> = {}, format: DesignInput['format'] = single): Layout => {
+const lay = (
+  id: string,
+  photos: DesignInput['photos'],
+  options: Record<string, string> = {},
+  format: DesignInput['format'] = single,
+): Layout => {
   const laid = layOut(designOf(id)!, { format, photos, mat: inches(1 / 8), options });
   if (!laid.ok) throw new Error(JSON.stringify(laid.error));
   return laid.value;
@@ -18,7 +23,11 @@ const photosOf = ({ layers }: Layout) => layers.filter(({ role }) => role === 'p
 // The figures below are common practice of the trade, without a source.
 
 describe('strip bands', () => {
-  test.each([['3', 4], ['4', 3], ['6', 2]])('%s strips from a sheet are %i in high', (strips, high) => {
+  test.each([
+    ['3', 4],
+    ['4', 3],
+    ['6', 2],
+  ])('%s strips from a sheet are %i in high', (strips, high) => {
     expect(of(lay('strip-bands', [photo(4, 6)], { strips }), 'upper')[0]).toMatchObject(size(12, high));
   });
   test('make do without a band that is missing', () => {
@@ -28,7 +37,12 @@ describe('strip bands', () => {
 });
 
 describe('photo block', () => {
-  test.each([['round', 4], ['head-foot', 2], ['sides', 2], ['none', 0]])('borders %s: %i strips of 1 1/4 in', (borders, n) => {
+  test.each([
+    ['round', 4],
+    ['head-foot', 2],
+    ['sides', 2],
+    ['none', 0],
+  ])('borders %s: %i strips of 1 1/4 in', (borders, n) => {
     const strips = of(lay('photo-block', [photo(4, 6)], { borders }), 'border');
     expect(strips).toHaveLength(n);
     expect(strips.every(({ w, h }) => Math.min(w, h) === inches(1.25))).toBe(true);
@@ -71,7 +85,13 @@ describe('grid', () => {
     const layout = lay('grid', [photo(3, 4), photo(3, 3)]);
     const parts = layout.layers.filter(({ role }) => role === 'box' || role === 'panel');
     expect(parts.every((part, i) => parts.every((other, j) => j <= i || !overlaps(part, other)))).toBe(true);
-    expect(layOut(designOf('grid')!, { format: single, photos: [photo(4, 6), photo(6, 4), photo(4, 6), photo(4, 6)], mat: 0 })).toMatchObject({ ok: false, error: { kind: 'photos-too-many' } });
+    expect(
+      layOut(designOf('grid')!, {
+        format: single,
+        photos: [photo(4, 6), photo(6, 4), photo(4, 6), photo(4, 6)],
+        mat: 0,
+      }),
+    ).toMatchObject({ ok: false, error: { kind: 'photos-too-many' } });
   });
 });
 
@@ -105,8 +125,19 @@ describe('circles', () => {
     expect(round.length).toBeGreaterThan(12);
     for (const [i, a] of round.entries()) {
       expect([2, 1.5, 1.25, 1, 5 / 8].map(inches)).toContain(a.w);
-      for (const b of round.slice(i + 1)) expect(Math.hypot(a.x + a.w / 2 - b.x - b.w / 2, a.y + a.h / 2 - b.y - b.h / 2)).toBeGreaterThanOrEqual((a.w + b.w) / 2);
-      expect(photosOf(layout).some((one) => one.x < a.x + a.w / 2 && a.x + a.w / 2 < one.x + one.w && one.y < a.y + a.h / 2 && a.y + a.h / 2 < one.y + one.h)).toBe(false);
+      for (const b of round.slice(i + 1))
+        expect(Math.hypot(a.x + a.w / 2 - b.x - b.w / 2, a.y + a.h / 2 - b.y - b.h / 2)).toBeGreaterThanOrEqual(
+          (a.w + b.w) / 2,
+        );
+      expect(
+        photosOf(layout).some(
+          (one) =>
+            one.x < a.x + a.w / 2 &&
+            a.x + a.w / 2 < one.x + one.w &&
+            one.y < a.y + a.h / 2 &&
+            a.y + a.h / 2 < one.y + one.h,
+        ),
+      ).toBe(false);
     }
   });
   test('are larger and denser at their corner than at the other', () => {
@@ -127,7 +158,10 @@ test('half circles: 10 1/2 in across on 12 in pages, one half a page, straight e
   const layout = lay('half-circles', [photo(4, 6), photo(4, 6)], {}, spread);
   const halves = of(layout, 'half');
   expect(halves.map(({ turn }) => turn)).toEqual([270, 90]);
-  expect(cutListOf(layout, { papers: {} }).find(({ slot }) => slot === 'half')).toMatchObject({ ...size(10.5, 5.25), count: 2 });
+  expect(cutListOf(layout, { papers: {} }).find(({ slot }) => slot === 'half')).toMatchObject({
+    ...size(10.5, 5.25),
+    count: 2,
+  });
   expect(halves.map(({ x, w, h }) => x + w / 2 + (h / 2) * 0)).toEqual([inches(12 - 2.625), inches(12 + 2.625)]);
 });
 
@@ -141,7 +175,7 @@ test('bordered rows: punched strips of 1 1/4 in with gaps, as many as she likes'
 });
 
 describe('wreath', () => {
-  test('eight rounds at one distance from the photo\'s middle', () => {
+  test("eight rounds at one distance from the photo's middle", () => {
     const layout = lay('wreath', [photo(4, 4)]);
     const middle = photosOf(layout)[0]!;
     const [cx, cy] = [middle.x + middle.w / 2, middle.y + middle.h / 2];
@@ -165,7 +199,9 @@ describe('pocket page', () => {
       const [pocket] = of(layout, 'pocket');
       const inside = of(layout, 'tag');
       expect(inside).toHaveLength(Number(tags));
-      expect(inside.reduce((sum, { w }) => sum + w, 0) + (inside.length + 1) * inches(1 / 8)).toBeLessThanOrEqual(pocket!.w);
+      expect(inside.reduce((sum, { w }) => sum + w, 0) + (inside.length + 1) * inches(1 / 8)).toBeLessThanOrEqual(
+        pocket!.w,
+      );
       expect(inside.every(({ y, h }) => y < pocket!.y && y + h <= pocket!.y + pocket!.h)).toBe(true);
     }
   });

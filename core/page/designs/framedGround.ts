@@ -16,9 +16,22 @@ export const framedGround: Design = {
   name: 'Framed ground',
   looks: 'A ground on a frame of another paper, a block of matted photos in its middle.',
   mostPhotos: 6,
-  options: [{ id: 'rim', name: 'Frame shows', choices: [['wide', '1/2 in, on small pages 1/4'], ['narrow', '1/4 in']] }],
+  options: [
+    {
+      id: 'rim',
+      name: 'Frame shows',
+      choices: [
+        ['wide', '1/2 in, on small pages 1/4'],
+        ['narrow', '1/4 in'],
+      ],
+    },
+  ],
   steps: ['A frame whose middle is cut out is backed with cheap paper, or the page bends.'],
-  slots: [{ id: 'frame', name: 'Frame', suits: 'busy' }, { id: 'ground', name: 'Ground', suits: 'quiet' }, { id: 'mat', name: 'Mats', suits: 'any' }],
+  slots: [
+    { id: 'frame', name: 'Frame', suits: 'busy' },
+    { id: 'ground', name: 'Ground', suits: 'quiet' },
+    { id: 'mat', name: 'Mats', suits: 'any' },
+  ],
   layOutPage({ w, h, photos, mat, chosen }) {
     const isSmall = Math.min(w, h) < inches(8);
     const rim = isSmall || chosen('rim') === 'narrow' ? SMALL_RIM : RIM;

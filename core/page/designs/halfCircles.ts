@@ -14,9 +14,22 @@ export const halfCircles: Design = {
   name: 'Half circles',
   looks: 'A large circle cut in two, one half on each page, photos across it.',
   mostPhotos: 4,
-  options: [{ id: 'edge', name: 'Straight edges', choices: [['middle', 'at the middle of the spread'], ['outside', 'at the outer edges']] }],
+  options: [
+    {
+      id: 'edge',
+      name: 'Straight edges',
+      choices: [
+        ['middle', 'at the middle of the spread'],
+        ['outside', 'at the outer edges'],
+      ],
+    },
+  ],
   steps: ['Draw round a plate or a compass, cut the circle whole, then in two along its middle.'],
-  slots: [{ id: 'ground', name: 'Ground', suits: 'any' }, { id: 'half', name: 'Half circle', suits: 'busy' }, { id: 'mat', name: 'Mats', suits: 'quiet' }],
+  slots: [
+    { id: 'ground', name: 'Ground', suits: 'any' },
+    { id: 'half', name: 'Half circle', suits: 'busy' },
+    { id: 'mat', name: 'Mats', suits: 'quiet' },
+  ],
   layOutPage({ w, h, photos, mat, side, chosen }) {
     const d = Math.min(quarters(h * PART), 2 * quarters(w * 0.95));
     const { room, words } = overFoot({ w, h });
@@ -29,7 +42,12 @@ export const halfCircles: Design = {
     return ok({
       layers: [
         ground({ w, h }),
-        lay('round', 'half', { x: middle.x - d / 2, y: middle.y - d / 4, w: d, h: d / 2 }, { turn: atRight ? 270 : 90, shape: { kind: 'half-circle', d } }),
+        lay(
+          'round',
+          'half',
+          { x: middle.x - d / 2, y: middle.y - d / 4, w: d, h: d / 2 },
+          { turn: atRight ? 270 : 90, shape: { kind: 'half-circle', d } },
+        ),
         ...block.value,
       ],
       ...words,

@@ -16,7 +16,20 @@ import { wreath } from './wreath';
 
 /** All designs, in the order they are offered. A new one is a file of its own and a line here. */
 export const DESIGNS: readonly Design[] = [
-  framedGround, stripBands, boxStack, borderedBlock, banners, grid, lShape, scrapPatchwork, circles, halfCircles, borderedRows, wreath, pocketPage, notebookSpread,
+  framedGround,
+  stripBands,
+  boxStack,
+  borderedBlock,
+  banners,
+  grid,
+  lShape,
+  scrapPatchwork,
+  circles,
+  halfCircles,
+  borderedRows,
+  wreath,
+  pocketPage,
+  notebookSpread,
 ];
 
 export const designOf = (id: string): Design | null => DESIGNS.find((design) => design.id === id) ?? null;

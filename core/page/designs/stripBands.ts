@@ -17,15 +17,41 @@ export const stripBands: Design = {
   looks: 'Equal strips of two papers above and below, photos on the band between; it runs on over a spread.',
   mostPhotos: 4,
   options: [
-    { id: 'strips', name: 'Strips from a sheet', choices: [['4', 'four'], ['3', 'three'], ['6', 'six']] },
-    { id: 'bands', name: 'Bands', choices: [['both', 'above and below'], ['upper', 'above only'], ['lower', 'below only']] },
+    {
+      id: 'strips',
+      name: 'Strips from a sheet',
+      choices: [
+        ['4', 'four'],
+        ['3', 'three'],
+        ['6', 'six'],
+      ],
+    },
+    {
+      id: 'bands',
+      name: 'Bands',
+      choices: [
+        ['both', 'above and below'],
+        ['upper', 'above only'],
+        ['lower', 'below only'],
+      ],
+    },
   ],
   steps: ['Lay the strips of a spread edge to edge before glueing, so that they run on over the middle.'],
-  slots: [{ id: 'ground', name: 'Ground', suits: 'quiet' }, { id: 'upper', name: 'Upper strip', suits: 'busy' }, { id: 'lower', name: 'Lower strip', suits: 'any' }, { id: 'mat', name: 'Mats', suits: 'any' }],
+  slots: [
+    { id: 'ground', name: 'Ground', suits: 'quiet' },
+    { id: 'upper', name: 'Upper strip', suits: 'busy' },
+    { id: 'lower', name: 'Lower strip', suits: 'any' },
+    { id: 'mat', name: 'Mats', suits: 'any' },
+  ],
   layOutPage({ w, h, photos, mat, chosen }) {
     const strip = eighths(h / Number(chosen('strips')));
     const start = eighths(h / 12);
-    const room = { x: SIDE, y: start + Math.floor(strip / 3), w: w - 2 * SIDE, h: h - 2 * start - 2 * Math.floor(strip / 3) };
+    const room = {
+      x: SIDE,
+      y: start + Math.floor(strip / 3),
+      w: w - 2 * SIDE,
+      h: h - 2 * start - 2 * Math.floor(strip / 3),
+    };
     if (room.w <= 0 || strip <= 0) return tooSmall({ w, h });
     const block = photoBlock(room, photos, mat);
     if (!block.ok) return block;

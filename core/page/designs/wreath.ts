@@ -14,9 +14,26 @@ export const wreath: Design = {
   name: 'Wreath',
   looks: 'Eight small rounds in a ring, one photo in their middle.',
   mostPhotos: 1,
-  options: [{ id: 'begin', name: 'The ring begins', choices: [['between', 'either side of the head'], ['head', 'at the head']] }],
+  options: [
+    {
+      id: 'begin',
+      name: 'The ring begins',
+      choices: [
+        ['between', 'either side of the head'],
+        ['head', 'at the head'],
+      ],
+    },
+  ],
   steps: ['Mark the ring lightly round a plate, and the eight places on it, before glueing.'],
-  slots: [{ id: 'ground', name: 'Ground', suits: 'quiet' }, ...Array.from({ length: PAPERS }, (_, i) => ({ id: `round-${i + 1}`, name: `Rounds ${i + 1}`, suits: 'busy' as const })), { id: 'mat', name: 'Mat', suits: 'any' }],
+  slots: [
+    { id: 'ground', name: 'Ground', suits: 'quiet' },
+    ...Array.from({ length: PAPERS }, (_, i) => ({
+      id: `round-${i + 1}`,
+      name: `Rounds ${i + 1}`,
+      suits: 'busy' as const,
+    })),
+    { id: 'mat', name: 'Mat', suits: 'any' },
+  ],
   layOutPage({ w, h, photos: [photo], mat: margin, chosen }) {
     const short = Math.min(w, h);
     const d = punchFor(short / 6);
@@ -34,13 +51,30 @@ export const wreath: Design = {
     const first = chosen('begin') === 'head' ? 0 : 0.5;
     const rounds = Array.from({ length: ROUNDS }, (_, i) => {
       const angle = ((i + first) / ROUNDS) * 2 * Math.PI;
-      return lay('round', `round-${(i % PAPERS) + 1}`, { x: Math.round(middle.x + ring * Math.sin(angle) - d / 2), y: Math.round(middle.y - ring * Math.cos(angle) - d / 2), w: d, h: d }, { shape: { kind: 'circle', d } });
+      return lay(
+        'round',
+        `round-${(i % PAPERS) + 1}`,
+        {
+          x: Math.round(middle.x + ring * Math.sin(angle) - d / 2),
+          y: Math.round(middle.y - ring * Math.cos(angle) - d / 2),
+          w: d,
+          h: d,
+        },
+        { shape: { kind: 'circle', d } },
+      );
     });
     const below = middle.y + ring + d / 2;
     const words = { y: Math.min(below, h - edge - Math.floor(h / 14)), h: Math.floor(h / 14) };
     return ok({
-      layers: [ground({ w, h }), ...rounds, ...(mat ? matted({ x: Math.floor(middle.x - mat.w / 2), y: Math.floor(middle.y - mat.h / 2), ...mat }, 0, margin) : [])],
-      title: { x: edge, w: Math.floor(w / 2), ...words }, journaling: { x: Math.floor(w * 0.56), w: w - Math.floor(w * 0.56) - edge, ...words },
+      layers: [
+        ground({ w, h }),
+        ...rounds,
+        ...(mat
+          ? matted({ x: Math.floor(middle.x - mat.w / 2), y: Math.floor(middle.y - mat.h / 2), ...mat }, 0, margin)
+          : []),
+      ],
+      title: { x: edge, w: Math.floor(w / 2), ...words },
+      journaling: { x: Math.floor(w * 0.56), w: w - Math.floor(w * 0.56) - edge, ...words },
     });
   },
 };

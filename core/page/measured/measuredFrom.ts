@@ -2,15 +2,23 @@ import type { MeasuredDesign, PageFormat } from '../../things';
 import type { Layout } from '../design';
 
 /** What a page looks like now, as a design of measures: its layers, moved as they are; mats come with their photos. */
-export function measuredFrom({ layers, slots, title, journaling }: Layout, format: PageFormat): Omit<MeasuredDesign, 'id' | 'name'> {
+export function measuredFrom(
+  { layers, slots, title, journaling }: Layout,
+  format: PageFormat,
+): Omit<MeasuredDesign, 'id' | 'name'> {
   const nameOf = (slot: string): string => slots.find(({ id }) => id === slot)?.name ?? slot;
   return {
-    page: format, title, journaling,
+    page: format,
+    title,
+    journaling,
     layers: layers.flatMap((layer, i) => {
       const { x, y, w, h, turn, shape, slot } = layer;
       const rect = { x, y, w, h, turn };
-      if (layer.role === 'photo') return [{ name: 'photo', ...rect, ...(layers[i - 1]?.role === 'mat' ? {} : { isBare: true }) }];
-      return layer.role === 'mat' && layers[i + 1]?.role === 'photo' ? [] : [{ name: nameOf(slot!), ...rect, ...(shape ? { shape } : {}) }];
+      if (layer.role === 'photo')
+        return [{ name: 'photo', ...rect, ...(layers[i - 1]?.role === 'mat' ? {} : { isBare: true }) }];
+      return layer.role === 'mat' && layers[i + 1]?.role === 'photo'
+        ? []
+        : [{ name: nameOf(slot!), ...rect, ...(shape ? { shape } : {}) }];
     }),
   };
 }

@@ -7,13 +7,23 @@ export const isPhotoPlace = ({ name }: Pick<MeasuredLayer, 'name'>): boolean => 
 
 /** The slot of a layer's name; 'mat' is the mats' own. */
 export const slotIdOf = (name: string): string => {
-  const id = name.toLowerCase().replaceAll(/[^\p{L}\p{N}]+/gu, '-').replaceAll(/^-|-$/g, '');
+  const id = name
+    .toLowerCase()
+    .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
+    .replaceAll(/^-|-$/g, '');
   return id === 'mat' ? 'own-mat' : id || 'layer';
 };
 
 const ROLES: readonly [RegExp, PageLayer['role']][] = [
-  [/ground|base|background/i, 'ground'], [/frame/i, 'frame'], [/banner|pennant/i, 'banner'], [/circle|round|disc|scallop/i, 'round'], [/strip|border|band/i, 'strip'],
-  [/tag/i, 'tag'], [/pocket/i, 'pocket'], [/card|label/i, 'card'], [/panel|block|mat/i, 'panel'],
+  [/ground|base|background/i, 'ground'],
+  [/frame/i, 'frame'],
+  [/banner|pennant/i, 'banner'],
+  [/circle|round|disc|scallop/i, 'round'],
+  [/strip|border|band/i, 'strip'],
+  [/tag/i, 'tag'],
+  [/pocket/i, 'pocket'],
+  [/card|label/i, 'card'],
+  [/panel|block|mat/i, 'panel'],
 ];
 
 /** What a layer is, told by its name. */

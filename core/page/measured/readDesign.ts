@@ -12,17 +12,33 @@ export interface DesignLineError {
   readonly text: string;
 }
 
-export interface DesignTextError { readonly kind: 'not-read'; readonly lines: readonly DesignLineError[] }
+export interface DesignTextError {
+  readonly kind: 'not-read';
+  readonly lines: readonly DesignLineError[];
+}
 
 /** A design read from text, and the measures in it that are only about right. */
-export interface ReadDesign { readonly design: Omit<MeasuredDesign, 'id' | 'name'>; readonly vague: readonly { readonly line: number; readonly text: string }[] }
+export interface ReadDesign {
+  readonly design: Omit<MeasuredDesign, 'id' | 'name'>;
+  readonly vague: readonly { readonly line: number; readonly text: string }[];
+}
 
 const NUMBER = String.raw`\d+(?:\.\d+)?(?:(?:\s+|-)\d+\s*\/\s*\d+|\s*\/\s*\d+)?\s*(?:in\b|cm\b|mm\b|["″])?`;
 const SIZE = new RegExp(String.raw`(?<![\w/.])${NUMBER}\s*(?:[x×]|\bby\b)\s*${NUMBER}`, 'i');
 const ACROSS = new RegExp(String.raw`(?<![\w/.])${NUMBER}`, 'i');
 const VAGUE = new RegExp(String.raw`(?:\b(?:about|around|roughly|ca)\b\.?|~)\s*(${NUMBER})`, 'gi');
-const EDGES: Record<string, 'head' | 'foot' | 'left' | 'right'> = { head: 'head', top: 'head', foot: 'foot', bottom: 'foot', left: 'left', right: 'right' };
-const FROM = new RegExp(String.raw`^(${NUMBER})\s*(?:up|down|in)?\s*from\s+(?:the\s+)?(head|top|foot|bottom|left|right)(?:\s+(?:edge|side))?$`, 'i');
+const EDGES: Record<string, 'head' | 'foot' | 'left' | 'right'> = {
+  head: 'head',
+  top: 'head',
+  foot: 'foot',
+  bottom: 'foot',
+  left: 'left',
+  right: 'right',
+};
+const FROM = new RegExp(
+  String.raw`^(${NUMBER})\s*(?:up|down|in)?\s*from\s+(?:the\s+)?(head|top|foot|bottom|left|right)(?:\s+(?:edge|side))?$`,
+  'i',
+);
 const AT = /^(?:at|along|on)\s+(?:the\s+)?(head|top|foot|bottom|left|right)(?:\s+(?:edge|side))?$/i;
 const MIDDLE = /^(?:cent(?:red|ered)|in the (?:middle|cent(?:re|er)))$/i;
 const TURNED = /^turned\s+(-?\d+(?:\.\d+)?)\s*(?:°|degrees?)?(?:\s+(left|right))?$/i;
@@ -31,11 +47,23 @@ const CUT = new RegExp(String.raw`^(dovetail|point|clipped|rounded|scallops?|fla
 type Line<T> = Result<T, Omit<DesignLineError, 'line'>>;
 const bad = (kind: DesignLineError['kind'], text: string): Line<never> => err({ kind, text: text.trim() });
 
-interface Placed { x: number; y: number; turn: number; isBare: boolean; cut: { how: string; by: number } | null }
+interface Placed {
+  x: number;
+  y: number;
+  turn: number;
+  isBare: boolean;
+  cut: { how: string; by: number } | null;
+}
 
 /** Where a thing lies, from phrases such as `1 1/4 up from the foot`; what is not said is centred. */
 function readPlace(phrases: readonly string[], { w, h }: Size, page: Size, unit: 'in' | 'cm'): Line<Placed> {
-  const placed: Placed = { x: Math.round((page.w - w) / 2), y: Math.round((page.h - h) / 2), turn: 0, isBare: false, cut: null };
+  const placed: Placed = {
+    x: Math.round((page.w - w) / 2),
+    y: Math.round((page.h - h) / 2),
+    turn: 0,
+    isBare: false,
+    cut: null,
+  };
   const set = (edge: 'head' | 'foot' | 'left' | 'right', by: number): void => {
     if (edge === 'head') placed.y = by;
     if (edge === 'foot') placed.y = page.h - h - by;
@@ -67,12 +95,19 @@ function shapeOf(name: string, size: Size, cut: Placed['cut']): Shape | null {
   if (/half circle/i.test(name)) return { kind: 'half-circle', d: size.w };
   if (/\bcircle/i.test(name)) return { kind: 'circle', d: size.w };
   switch (cut?.how) {
-    case 'dovetail': case 'point': return { kind: 'banner', end: cut.how, depth: cut.by, ...size };
-    case 'clipped': return { kind: 'tag', corners: 'clipped', corner: cut.by, ...size };
-    case 'rounded': return { kind: 'tag', corners: 'round', corner: cut.by, ...size };
-    case 'scallop': return { kind: 'scallop-strip', scallop: cut.by, ...size };
-    case 'flap': return { kind: 'pocket', flap: cut.by, ...size };
-    default: return null;
+    case 'dovetail':
+    case 'point':
+      return { kind: 'banner', end: cut.how, depth: cut.by, ...size };
+    case 'clipped':
+      return { kind: 'tag', corners: 'clipped', corner: cut.by, ...size };
+    case 'rounded':
+      return { kind: 'tag', corners: 'round', corner: cut.by, ...size };
+    case 'scallop':
+      return { kind: 'scallop-strip', scallop: cut.by, ...size };
+    case 'flap':
+      return { kind: 'pocket', flap: cut.by, ...size };
+    default:
+      return null;
   }
 }
 
@@ -81,27 +116,41 @@ function readSize(line: string, unit: 'in' | 'cm'): Line<{ name: string; size: S
   const isRound = /^\D*\bcircle/i.test(line);
   const match = SIZE.exec(line) ?? (isRound ? ACROSS.exec(line) : null);
   if (!match) return bad('no-size', line);
-  const name = line.slice(0, match.index).replace(/[\s:,]+$/, '').trim();
+  const name = line
+    .slice(0, match.index)
+    .replace(/[\s:,]+$/, '')
+    .trim();
   const rest = line.slice(match.index + match[0].length);
   if (SIZE.test(match[0])) {
     const size = parseSize(match[0], unit);
-    return size.ok && size.value.w > 0 && size.value.h > 0 ? ok({ name, size: size.value, rest }) : bad('bad-size', match[0]);
+    return size.ok && size.value.w > 0 && size.value.h > 0
+      ? ok({ name, size: size.value, rest })
+      : bad('bad-size', match[0]);
   }
   const across = parseLength(match[0], unit);
   if (!across.ok || across.value === 0) return bad('bad-size', match[0]);
-  return ok({ name, size: { w: across.value, h: /half/i.test(name) ? Math.ceil(across.value / 2) : across.value }, rest });
+  return ok({
+    name,
+    size: { w: across.value, h: /half/i.test(name) ? Math.ceil(across.value / 2) : across.value },
+    rest,
+  });
 }
 
 /** Whether something of a layer lies on the page. */
 const touches = ({ x, y, w, h }: Rect, page: Size): boolean => x < page.w && y < page.h && x + w > 0 && y + h > 0;
 
 /** What one line says. */
-type Entry = { readonly page: PageFormat } | { readonly words: 'title' | 'journaling'; readonly at: Rect } | { readonly layer: MeasuredLayer };
+type Entry =
+  | { readonly page: PageFormat }
+  | { readonly words: 'title' | 'journaling'; readonly at: Rect }
+  | { readonly layer: MeasuredLayer };
 
 function readPage(size: Size, phrases: readonly string[], line: string, isFirst: boolean): Line<Entry> {
   const unknown = phrases.find((part) => !/^(spread|single)$/i.test(part));
   if (!isFirst) return bad('page-not-first', line);
-  return unknown === undefined ? ok({ page: { ...size, spread: phrases.some((part) => /^spread$/i.test(part)) } }) : bad('not-understood', unknown);
+  return unknown === undefined
+    ? ok({ page: { ...size, spread: phrases.some((part) => /^spread$/i.test(part)) } })
+    : bad('not-understood', unknown);
 }
 
 /** @param page as it was told before, null where it is the first line */
@@ -109,7 +158,10 @@ function readEntry(line: string, page: PageFormat | null, assumed: PageFormat, u
   const read = readSize(line, unit);
   if (!read.ok) return read;
   const { name, size, rest } = read.value;
-  const phrases = rest.split(/[,;]|\band\b/i).map((part) => part.trim()).filter(Boolean);
+  const phrases = rest
+    .split(/[,;]|\band\b/i)
+    .map((part) => part.trim())
+    .filter(Boolean);
   if (/^page$/i.test(name)) return readPage(size, phrases, line, page === null);
   const on = page ?? assumed;
   const whole = { w: on.spread ? 2 * on.w : on.w, h: on.h };
@@ -121,10 +173,15 @@ function readEntry(line: string, page: PageFormat | null, assumed: PageFormat, u
   if (/^title$/i.test(name)) return ok({ words: 'title', at });
   if (/^journal(l?ing)?$/i.test(name)) return ok({ words: 'journaling', at });
   const shape = shapeOf(name, size, cut);
-  return ok({ layer: { name: name || 'layer', ...at, turn, ...(shape ? { shape } : {}), ...(isBare ? { isBare } : {}) } });
+  return ok({
+    layer: { name: name || 'layer', ...at, turn, ...(shape ? { shape } : {}), ...(isBare ? { isBare } : {}) },
+  });
 }
 
-const ASSUMED: Record<MeasureSystem, PageFormat> = { in: { w: inches(12), h: inches(12), spread: false }, cm: { w: mm(305), h: mm(305), spread: false } };
+const ASSUMED: Record<MeasureSystem, PageFormat> = {
+  in: { w: inches(12), h: inches(12), spread: false },
+  cm: { w: mm(305), h: mm(305), spread: false },
+};
 
 /**
  * Reads a design as people write it, a layer a line from the bottom up: `page 12 x 12`, `strip 12 x 3, 1 1/4 up from
@@ -145,12 +202,17 @@ export function readDesign(text: string, system: MeasureSystem): Result<ReadDesi
     for (const [, about] of told.matchAll(VAGUE)) vague.push({ line: i + 1, text: about!.trim() });
     const entry = readEntry(told.replace(VAGUE, '$1'), page, ASSUMED[system], system);
     page ??= ASSUMED[system];
-    if (!entry.ok) { lines.push({ line: i + 1, ...entry.error }); continue; }
+    if (!entry.ok) {
+      lines.push({ line: i + 1, ...entry.error });
+      continue;
+    }
     if ('page' in entry.value) page = entry.value.page;
     else if ('layer' in entry.value) layers.push(entry.value.layer);
     else if (entry.value.words === 'title') title = entry.value.at;
     else journaling = entry.value.at;
   }
   if (lines.length === 0 && layers.length === 0) lines.push({ line: 1, kind: 'nothing', text: '' });
-  return lines.length > 0 ? err({ kind: 'not-read', lines }) : ok({ design: { page: page!, layers, title, journaling }, vague });
+  return lines.length > 0
+    ? err({ kind: 'not-read', lines })
+    : ok({ design: { page: page!, layers, title, journaling }, vague });
 }

@@ -7,15 +7,27 @@ const count = (n: number, one: string, many: string): string => (n === 1 ? `one 
 function words(reason: Reason, system: MeasureSystem): string | null {
   switch (reason.kind) {
     case 'pieces': {
-      const parts = [reason.leftovers > 0 ? count(reason.leftovers, 'leftover', 'leftovers') : null, reason.sheets > 0 ? count(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits') : null].filter((part) => part !== null);
+      const parts = [
+        reason.leftovers > 0 ? count(reason.leftovers, 'leftover', 'leftovers') : null,
+        reason.sheets > 0 ? count(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits') : null,
+      ].filter((part) => part !== null);
       return `Uses ${parts.join(' and ')}, and opens nothing of the new kit.`;
     }
-    case 'oldest': return `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
-    case 'kits': return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
-    case 'frees': return `${formatArea(reason.area, system)} less in the stash.`;
-    case 'colours': return reason.difference < 16 ? 'The papers take up the photo’s colours.' : reason.difference < 26 ? 'The papers go with the photo.' : 'The papers are a contrast to the photo.';
+    case 'oldest':
+      return `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
+    case 'kits':
+      return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
+    case 'frees':
+      return `${formatArea(reason.area, system)} less in the stash.`;
+    case 'colours':
+      return reason.difference < 16
+        ? 'The papers take up the photo’s colours.'
+        : reason.difference < 26
+          ? 'The papers go with the photo.'
+          : 'The papers are a contrast to the photo.';
   }
 }
 
 /** Why a page is proposed, in sentences. */
-export const reasonWords = (why: readonly Reason[], system: MeasureSystem): string[] => why.map((reason) => words(reason, system)).filter((text) => text !== null);
+export const reasonWords = (why: readonly Reason[], system: MeasureSystem): string[] =>
+  why.map((reason) => words(reason, system)).filter((text) => text !== null);

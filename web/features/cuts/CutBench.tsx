@@ -29,7 +29,14 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const lot = lots.get(whole.lot)!;
   const isBack = faceUp(sheet.pieces) === 'back';
   const nameOf = usePieceName(page, page.together !== undefined);
-  const partWords = (part: StepPart): string => (part.wanted !== null ? `aside: ${nameOf(part.wanted).toLowerCase()}` : part.role === 'nubbin' ? 'back to the stash' : part.role === 'waste' ? 'waste' : 'is cut on');
+  const partWords = (part: StepPart): string =>
+    part.wanted !== null
+      ? `aside: ${nameOf(part.wanted).toLowerCase()}`
+      : part.role === 'nubbin'
+        ? 'back to the stash'
+        : part.role === 'waste'
+          ? 'waste'
+          : 'is cut on';
   const cutting = useRef<Promise<unknown> | null>(null);
   const cutButton = useRef<HTMLButtonElement>(null);
   const cut = async (): Promise<void> => {
@@ -39,10 +46,22 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
     cutting.current = null;
   };
   /** A slip opened while a cut is written waits for it: it is about what comes next. */
-  const open = async (): Promise<void> => { await cutting.current; cutButton.current?.focus(); };
-  useKeys({ ' ': () => { void cut(); }, Backspace: () => { if (at > 0) void undo(); } });
+  const open = async (): Promise<void> => {
+    await cutting.current;
+    cutButton.current?.focus();
+  };
+  useKeys({
+    ' ': () => {
+      void cut();
+    },
+    Backspace: () => {
+      if (at > 0) void undo();
+    },
+  });
   const now = useRef<HTMLLIElement>(null);
-  useEffect(() => { now.current?.scrollIntoView({ inline: 'center', block: 'nearest' }); }, [at]);
+  useEffect(() => {
+    now.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [at]);
   const next = steps[at + 1];
   const isNewSheet = at === 0 || steps[at - 1]!.sheet !== step.sheet;
   const isUntouched = whole.where === 'claimed';
@@ -50,34 +69,116 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
 
   return (
     <Screen
-      title="Cuts" about={<>for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link> · {lot.name}, {formatSize(whole, system)} · {isBack ? `turned over: ${lot.name.split('/')[1]?.trim() ?? 'the back'} face up` : 'front face up'}{lot.upright ? ', right way up ↑' : ''}</>}
-      actions={<Button onPress={() => { void dropPlan(page, ledger); }}>Plan the rest again</Button>}
+      title="Cuts"
+      about={
+        <>
+          for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link> · {lot.name}, {formatSize(whole, system)} ·{' '}
+          {isBack ? `turned over: ${lot.name.split('/')[1]?.trim() ?? 'the back'} face up` : 'front face up'}
+          {lot.upright ? ', right way up ↑' : ''}
+        </>
+      }
+      actions={
+        <Button
+          onPress={() => {
+            void dropPlan(page, ledger);
+          }}
+        >
+          Plan the rest again
+        </Button>
+      }
     >
       <WastePattern />
       <Tape aria-label="All cuts">
-        {steps.map((s, i) => <li key={i} ref={i === at ? now : undefined} aria-current={i === at ? 'step' : undefined} data-done={i < at || undefined} data-first={(i > 0 && steps[i - 1]!.sheet !== s.sheet) || undefined}>{i < at ? '✓' : formatLength(s.at, system).replace('″', '')}</li>)}
+        {steps.map((s, i) => (
+          <li
+            key={i}
+            ref={i === at ? now : undefined}
+            aria-current={i === at ? 'step' : undefined}
+            data-done={i < at || undefined}
+            data-first={(i > 0 && steps[i - 1]!.sheet !== s.sheet) || undefined}
+          >
+            {i < at ? '✓' : formatLength(s.at, system).replace('″', '')}
+          </li>
+        ))}
       </Tape>
       <Bench>
-        <StepDrawing step={step} face={isBack ? lot.back : lot.front} words={[partWords(step.gives[0]), partWords(step.gives[1])]} system={system} />
+        <StepDrawing
+          step={step}
+          face={isBack ? lot.back : lot.front}
+          words={[partWords(step.gives[0]), partWords(step.gives[1])]}
+          system={system}
+        />
         <div>
-          {isNewSheet && <Fresh>Take the {formatSize(whole, system)} of {lot.name}.</Fresh>}
+          {isNewSheet && (
+            <Fresh>
+              Take the {formatSize(whole, system)} of {lot.name}.
+            </Fresh>
+          )}
           <h2>Set the trimmer to</h2>
           <Big>{formatLength(step.at, system)}</Big>
-          <p>{step.axis === 'x' ? 'from the left edge, and cut right across, top to bottom.' : 'from the head, and cut right across, left to right.'}</p>
+          <p>
+            {step.axis === 'x'
+              ? 'from the left edge, and cut right across, top to bottom.'
+              : 'from the head, and cut right across, left to right.'}
+          </p>
           <Doing>
-            <Cut ref={cutButton} look="main" onPress={() => { void cut(); }}>Cut <Key aria-hidden>Space</Key></Cut>
-            <Button isDisabled={at === 0} onPress={() => { void undo(); }}>Back</Button>
+            <Cut
+              ref={cutButton}
+              look="main"
+              onPress={() => {
+                void cut();
+              }}
+            >
+              Cut <Key aria-hidden>Space</Key>
+            </Cut>
+            <Button
+              isDisabled={at === 0}
+              onPress={() => {
+                void undo();
+              }}
+            >
+              Back
+            </Button>
           </Doing>
           <Row>
-            <MishapSlip step={step} onOpen={open} onMishap={(mishap) => { void noteMishap(page, step, mishap, ledger); }} />
-            {isUntouched && <MachineSlip page={page} sheet={sheet} piece={whole} onOpen={open} onWork={(work) => { void takeFromMachine(page, sheet, work, ledger); }} />}
+            <MishapSlip
+              step={step}
+              onOpen={open}
+              onMishap={(mishap) => {
+                void noteMishap(page, step, mishap, ledger);
+              }}
+            />
+            {isUntouched && (
+              <MachineSlip
+                page={page}
+                sheet={sheet}
+                piece={whole}
+                onOpen={open}
+                onWork={(work) => {
+                  void takeFromMachine(page, sheet, work, ledger);
+                }}
+              />
+            )}
           </Row>
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
-          <Soft>After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go{next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}{wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}</Soft>
+          <Soft>
+            After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go
+            {next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}
+            {wholes > 0
+              ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}`
+              : ''}
+          </Soft>
         </div>
         <aside aria-label="The whole sheet">
           <h3>The whole sheet</h3>
-          <PlanSheet sheet={sheet} piece={whole} face={isBack ? lot.back : lot.front} scale={Math.min(13, 156 / (whole.w / 8128), 200 / (whole.h / 8128))} system={system} nameOf={nameOf} />
+          <PlanSheet
+            sheet={sheet}
+            piece={whole}
+            face={isBack ? lot.back : lot.front}
+            scale={Math.min(13, 156 / (whole.w / 8128), 200 / (whole.h / 8128))}
+            system={system}
+            nameOf={nameOf}
+          />
         </aside>
       </Bench>
     </Screen>
@@ -85,20 +186,83 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
 }
 
 const Tape = styled.ol`
-  display: flex; overflow-x: auto; flex: none; border: 1.5px solid ${({ theme }) => theme.line}; background: ${({ theme }) => theme.wood}; color: ${({ theme }) => theme.woodInk};
-  li { flex: 1 0 64px; text-align: center; padding: 5px 4px; font: 500 15px ${mono}; border-right: 1px solid ${({ theme }) => theme.line}; white-space: nowrap; }
-  li[data-first] { border-left: 4px solid ${({ theme }) => theme.woodInk}; }
-  li[data-done] { color: ${({ theme }) => theme.pond}; font-weight: 800; }
-  li[aria-current] { background: ${({ theme }) => theme.beet}; color: ${({ theme }) => theme.onBeet}; }
+  display: flex;
+  overflow-x: auto;
+  flex: none;
+  border: 1.5px solid ${({ theme }) => theme.line};
+  background: ${({ theme }) => theme.wood};
+  color: ${({ theme }) => theme.woodInk};
+  li {
+    flex: 1 0 64px;
+    text-align: center;
+    padding: 5px 4px;
+    font: 500 15px ${mono};
+    border-right: 1px solid ${({ theme }) => theme.line};
+    white-space: nowrap;
+  }
+  li[data-first] {
+    border-left: 4px solid ${({ theme }) => theme.woodInk};
+  }
+  li[data-done] {
+    color: ${({ theme }) => theme.pond};
+    font-weight: 800;
+  }
+  li[aria-current] {
+    background: ${({ theme }) => theme.beet};
+    color: ${({ theme }) => theme.onBeet};
+  }
 `;
 const Bench = styled.div`
-  flex: 1; min-height: 0; display: grid; grid-template-columns: minmax(260px, 1fr) minmax(360px, 1.2fr) 180px; gap: 32px; padding-top: 18px; overflow: auto;
-  h2 { font-size: 22px; font-weight: 600; }
-  p { font-size: 18px; margin: 6px 0; }
-  aside { display: flex; flex-direction: column; gap: 10px; }
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(260px, 1fr) minmax(360px, 1.2fr) 180px;
+  gap: 32px;
+  padding-top: 18px;
+  overflow: auto;
+  h2 {
+    font-size: 22px;
+    font-weight: 600;
+  }
+  p {
+    font-size: 18px;
+    margin: 6px 0;
+  }
+  aside {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
 `;
-const Fresh = styled.p`color: ${({ theme }) => theme.pond}; font-weight: 700;`;
-const Big = styled.div`font: 800 clamp(72px, 9vw, 118px)/1 ${heading}; color: ${({ theme }) => theme.beetInk}; letter-spacing: -0.02em; white-space: nowrap;`;
-const Doing = styled.div`display: flex; gap: 14px; margin: 16px 0 10px; > button:last-child { font-size: 18px; padding: 0 24px; }`;
-const Cut = styled(Button)`flex: 1; max-width: 320px; min-height: 76px; font-size: 26px; padding: 0 24px;`;
-const Care = styled.p`&& { font-size: 15px; color: ${({ theme }) => theme.brick}; }`;
+const Fresh = styled.p`
+  color: ${({ theme }) => theme.pond};
+  font-weight: 700;
+`;
+const Big = styled.div`
+  font: 800 clamp(72px, 9vw, 118px)/1 ${heading};
+  color: ${({ theme }) => theme.beetInk};
+  letter-spacing: -0.02em;
+  white-space: nowrap;
+`;
+const Doing = styled.div`
+  display: flex;
+  gap: 14px;
+  margin: 16px 0 10px;
+  > button:last-child {
+    font-size: 18px;
+    padding: 0 24px;
+  }
+`;
+const Cut = styled(Button)`
+  flex: 1;
+  max-width: 320px;
+  min-height: 76px;
+  font-size: 26px;
+  padding: 0 24px;
+`;
+const Care = styled.p`
+  && {
+    font-size: 15px;
+    color: ${({ theme }) => theme.brick};
+  }
+`;

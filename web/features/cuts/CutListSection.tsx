@@ -22,10 +22,15 @@ const ANY = '';
 export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSectionProps) {
   const { ledger, lots } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const papersFor = (piece: WantedPiece): (readonly [string, string])[] => stock
-    .filter((one) => (piece.face === null || one.front === piece.face || one.back === piece.face) && holds(one, one.missing, piece, !one.upright))
-    .sort((a, b) => a.w * a.h - b.w * b.h)
-    .map((one) => [one.id, `${lots.get(ledger.pieces.get(one.id)!.lot)?.name ?? ''}, ${formatSize(one, system)}`]);
+  const papersFor = (piece: WantedPiece): (readonly [string, string])[] =>
+    stock
+      .filter(
+        (one) =>
+          (piece.face === null || one.front === piece.face || one.back === piece.face) &&
+          holds(one, one.missing, piece, !one.upright),
+      )
+      .sort((a, b) => a.w * a.h - b.w * b.h)
+      .map((one) => [one.id, `${lots.get(ledger.pieces.get(one.id)!.lot)?.name ?? ''}, ${formatSize(one, system)}`]);
   return (
     <section aria-label="Cut list">
       <h2>Cut list</h2>
@@ -35,12 +40,22 @@ export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSec
           const papers = papersFor(piece);
           return (
             <li key={piece.id}>
-              <span>{nameOf(piece.id)}</span><span className="measure">{piece.count} × {formatSize(piece, system)}</span>
+              <span>{nameOf(piece.id)}</span>
+              <span className="measure">
+                {piece.count} × {formatSize(piece, system)}
+              </span>
               {papers.length > 1 && (
                 <From>
                   <Choice
-                    label={`Paper for ${nameOf(piece.id)}`} options={[[ANY, 'from whichever is best'], ...papers]} value={pin?.stock ?? ANY}
-                    onChange={(to) => onPins([...pins.filter(({ wanted }) => wanted !== piece.id), ...(to === ANY ? [] : [{ wanted: piece.id, stock: to, count: piece.count }])])}
+                    label={`Paper for ${nameOf(piece.id)}`}
+                    options={[[ANY, 'from whichever is best'], ...papers]}
+                    value={pin?.stock ?? ANY}
+                    onChange={(to) =>
+                      onPins([
+                        ...pins.filter(({ wanted }) => wanted !== piece.id),
+                        ...(to === ANY ? [] : [{ wanted: piece.id, stock: to, count: piece.count }]),
+                      ])
+                    }
                   />
                 </From>
               )}
@@ -53,9 +68,31 @@ export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSec
   );
 }
 
-const Lines = styled.ul`li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 2px 12px; padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }`;
+const Lines = styled.ul`
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 2px 12px;
+    padding: 5px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+`;
 const From = styled.div`
-  flex-basis: 100%; font-size: 14px;
-  .react-aria-Label { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-  button { min-height: 26px; padding: 1px 0; border: 0; background: none; color: ${({ theme }) => theme.pond}; }
+  flex-basis: 100%;
+  font-size: 14px;
+  .react-aria-Label {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  button {
+    min-height: 26px;
+    padding: 1px 0;
+    border: 0;
+    background: none;
+    color: ${({ theme }) => theme.pond};
+  }
 `;

@@ -26,15 +26,37 @@ export function CutsScreen() {
   if (!page || ((page.state === 'glued' || page.state === 'done') && id === undefined)) {
     return (
       <Screen title="Cuts">
-        {toCut.length === 0
-          ? <Empty><h2>Nothing waits to be cut</h2><p>Begin a page in <Link to="/pages">Pages</Link>; its cut list is planned here, smallest leftover first.</p></Empty>
-          : <List>{toCut.map((p) => <li key={p.id}><Link to={`/cuts/${p.id}`}>{pageName(p)}</Link> <Soft>{stateWords(p.state)}</Soft></li>)}</List>}
+        {toCut.length === 0 ? (
+          <Empty>
+            <h2>Nothing waits to be cut</h2>
+            <p>
+              Begin a page in <Link to="/pages">Pages</Link>; its cut list is planned here, smallest leftover first.
+            </p>
+          </Empty>
+        ) : (
+          <List>
+            {toCut.map((p) => (
+              <li key={p.id}>
+                <Link to={`/cuts/${p.id}`}>{pageName(p)}</Link> <Soft>{stateWords(p.state)}</Soft>
+              </li>
+            ))}
+          </List>
+        )}
       </Screen>
     );
   }
   if (page.state === 'idea') return <PlanBench key={page.id} page={page} />;
   const next = steps.findIndex((step) => !isMade(step, ledger));
-  return next < 0 || page.state !== 'planned' ? <AllCut page={page} /> : <CutBench page={page} steps={steps} at={next} />;
+  return next < 0 || page.state !== 'planned' ? (
+    <AllCut page={page} />
+  ) : (
+    <CutBench page={page} steps={steps} at={next} />
+  );
 }
 
-const List = styled.ul`display: flex; flex-direction: column; gap: 10px; font-size: 18px;`;
+const List = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  font-size: 18px;
+`;

@@ -29,17 +29,40 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
   const length = Math.max(piece.w, piece.h) / TICKS_PER_INCH;
   const width = Math.min(piece.w, piece.h) / TICKS_PER_INCH;
   const scale = 540 / length;
-  const starts = joined.parts.reduce<number[]>((at, { from, to }) => [...at, at[at.length - 1]! + (to - from) / TICKS_PER_INCH], [0]);
+  const starts = joined.parts.reduce<number[]>(
+    (at, { from, to }) => [...at, at[at.length - 1]! + (to - from) / TICKS_PER_INCH],
+    [0],
+  );
   return (
-    <Drawn width={540} height={width * scale + 26} viewBox={`0 0 ${length} ${width + 26 / scale}`} role="img" aria-label={`${joined.parts.length} parts joined`}>
+    <Drawn
+      width={540}
+      height={width * scale + 26}
+      viewBox={`0 0 ${length} ${width + 26 / scale}`}
+      role="img"
+      aria-label={`${joined.parts.length} parts joined`}
+    >
       <rect width={length} height={width} fill={fill} />
       {joined.joins.map(({ at, isHidden }, i) => (
         <g key={i}>
-          <line x1={at / TICKS_PER_INCH} x2={at / TICKS_PER_INCH} y1={0} y2={width + 6 / scale} strokeWidth={2.5 / scale} strokeDasharray={isHidden ? `${5 / scale} ${3 / scale}` : undefined} />
-          <text x={at / TICKS_PER_INCH} y={width + 20 / scale} fontSize={13 / scale} textAnchor="middle">{formatLength(at, system)}{isHidden ? ', hidden' : ''}</text>
+          <line
+            x1={at / TICKS_PER_INCH}
+            x2={at / TICKS_PER_INCH}
+            y1={0}
+            y2={width + 6 / scale}
+            strokeWidth={2.5 / scale}
+            strokeDasharray={isHidden ? `${5 / scale} ${3 / scale}` : undefined}
+          />
+          <text x={at / TICKS_PER_INCH} y={width + 20 / scale} fontSize={13 / scale} textAnchor="middle">
+            {formatLength(at, system)}
+            {isHidden ? ', hidden' : ''}
+          </text>
         </g>
       ))}
-      {starts.slice(0, -1).map((x, i) => <text key={i} className="part" x={x + 6 / scale} y={16 / scale} fontSize={13 / scale}>{String.fromCharCode(97 + i)}</text>)}
+      {starts.slice(0, -1).map((x, i) => (
+        <text key={i} className="part" x={x + 6 / scale} y={16 / scale} fontSize={13 / scale}>
+          {String.fromCharCode(97 + i)}
+        </text>
+      ))}
     </Drawn>
   );
 }
@@ -48,25 +71,47 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
 export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) {
   const { ledger, lots, faces } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const face = piece.face === null ? null : faces.get(piece.face) ?? null;
+  const face = piece.face === null ? null : (faces.get(piece.face) ?? null);
   const [repeat, setRepeat] = useState<{ x?: number; y?: number }>(face?.repeat ?? {});
-  const answer = useMemo(() => joinedStrip(piece, stock, ledger, layout, (axis) => repeat[axis] ?? null), [piece, stock, ledger, layout, repeat]);
+  const answer = useMemo(
+    () => joinedStrip(piece, stock, ledger, layout, (axis) => repeat[axis] ?? null),
+    [piece, stock, ledger, layout, repeat],
+  );
   const joined = 'parts' in answer ? answer : null;
   const use = async (close: () => void): Promise<void> => {
     close();
-    if (face && JSON.stringify(face.repeat ?? {}) !== JSON.stringify(repeat)) await act({ label: `Measured the repeat of ${face.name}`, changes: [{ table: 'faces', key: face.id, change: (now) => ({ ...now, repeat }) }] }, true);
+    if (face && JSON.stringify(face.repeat ?? {}) !== JSON.stringify(repeat))
+      await act(
+        {
+          label: `Measured the repeat of ${face.name}`,
+          changes: [{ table: 'faces', key: face.id, change: (now) => ({ ...now, repeat }) }],
+        },
+        true,
+      );
     onJoin(joined!);
   };
-  const keep = (axis: 'x' | 'y') => (length: number | null): void => setRepeat(({ [axis]: _, ...other }) => (length === null ? other : { ...other, [axis]: length }));
+  const keep =
+    (axis: 'x' | 'y') =>
+    (length: number | null): void =>
+      setRepeat(({ [axis]: _, ...other }) => (length === null ? other : { ...other, [axis]: length }));
   return (
     <DialogTrigger>
       <Button>Join it from shorter strips</Button>
       <SlipOver title={`${name}, joined`}>
         {(close) => (
           <>
-            <Soft>The pattern runs on unbroken where it starts again after this much; leave both empty for plain paper or a pattern without order.</Soft>
+            <Soft>
+              The pattern runs on unbroken where it starts again after this much; leave both empty for plain paper or a
+              pattern without order.
+            </Soft>
             <Row $gap={14}>
-              <MeasureField label="starts again, across" value={repeat.x ?? null} system={system} onChange={keep('x')} isOptional />
+              <MeasureField
+                label="starts again, across"
+                value={repeat.x ?? null}
+                system={system}
+                onChange={keep('x')}
+                isOptional
+              />
               <MeasureField label="and down" value={repeat.y ?? null} system={system} onChange={keep('y')} isOptional />
             </Row>
             {joined ? (
@@ -75,13 +120,48 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
                 <Parts>
                   {joined.parts.map((part, i) => {
                     const from = ledger.pieces.get(part.strip)!;
-                    return <li key={i}><b>{String.fromCharCode(97 + i)}</b> {lots.get(from.lot)?.name}, {formatSize(from, system)}: from {formatLength(part.from, system)} to {formatLength(part.to, system)} {part.axis === 'x' ? 'across' : 'down'}{part.face === 'back' ? ', back up' : ''}</li>;
+                    return (
+                      <li key={i}>
+                        <b>{String.fromCharCode(97 + i)}</b> {lots.get(from.lot)?.name}, {formatSize(from, system)}:
+                        from {formatLength(part.from, system)} to {formatLength(part.to, system)}{' '}
+                        {part.axis === 'x' ? 'across' : 'down'}
+                        {part.face === 'back' ? ', back up' : ''}
+                      </li>
+                    );
                   })}
                 </Parts>
-                <Soft>{joined.joins.length === 1 ? 'One join' : `${joined.joins.length} joins`}: {joined.joins.every(({ isHidden }) => isHidden) ? 'all under what lies on top.' : joined.joins.some(({ isHidden }) => isHidden) ? 'some under what lies on top.' : 'in sight; butt them together on a backing.'}</Soft>
+                <Soft>
+                  {joined.joins.length === 1 ? 'One join' : `${joined.joins.length} joins`}:{' '}
+                  {joined.joins.every(({ isHidden }) => isHidden)
+                    ? 'all under what lies on top.'
+                    : joined.joins.some(({ isHidden }) => isHidden)
+                      ? 'some under what lies on top.'
+                      : 'in sight; butt them together on a backing.'}
+                </Soft>
               </>
-            ) : <Wrong role="alert">The strips there make {'longest' in answer && answer.longest > 0 ? `${formatLength(answer.longest, system)} at the most` : 'none of this width'}; {formatLength(Math.max(piece.w, piece.h), system)} are wanted.</Wrong>}
-            <Row><Button look="main" isDisabled={!joined} onPress={() => { void use(close); }}>Cut it so</Button><Button slot="close" look="quiet">Not this way</Button></Row>
+            ) : (
+              <Wrong role="alert">
+                The strips there make{' '}
+                {'longest' in answer && answer.longest > 0
+                  ? `${formatLength(answer.longest, system)} at the most`
+                  : 'none of this width'}
+                ; {formatLength(Math.max(piece.w, piece.h), system)} are wanted.
+              </Wrong>
+            )}
+            <Row>
+              <Button
+                look="main"
+                isDisabled={!joined}
+                onPress={() => {
+                  void use(close);
+                }}
+              >
+                Cut it so
+              </Button>
+              <Button slot="close" look="quiet">
+                Not this way
+              </Button>
+            </Row>
           </>
         )}
       </SlipOver>
@@ -90,7 +170,27 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
 }
 
 const Drawn = styled.svg`
-  display: block; overflow: visible; max-width: 100%;
-  line { stroke: ${({ theme }) => theme.beet}; } text { fill: ${({ theme }) => theme.ink}; } .part { font-weight: 800; paint-order: stroke; stroke: ${({ theme }) => theme.paper}; stroke-width: 0.08px; }
+  display: block;
+  overflow: visible;
+  max-width: 100%;
+  line {
+    stroke: ${({ theme }) => theme.beet};
+  }
+  text {
+    fill: ${({ theme }) => theme.ink};
+  }
+  .part {
+    font-weight: 800;
+    paint-order: stroke;
+    stroke: ${({ theme }) => theme.paper};
+    stroke-width: 0.08px;
+  }
 `;
-const Parts = styled.ol`display: flex; flex-direction: column; gap: 4px; b { color: ${({ theme }) => theme.beetInk}; }`;
+const Parts = styled.ol`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  b {
+    color: ${({ theme }) => theme.beetInk};
+  }
+`;

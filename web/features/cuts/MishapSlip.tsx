@@ -22,22 +22,57 @@ export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
   const isWrong = at !== null && !isOnPart(step, at);
   return (
     <>
-      <Button onPress={() => { void onOpen().then(() => setOpen(true)); }}>Something went wrong</Button>
+      <Button
+        onPress={() => {
+          void onOpen().then(() => setOpen(true));
+        }}
+      >
+        Something went wrong
+      </Button>
       <SlipOver title="What went wrong?" isOpen={isOpen} onClose={() => setOpen(false)}>
         {(close) => {
-          const note = (mishap: Mishap): void => { close(); onMishap(mishap); };
+          const note = (mishap: Mishap): void => {
+            close();
+            onMishap(mishap);
+          };
           return (
             <>
-              <Soft>The cut was to be at {formatLength(step.at, system)}. What can still be used is kept, and the rest is planned again from what is there.</Soft>
-              <form onSubmit={(event) => { event.preventDefault(); if (at !== null && !isWrong) note({ kind: 'other-measure', at }); }}>
+              <Soft>
+                The cut was to be at {formatLength(step.at, system)}. What can still be used is kept, and the rest is
+                planned again from what is there.
+              </Soft>
+              <form
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  if (at !== null && !isWrong) note({ kind: 'other-measure', at });
+                }}
+              >
                 <Row $gap={14} style={{ alignItems: 'flex-end' }}>
-                  <MeasureField label={`I cut it at, from the ${step.axis === 'x' ? 'left' : 'head'}`} value={at} system={system} onChange={setAt} isOptional />
-                  <Button look="main" type="submit" isDisabled={at === null || isWrong}>That was the cut</Button>
+                  <MeasureField
+                    label={`I cut it at, from the ${step.axis === 'x' ? 'left' : 'head'}`}
+                    value={at}
+                    system={system}
+                    onChange={setAt}
+                    isOptional
+                  />
+                  <Button look="main" type="submit" isDisabled={at === null || isWrong}>
+                    That was the cut
+                  </Button>
                 </Row>
-                {isWrong && <Wrong role="alert">That is beyond the part, which is {formatLength(step.axis === 'x' ? step.part.w : step.part.h, system)}.</Wrong>}
+                {isWrong && (
+                  <Wrong role="alert">
+                    That is beyond the part, which is{' '}
+                    {formatLength(step.axis === 'x' ? step.part.w : step.part.h, system)}.
+                  </Wrong>
+                )}
               </form>
-              <Row><Button onPress={() => note({ kind: 'spoilt' })}>The part is spoilt</Button><Button onPress={() => note({ kind: 'lost' })}>I cannot find it</Button></Row>
-              <Button slot="close" look="quiet">Nothing, go on</Button>
+              <Row>
+                <Button onPress={() => note({ kind: 'spoilt' })}>The part is spoilt</Button>
+                <Button onPress={() => note({ kind: 'lost' })}>I cannot find it</Button>
+              </Row>
+              <Button slot="close" look="quiet">
+                Nothing, go on
+              </Button>
             </>
           );
         }}

@@ -29,67 +29,157 @@ export function PlanBench({ page }: { page: Page }) {
   const { ledger, lots, pages } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const shared = (useLocation().state as { others?: readonly string[] } | null)?.others;
-  const [wishes, setWishes] = useState<Wishes>({ ...NO_WISHES, others: (shared ?? []).filter((id) => pages.get(id)?.state === 'idea') });
+  const [wishes, setWishes] = useState<Wishes>({
+    ...NO_WISHES,
+    others: (shared ?? []).filter((id) => pages.get(id)?.state === 'idea'),
+  });
   const wish = (some: (now: Wishes) => Partial<Wishes>): void => setWishes((now) => ({ ...now, ...some(now) }));
   const [prefer, setPrefer] = useState<Preference>('fresh');
-  const together = useMemo(() => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])], [page, pages, wishes.others]);
+  const together = useMemo(
+    () => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])],
+    [page, pages, wishes.others],
+  );
   const { list, stock, plans, done, trouble, stop } = usePlan(together, wishes);
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
   const nameOf = usePieceName(page, together.length > 1);
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
-  const accept = (): void => { if (plan && isWhole) void acceptPlan(together, plan, ledger); };
+  const accept = (): void => {
+    if (plan && isWhole) void acceptPlan(together, plan, ledger);
+  };
   useKeys({ Enter: accept });
-  const settled = new Set([...wishes.forbidden, ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id)]);
+  const settled = new Set([
+    ...wishes.forbidden,
+    ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id),
+  ]);
   const joinedOf = (sheet: PlannedSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
   const print = async (shown: CutPlan): Promise<void> => {
     const { cutSheetPdf } = await import('./cutSheetPdf');
     const steps = cutSteps(shown, ledger);
     const sheets = shown.sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
-      return piece ? [{ name: lots.get(piece.lot)?.name ?? '', size: piece, sheet, steps: steps.filter((step) => step.sheet === sheet.stock) }] : [];
+      return piece
+        ? [
+            {
+              name: lots.get(piece.lot)?.name ?? '',
+              size: piece,
+              sheet,
+              steps: steps.filter((step) => step.sheet === sheet.stock),
+            },
+          ]
+        : [];
     });
-    const words = list.map((piece) => `${piece.count} × ${formatSize(piece, system)}  ${nameOf(piece.id).toLowerCase()}`);
+    const words = list.map(
+      (piece) => `${piece.count} × ${formatSize(piece, system)}  ${nameOf(piece.id).toLowerCase()}`,
+    );
     const bytes = await cutSheetPdf({ title: pageName(page), system, list: words, sheets, nameOf });
     keepFile(`cut-sheet-${page.id}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
   };
 
   return (
     <Screen
-      title="Cuts" about={<>for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link></>}
-      actions={<Button look="main" hint="⏎" isDisabled={!isWhole} onPress={accept}>Take these papers out</Button>}
+      title="Cuts"
+      about={
+        <>
+          for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>
+        </>
+      }
+      actions={
+        <Button look="main" hint="⏎" isDisabled={!isWhole} onPress={accept}>
+          Take these papers out
+        </Button>
+      }
     >
       <WastePattern />
       <Columns $widths="260px 1fr">
         <Stack $gap={14}>
-          {list.length === 0 && <Soft>Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.</Soft>}
-          <CutListSection list={list} stock={stock} pins={wishes.pins} onPins={(pins) => wish(() => ({ pins }))} nameOf={nameOf} />
+          {list.length === 0 && (
+            <Soft>
+              Nothing to cut yet: pick the photos in <Link to={`/pages/${page.id}`}>Pages</Link>.
+            </Soft>
+          )}
+          <CutListSection
+            list={list}
+            stock={stock}
+            pins={wishes.pins}
+            onPins={(pins) => wish(() => ({ pins }))}
+            nameOf={nameOf}
+          />
           <Together page={page} others={wishes.others} onChange={(others) => wish(() => ({ others }))} />
-          {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A plan is there; looking for a better one …' : 'Planning …'}</Working>}
+          {done !== null && (
+            <Working done={done} onStop={stop} stopWords="Stop, it is good enough">
+              {plan ? 'A plan is there; looking for a better one …' : 'Planning …'}
+            </Working>
+          )}
           <SettledWishes wishes={wishes} onWish={wish} nameOf={nameOf} />
           {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && (
             <section aria-label="What the plan takes">
               <h2>What it takes</h2>
               <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
-              <Row style={{ paddingTop: 10 }}><Button onPress={() => { void print(plan); }}>Cut sheet to print</Button></Row>
+              <Row style={{ paddingTop: 10 }}>
+                <Button
+                  onPress={() => {
+                    void print(plan);
+                  }}
+                >
+                  Cut sheet to print
+                </Button>
+              </Row>
               {plan.stats.optimal && <Soft>No plan opens fewer fresh sheets.</Soft>}
             </section>
           )}
         </Stack>
         <Stack $gap={14}>
-          {plan && <TooFew plan={plan} list={list} stock={stock.filter(({ id }) => !settled.has(id))} page={page} nameOf={nameOf} onJoin={(strip) => wish(({ joined }) => ({ joined: [...joined, strip] }))} />}
+          {plan && (
+            <TooFew
+              plan={plan}
+              list={list}
+              stock={stock.filter(({ id }) => !settled.has(id))}
+              page={page}
+              nameOf={nameOf}
+              onJoin={(strip) => wish(({ joined }) => ({ joined: [...joined, strip] }))}
+            />
+          )}
           <WaysToCut plans={plans} chosen={plans.has(prefer) ? prefer : 'fresh'} onChoose={setPrefer} system={system} />
           <Row $gap={22} style={{ alignItems: 'flex-start' }}>
             {plan?.sheets.map((sheet) => {
               const piece = ledger.pieces.get(sheet.stock);
               const lot = piece && lots.get(piece.lot);
-              return piece && lot && (
-                <PlannedFigure
-                  key={sheet.stock} sheet={sheet} piece={piece} lot={lot} nameOf={nameOf} isLocked={wishes.locked.includes(sheet) || joinedOf(sheet) !== undefined}
-                  onLock={(lock) => wish(({ locked, joined }) => ({ locked: lock ? [...locked, sheet] : locked.filter((other) => other !== sheet), joined: joined.filter((strip) => strip !== joinedOf(sheet)) }))}
-                  onSvg={() => keepFile(`${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`, sheetSvg(sheet, piece, { missing: piece.missing, outlines: (wanted) => outlinesOf(wanted, page, pages) }), 'image/svg+xml')}
-                  onForbid={() => wish(({ forbidden, locked, joined }) => ({ forbidden: [...forbidden, sheet.stock], locked: locked.filter((other) => other !== sheet), joined: joined.filter((strip) => strip !== joinedOf(sheet)) }))}
-                />
+              return (
+                piece &&
+                lot && (
+                  <PlannedFigure
+                    key={sheet.stock}
+                    sheet={sheet}
+                    piece={piece}
+                    lot={lot}
+                    nameOf={nameOf}
+                    isLocked={wishes.locked.includes(sheet) || joinedOf(sheet) !== undefined}
+                    onLock={(lock) =>
+                      wish(({ locked, joined }) => ({
+                        locked: lock ? [...locked, sheet] : locked.filter((other) => other !== sheet),
+                        joined: joined.filter((strip) => strip !== joinedOf(sheet)),
+                      }))
+                    }
+                    onSvg={() =>
+                      keepFile(
+                        `${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`,
+                        sheetSvg(sheet, piece, {
+                          missing: piece.missing,
+                          outlines: (wanted) => outlinesOf(wanted, page, pages),
+                        }),
+                        'image/svg+xml',
+                      )
+                    }
+                    onForbid={() =>
+                      wish(({ forbidden, locked, joined }) => ({
+                        forbidden: [...forbidden, sheet.stock],
+                        locked: locked.filter((other) => other !== sheet),
+                        joined: joined.filter((strip) => strip !== joinedOf(sheet)),
+                      }))
+                    }
+                  />
+                )
               );
             })}
           </Row>

@@ -35,23 +35,59 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onF
   const isBack = faceUp(sheet.pieces) === 'back';
   return (
     <Figure>
-      <PlanSheet sheet={sheet} piece={piece} face={isBack ? lot.back : lot.front} scale={SCALE} system={system} nameOf={nameOf} />
+      <PlanSheet
+        sheet={sheet}
+        piece={piece}
+        face={isBack ? lot.back : lot.front}
+        scale={SCALE}
+        system={system}
+        nameOf={nameOf}
+      />
       <figcaption>
-        <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span><br />
-        <Soft>{takenWords(piece)} · {kits.get(lot.kit)?.name} · {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}</Soft>
+        <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span>
+        <br />
+        <Soft>
+          {takenWords(piece)} · {kits.get(lot.kit)?.name} ·{' '}
+          {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}
+        </Soft>
         <Row $gap={14}>
-          <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>{isLocked && <Check size={15} aria-hidden />}keep it so</Keep>
-          <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>not from this</Button>
-          <Button look="quiet" onPress={onSvg} aria-label={`Outlines on ${lot.name} as SVG`}>SVG</Button>
+          <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>
+            {isLocked && <Check size={15} aria-hidden />}keep it so
+          </Keep>
+          <Button look="quiet" onPress={onForbid} aria-label={`Not from this ${lot.name}`}>
+            not from this
+          </Button>
+          <Button look="quiet" onPress={onSvg} aria-label={`Outlines on ${lot.name} as SVG`}>
+            SVG
+          </Button>
         </Row>
       </figcaption>
     </Figure>
   );
 }
 
-const Figure = styled.figure`margin: 0; max-width: 258px;`;
+const Figure = styled.figure`
+  margin: 0;
+  max-width: 258px;
+`;
 const Keep = styled(ToggleButton)`
-  font: 600 15px/1.2 ${heading}; color: ${({ theme }) => theme.pond}; background: none; border: 0; padding: 2px 0; min-height: 28px; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; display: inline-flex; gap: 4px; align-items: center;
-  &[data-selected] { color: ${({ theme }) => theme.beetInk}; text-decoration: none; }
-  &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.beet}; }
+  font: 600 15px/1.2 ${heading};
+  color: ${({ theme }) => theme.pond};
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  min-height: 28px;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  &[data-selected] {
+    color: ${({ theme }) => theme.beetInk};
+    text-decoration: none;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.beet};
+  }
 `;

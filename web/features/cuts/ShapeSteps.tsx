@@ -19,8 +19,19 @@ export function ShapeSteps({ page }: { page: Page }) {
       <h2>Shape the pieces</h2>
       {shaped.map(({ wanted, name, count, face, drawn, words }) => (
         <article key={wanted}>
-          <ShapeDrawing shape={drawn} face={face} scale={Math.min(26, 140 / (drawn.blank.w / 8128), 150 / (drawn.blank.h / 8128))} label={name} />
-          <div><h3>{count > 1 ? `${count} × ` : ''}{name}</h3><p>{words}</p></div>
+          <ShapeDrawing
+            shape={drawn}
+            face={face}
+            scale={Math.min(26, 140 / (drawn.blank.w / 8128), 150 / (drawn.blank.h / 8128))}
+            label={name}
+          />
+          <div>
+            <h3>
+              {count > 1 ? `${count} × ` : ''}
+              {name}
+            </h3>
+            <p>{words}</p>
+          </div>
         </article>
       ))}
       <Soft>Scissors or a knife along a metal ruler, away from the hand.</Soft>
@@ -29,7 +40,28 @@ export function ShapeSteps({ page }: { page: Page }) {
 }
 
 const Steps = styled.section`
-  display: flex; flex-direction: column; gap: 16px; text-align: left; color: ${({ theme }) => theme.ink}; align-items: center;
-  article { display: grid; grid-template-columns: 150px 1fr; gap: 22px; align-items: center; justify-items: center; width: 640px; }
-  article > div { display: flex; flex-direction: column; gap: 6px; justify-self: start; } p { font-size: 18px; margin: 0; }
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  text-align: left;
+  color: ${({ theme }) => theme.ink};
+  align-items: center;
+  article {
+    display: grid;
+    grid-template-columns: 150px 1fr;
+    gap: 22px;
+    align-items: center;
+    justify-items: center;
+    width: 640px;
+  }
+  article > div {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    justify-self: start;
+  }
+  p {
+    font-size: 18px;
+    margin: 0;
+  }
 `;

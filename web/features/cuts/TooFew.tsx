@@ -36,11 +36,25 @@ export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps)
       <strong>The papers are too few for this page.</strong>
       {missing.map(({ piece, copies }) => (
         <div key={piece.id}>
-          <p>{copies.length} × {formatSize(piece, system)} for the {nameOf(piece.id).toLowerCase()}: {copies[copies.length - 1]!.why}.</p>
-          {isStrip(piece) && <JoinSlip piece={piece} name={nameOf(piece.id)} stock={stock} layout={layoutFor(piece.id)} onJoin={onJoin} />}
+          <p>
+            {copies.length} × {formatSize(piece, system)} for the {nameOf(piece.id).toLowerCase()}:{' '}
+            {copies[copies.length - 1]!.why}.
+          </p>
+          {isStrip(piece) && (
+            <JoinSlip
+              piece={piece}
+              name={nameOf(piece.id)}
+              stock={stock}
+              layout={layoutFor(piece.id)}
+              onJoin={onJoin}
+            />
+          )}
         </div>
       ))}
-      <p>Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in <Link to="/parcels">Parcels</Link>.</p>
+      <p>
+        Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in{' '}
+        <Link to="/parcels">Parcels</Link>.
+      </p>
     </Wrong>
   );
 }

@@ -20,9 +20,23 @@ function WindowDrawing({ window: { layer, at, face }, system }: { window: Window
   const fill = useFill(face);
   const [w, h] = [inch(layer.w), inch(layer.h)];
   return (
-    <Drawn width={w * SCALE} height={h * SCALE} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${formatSize(at, system)} out of ${formatSize(layer, system)}`}>
+    <Drawn
+      width={w * SCALE}
+      height={h * SCALE}
+      viewBox={`0 0 ${w} ${h}`}
+      role="img"
+      aria-label={`${formatSize(at, system)} out of ${formatSize(layer, system)}`}
+    >
       <rect width={w} height={h} fill={fill} />
-      <rect className="middle" x={inch(at.x)} y={inch(at.y)} width={inch(at.w)} height={inch(at.h)} strokeWidth={2 / SCALE} strokeDasharray={`${6 / SCALE} ${4 / SCALE}`} />
+      <rect
+        className="middle"
+        x={inch(at.x)}
+        y={inch(at.y)}
+        width={inch(at.w)}
+        height={inch(at.h)}
+        strokeWidth={2 / SCALE}
+        strokeDasharray={`${6 / SCALE} ${4 / SCALE}`}
+      />
     </Drawn>
   );
 }
@@ -46,20 +60,75 @@ export function WindowSteps({ page }: { page: Page }) {
           <WindowDrawing window={window} system={system} />
           <div>
             <h3>{slotName(page, window.layer.slot)}</h3>
-            <p>Measure <b>{formatLength(window.at.x, system)}</b> from its left and <b>{formatLength(window.at.y, system)}</b> from its head; cut out <b className="size">{formatSize(window.at, system)}</b>.</p>
-            <Soft>{frames.includes(window) ? 'A frame gives its middle back.' : window.left === 0 ? 'None of this design is left in the stash.' : isScarce(window) ? `Only ${formatArea(window.left, system)} of this design is left in the stash.` : 'You take hidden paper back always.'}</Soft>
-            <Button onPress={() => { void cutWindow(page, window); }}>It is cut out</Button>
+            <p>
+              Measure <b>{formatLength(window.at.x, system)}</b> from its left and{' '}
+              <b>{formatLength(window.at.y, system)}</b> from its head; cut out{' '}
+              <b className="size">{formatSize(window.at, system)}</b>.
+            </p>
+            <Soft>
+              {frames.includes(window)
+                ? 'A frame gives its middle back.'
+                : window.left === 0
+                  ? 'None of this design is left in the stash.'
+                  : isScarce(window)
+                    ? `Only ${formatArea(window.left, system)} of this design is left in the stash.`
+                    : 'You take hidden paper back always.'}
+            </Soft>
+            <Button
+              onPress={() => {
+                void cutWindow(page, window);
+              }}
+            >
+              It is cut out
+            </Button>
           </div>
         </article>
       ))}
-      <Soft>Craft knife along a metal ruler, away from the hand, fresh blade; cap it after. Back the page with plain paper.</Soft>
+      <Soft>
+        Craft knife along a metal ruler, away from the hand, fresh blade; cap it after. Back the page with plain paper.
+      </Soft>
     </Steps>
   );
 }
 
-const Drawn = styled.svg`flex: none; box-shadow: 0 1px 4px ${({ theme }) => theme.shade}; .middle { fill: ${({ theme }) => theme.paper}; fill-opacity: 0.8; stroke: ${({ theme }) => theme.pond}; }`;
+const Drawn = styled.svg`
+  flex: none;
+  box-shadow: 0 1px 4px ${({ theme }) => theme.shade};
+  .middle {
+    fill: ${({ theme }) => theme.paper};
+    fill-opacity: 0.8;
+    stroke: ${({ theme }) => theme.pond};
+  }
+`;
 const Steps = styled.section`
-  display: flex; flex-direction: column; gap: 16px; text-align: left; color: ${({ theme }) => theme.ink}; align-items: center;
-  article { display: grid; grid-template-columns: 150px 1fr; gap: 22px; align-items: start; justify-items: center; width: 640px; } .size { white-space: nowrap; }
-  article > div { display: flex; flex-direction: column; gap: 6px; align-items: flex-start; } article > div { justify-self: start; } p { font-size: 18px; margin: 0; }
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  text-align: left;
+  color: ${({ theme }) => theme.ink};
+  align-items: center;
+  article {
+    display: grid;
+    grid-template-columns: 150px 1fr;
+    gap: 22px;
+    align-items: start;
+    justify-items: center;
+    width: 640px;
+  }
+  .size {
+    white-space: nowrap;
+  }
+  article > div {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    align-items: flex-start;
+  }
+  article > div {
+    justify-self: start;
+  }
+  p {
+    font-size: 18px;
+    margin: 0;
+  }
 `;

@@ -6,7 +6,12 @@ import type { CutStep, StepPart } from '../../../core/page';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */
-export interface PrintedSheet { readonly name: string; readonly size: Size; readonly sheet: PlannedSheet; readonly steps: readonly CutStep[] }
+export interface PrintedSheet {
+  readonly name: string;
+  readonly size: Size;
+  readonly sheet: PlannedSheet;
+  readonly steps: readonly CutStep[];
+}
 
 export interface CutSheet {
   readonly title: string;
@@ -28,7 +33,10 @@ class Column {
   private page: PDFPage;
   private y: number;
 
-  constructor(private readonly pdf: PDFDocument, private readonly paper: readonly [number, number]) {
+  constructor(
+    private readonly pdf: PDFDocument,
+    private readonly paper: readonly [number, number],
+  ) {
     [this.page, this.y] = [pdf.addPage([...paper]), paper[1] - MARGIN];
   }
 
@@ -44,26 +52,49 @@ class Column {
     this.page.drawText(plainText(words), { x: MARGIN, y, size, font, color });
   }
 
-  gap(height: number): void { this.room(height); }
+  gap(height: number): void {
+    this.room(height);
+  }
 
   /** A sheet to scale on the left, its lines beside it. */
-  sheet({ size, sheet }: PrintedSheet, lines: readonly string[], font: PDFFont, nameOf: (wanted: string) => string): void {
+  sheet(
+    { size, sheet }: PrintedSheet,
+    lines: readonly string[],
+    font: PDFFont,
+    nameOf: (wanted: string) => string,
+  ): void {
     const s = POINTS_PER_TICK * SCALE;
     const [w, h] = [size.w * s, size.h * s];
     const foot = this.room(Math.max(h, lines.length * LINE) + 10);
     const top = foot + Math.max(h, lines.length * LINE);
     const { page } = this;
-    const box = (part: PlannedPart) => ({ x: MARGIN + part.x * s, y: top - (part.y + part.h) * s, width: part.w * s, height: part.h * s });
+    const box = (part: PlannedPart) => ({
+      x: MARGIN + part.x * s,
+      y: top - (part.y + part.h) * s,
+      width: part.w * s,
+      height: part.h * s,
+    });
     page.drawRectangle({ x: MARGIN, y: top - h, width: w, height: h, borderColor: SOFT, borderWidth: 0.7 });
-    for (const part of sheet.waste) page.drawRectangle({ ...box(part), color: rgb(0.85, 0.82, 0.8), borderColor: SOFT, borderWidth: 0.5 });
-    for (const part of sheet.nubbins) page.drawRectangle({ ...box(part), borderColor: NUBBIN, borderWidth: 0.8, borderDashArray: [4, 2] });
+    for (const part of sheet.waste)
+      page.drawRectangle({ ...box(part), color: rgb(0.85, 0.82, 0.8), borderColor: SOFT, borderWidth: 0.5 });
+    for (const part of sheet.nubbins)
+      page.drawRectangle({ ...box(part), borderColor: NUBBIN, borderWidth: 0.8, borderDashArray: [4, 2] });
     for (const part of sheet.pieces) {
       const place = box(part);
       page.drawRectangle({ ...place, borderColor: PIECE, borderWidth: 1.4 });
       const words = plainText(nameOf(part.id));
-      if (font.widthOfTextAtSize(words, 7) < place.width - 4 && place.height > 10) page.drawText(words, { x: place.x + 3, y: place.y + place.height - 9, size: 7, font, color: INK });
+      if (font.widthOfTextAtSize(words, 7) < place.width - 4 && place.height > 10)
+        page.drawText(words, { x: place.x + 3, y: place.y + place.height - 9, size: 7, font, color: INK });
     }
-    lines.forEach((words, i) => page.drawText(plainText(words), { x: MARGIN + Math.max(w, 150) + 16, y: top - LINE * (i + 1) + 4, size: 10, font, color: INK }));
+    lines.forEach((words, i) =>
+      page.drawText(plainText(words), {
+        x: MARGIN + Math.max(w, 150) + 16,
+        y: top - LINE * (i + 1) + 4,
+        size: 10,
+        font,
+        color: INK,
+      }),
+    );
   }
 }
 
@@ -80,14 +111,24 @@ export async function cutSheetPdf(sheet: CutSheet): Promise<Uint8Array> {
   const [text, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)];
   const column = new Column(pdf, PDF_PAPERS[sheet.system]);
   column.text(sheet.title, bold, 18);
-  column.text('Drawn at 1 : 6. Heavy line: a piece for the page. Dashed: back to the stash. Grey: waste.', text, 9, SOFT);
+  column.text(
+    'Drawn at 1 : 6. Heavy line: a piece for the page. Dashed: back to the stash. Grey: waste.',
+    text,
+    9,
+    SOFT,
+  );
   column.gap(6);
   for (const line of sheet.list) column.text(line, text);
   for (const one of sheet.sheets) {
     column.gap(14);
     column.text(`${one.name}, ${formatSize(one.size, sheet.system)}`, bold, 12);
     column.gap(4);
-    column.sheet(one, one.steps.length === 0 ? ['Used as it is.'] : one.steps.map((step, i) => stepWords(step, i + 1, sheet)), text, sheet.nameOf);
+    column.sheet(
+      one,
+      one.steps.length === 0 ? ['Used as it is.'] : one.steps.map((step, i) => stepWords(step, i + 1, sheet)),
+      text,
+      sheet.nameOf,
+    );
   }
   column.gap(10);
   column.text('Fingers behind the guard of the trimmer; swap the blade when paper feathers.', text, 9, SOFT);

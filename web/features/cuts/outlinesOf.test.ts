@@ -6,11 +6,30 @@ import { outlinesOf } from './outlinesOf';
 
 const size = { w: inches(4), h: inches(6) };
 const page = (id: string, more: Page['more']): Page => ({
-  id, format: { w: inches(12), h: inches(12), spread: false }, design: 'box-stack', mat: 0, photos: [], papers: {}, more: more ?? [], state: 'idea', title: '', date: '', place: '', journaling: '', plan: null, started: '2026-11-05', finished: null,
+  id,
+  format: { w: inches(12), h: inches(12), spread: false },
+  design: 'box-stack',
+  mat: 0,
+  photos: [],
+  papers: {},
+  more: more ?? [],
+  state: 'idea',
+  title: '',
+  date: '',
+  place: '',
+  journaling: '',
+  plan: null,
+  started: '2026-11-05',
+  finished: null,
 });
-const lead = page('p', [{ id: 't', name: 'Frame', shape: { kind: 'frame', ...size, border: inches(0.5) }, face: null, count: 1 }]);
+const lead = page('p', [
+  { id: 't', name: 'Frame', shape: { kind: 'frame', ...size, border: inches(0.5) }, face: null, count: 1 },
+]);
 const other = page('q', [{ id: 't', name: 'Pennant', shape: { kind: 'pennant', ...size }, face: null, count: 1 }]);
-const pages = new Map([['p', lead], ['q', other]]);
+const pages = new Map([
+  ['p', lead],
+  ['q', other],
+]);
 
 test('a frame is two lines, a pennant one, each of its own page; a piece of the design has none but its rectangle', () => {
   expect(outlinesOf(wantedName('more-t', size), lead, pages)).toHaveLength(2);

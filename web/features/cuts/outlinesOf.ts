@@ -6,9 +6,15 @@ import type { Page } from '../../../core/things';
 export function outlinesOf(wanted: string, lead: Page, pages: ReadonlyMap<string, Page>): readonly Path[] | null {
   const { page: id } = purposeOf(wanted);
   const page = id === null ? lead : pages.get(id);
-  const drawn = page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wantedIn(wanted))?.drawn;
+  const drawn =
+    page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wantedIn(wanted))?.drawn;
   if (!drawn) return null;
   const { x, y, w, h } = drawn.givesBack ?? { x: 0, y: 0, w: 0, h: 0 };
-  const middle: Path = [{ x, y }, { x: x + w, y }, { x: x + w, y: y + h }, { x, y: y + h }];
+  const middle: Path = [
+    { x, y },
+    { x: x + w, y },
+    { x: x + w, y: y + h },
+    { x, y: y + h },
+  ];
   return drawn.givesBack ? [drawn.outline, middle] : [drawn.outline];
 }

@@ -5,7 +5,9 @@ import { pageName } from '../../data/pageActs';
 
 /** What the slot of a page is called. */
 export const slotName = (page: Page, slot: string): string =>
-  designOfPage(page).slots.find(({ id }) => id === slot)?.name ?? page.more?.find((piece) => slotOfMore(piece) === slot)?.name ?? slot;
+  designOfPage(page).slots.find(({ id }) => id === slot)?.name ??
+  page.more?.find((piece) => slotOfMore(piece) === slot)?.name ??
+  slot;
 
 /** Names for the wanted pieces of a plan; where it is for several pages, with the page's. @param lead the page whose plan it is */
 export function usePieceName(lead: Page, isShared: boolean): (wanted: string) => string {

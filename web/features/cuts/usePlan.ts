@@ -1,6 +1,20 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CutPlan, CutStock, PlannedSheet, Preference } from '../../../core/cutting';
-import { cutJobFor, cutListOf, forPage, pageLayout, pinDown, stillWanted, stockOnHand, unpinned, without, withSheets, type JoinedStrip, type Pin, type WantedPiece } from '../../../core/page';
+import {
+  cutJobFor,
+  cutListOf,
+  forPage,
+  pageLayout,
+  pinDown,
+  stillWanted,
+  stockOnHand,
+  unpinned,
+  without,
+  withSheets,
+  type JoinedStrip,
+  type Pin,
+  type WantedPiece,
+} from '../../../core/page';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
@@ -44,11 +58,15 @@ const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), d
 export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joined }: Wishes): Planning {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);
-  const list = useMemo(() => pages.flatMap((page, i) => {
-    const layout = pageLayout(page);
-    const own = layout.ok ? stillWanted(cutListOf(layout.value, page), bench.ledger, page.id) : [];
-    return i === 0 ? own : own.map((piece) => ({ ...piece, id: forPage(page.id, piece.id) }));
-  }), [pages, bench.ledger]);
+  const list = useMemo(
+    () =>
+      pages.flatMap((page, i) => {
+        const layout = pageLayout(page);
+        const own = layout.ok ? stillWanted(cutListOf(layout.value, page), bench.ledger, page.id) : [];
+        return i === 0 ? own : own.map((piece) => ({ ...piece, id: forPage(page.id, piece.id) }));
+      }),
+    [pages, bench.ledger],
+  );
   const lead = pages[0]!.id;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
   const [found, setFound] = useState(NONE);
@@ -60,11 +78,21 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
     const show = (prefer: Preference, plan: CutPlan, done: number | null): void => {
       if (!isLatest) return;
       const whole = withSheets(unpinned(plan), settled, stock);
-      setFound(({ plans }) => ({ plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]), done, trouble: null }));
+      setFound(({ plans }) => ({
+        plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]),
+        done,
+        trouble: null,
+      }));
     };
     const taken = new Set([...forbidden, ...settled.map(({ stock: id }) => id)]);
-    const rest = without(list, locked).map((piece) => ({ ...piece, count: piece.count - joined.filter(({ wanted }) => wanted === piece.id).length })).filter(({ count }) => count > 0);
-    const job = cutJobFor(pinDown(rest, pins), stock.filter(({ id }) => !taken.has(id)), longestCut);
+    const rest = without(list, locked)
+      .map((piece) => ({ ...piece, count: piece.count - joined.filter(({ wanted }) => wanted === piece.id).length }))
+      .filter(({ count }) => count > 0);
+    const job = cutJobFor(
+      pinDown(rest, pins),
+      stock.filter(({ id }) => !taken.has(id)),
+      longestCut,
+    );
     const search = async (): Promise<void> => {
       show('fresh', await planInWorker(job, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
       for (const prefer of OTHERS) {
@@ -72,9 +100,17 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
         show(prefer, await planInWorker({ ...job, prefer }, OTHER_WORK, () => undefined), null);
       }
     };
-    search().catch((error: unknown) => { if (isLatest) setFound({ ...NONE, done: null, trouble: String(error) }); });
-    return () => { isLatest = false; stopPlanning(); };
+    search().catch((error: unknown) => {
+      if (isLatest) setFound({ ...NONE, done: null, trouble: String(error) });
+    });
+    return () => {
+      isLatest = false;
+      stopPlanning();
+    };
   }, [list, stock, longestCut, forbidden, pins, locked, joined]);
-  const stop = (): void => { isStopped.current = true; stopPlanning(); };
+  const stop = (): void => {
+    isStopped.current = true;
+    stopPlanning();
+  };
   return { list, stock, ...found, stop };
 }

@@ -16,33 +16,78 @@ import { DesignsSideBySide } from './DesignsSideBySide';
 import { OwnDesign } from './OwnDesign';
 import type { PageWork } from './usePageWork';
 
-export interface DesignChooserProps { page: Page; work: PageWork }
+export interface DesignChooserProps {
+  page: Page;
+  work: PageWork;
+}
 
 /** The page's design: what can be chosen about it, others side by side, and designs of her own. */
 export function DesignChooser({ page, work }: DesignChooserProps) {
   const designs = useBench((b) => b.designs);
   const design = useMemo(() => designOfPage(page), [page]);
-  const names: [string, string][] = [...DESIGNS.map(({ id, name }): [string, string] => [id, name]), ...[...designs.values()].map(({ id, name }): [string, string] => [id, name]), ...(page.own && !designs.has(page.own.id) ? [[page.own.id, page.own.name] as [string, string]] : [])];
+  const names: [string, string][] = [
+    ...DESIGNS.map(({ id, name }): [string, string] => [id, name]),
+    ...[...designs.values()].map(({ id, name }): [string, string] => [id, name]),
+    ...(page.own && !designs.has(page.own.id) ? [[page.own.id, page.own.name] as [string, string]] : []),
+  ];
   const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
-  const keep = (): void => { if (measured) void keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured }); };
+  const keep = (): void => {
+    if (measured) void keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured });
+  };
   return (
     <Stack $gap={8}>
-      <Choice label="Design" options={names} value={page.design} onChange={(to) => { void chooseDesign(page, { design: to, own: designs.get(to) }); }} />
+      <Choice
+        label="Design"
+        options={names}
+        value={page.design}
+        onChange={(to) => {
+          void chooseDesign(page, { design: to, own: designs.get(to) });
+        }}
+      />
       <Soft>{design.looks}</Soft>
       <DialogTrigger>
         <Button look="plain">Designs side by side</Button>
-        <SlipOver title="The same photos, in other designs" isWide>{(close) => <DesignsSideBySide page={page} work={work} onDone={close} />}</SlipOver>
+        <SlipOver title="The same photos, in other designs" isWide>
+          {(close) => <DesignsSideBySide page={page} work={work} onDone={close} />}
+        </SlipOver>
       </DialogTrigger>
       {design.options.map(({ id, name, choices }) => (
-        <Choice key={id} label={name} options={choices} value={page.options?.[id] ?? choices[0]![0]} onChange={(to) => { void changePage(page, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`); }} />
+        <Choice
+          key={id}
+          label={name}
+          options={choices}
+          value={page.options?.[id] ?? choices[0]![0]}
+          onChange={(to) => {
+            void changePage(page, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`);
+          }}
+        />
       ))}
       <Row>
         <DialogTrigger>
           <Button look="quiet">Write my own</Button>
-          <SlipOver title="A design of my own" isWide>{(close) => <OwnDesign page={page} now={measured} onDone={close} />}</SlipOver>
+          <SlipOver title="A design of my own" isWide>
+            {(close) => <OwnDesign page={page} now={measured} onDone={close} />}
+          </SlipOver>
         </DialogTrigger>
-        {measured && <Button look="quiet" onPress={keep}>Keep this one as mine</Button>}
-        {measured && <Button look="quiet" onPress={() => keepFile('design.json', `${JSON.stringify(writeDesignFile({ name: design.name, ...measured }), null, 2)}\n`, 'application/json')}>As a file</Button>}
+        {measured && (
+          <Button look="quiet" onPress={keep}>
+            Keep this one as mine
+          </Button>
+        )}
+        {measured && (
+          <Button
+            look="quiet"
+            onPress={() =>
+              keepFile(
+                'design.json',
+                `${JSON.stringify(writeDesignFile({ name: design.name, ...measured }), null, 2)}\n`,
+                'application/json',
+              )
+            }
+          >
+            As a file
+          </Button>
+        )}
       </Row>
     </Stack>
   );

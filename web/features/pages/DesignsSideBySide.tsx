@@ -16,7 +16,11 @@ import { rankInWorker, stopPlanning } from '../../workers/planningClient';
 import { designReasons } from './designReasons';
 import type { PageWork } from './usePageWork';
 
-export interface DesignsSideBySideProps { page: Page; work: PageWork; onDone: () => void }
+export interface DesignsSideBySideProps {
+  page: Page;
+  work: PageWork;
+  onDone: () => void;
+}
 
 /** Designs shown before the rest is asked for. */
 const SHOWN = 6;
@@ -28,51 +32,142 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
   const { designs, faces } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const [found, setFound] = useState<{ ranked: readonly RankedDesign[]; done: number | null }>({ ranked: [], done: 0 });
-  const candidates = useMemo((): Candidate[] => [...DESIGNS.map(({ id }) => ({ design: id })), ...[...designs.values()].map((own) => ({ design: own.id, own }))], [designs]);
+  const candidates = useMemo(
+    (): Candidate[] => [
+      ...DESIGNS.map(({ id }) => ({ design: id })),
+      ...[...designs.values()].map((own) => ({ design: own.id, own })),
+    ],
+    [designs],
+  );
   const { stock, colours } = work;
   useEffect(() => {
     let isLatest = true;
     const { format, photos: own, mat } = page;
-    void rankInWorker({ page: { format, photos: own, mat }, designs: candidates, faces: [...faces.values()], stock, colours }, ({ ranked, done }) => { if (isLatest) setFound({ ranked, done }); })
-      .then((last) => { if (isLatest) setFound((before) => ({ ranked: last?.ranked ?? before.ranked, done: null })); });
-    return () => { isLatest = false; stopPlanning(); };
+    void rankInWorker(
+      { page: { format, photos: own, mat }, designs: candidates, faces: [...faces.values()], stock, colours },
+      ({ ranked, done }) => {
+        if (isLatest) setFound({ ranked, done });
+      },
+    ).then((last) => {
+      if (isLatest) setFound((before) => ({ ranked: last?.ranked ?? before.ranked, done: null }));
+    });
+    return () => {
+      isLatest = false;
+      stopPlanning();
+    };
   }, [page, candidates, faces, stock, colours]);
   const [isAll, setAll] = useState(false);
   const pictures = usePictures(page.photos);
-  const others = useMemo(() => candidates.filter(({ design }) => !found.ranked.some((one) => one.design === design)).map((candidate) => ({ candidate, design: designOfPage(candidate), laid: pageLayout({ ...page, options: {}, moves: {}, own: undefined, ...candidate }) })), [candidates, found.ranked, page]);
-  const take = (choice: Candidate & { papers?: RankedDesign['papers'] }): void => { void chooseDesign(page, choice).then((done) => { if (done) onDone(); }); };
+  const others = useMemo(
+    () =>
+      candidates
+        .filter(({ design }) => !found.ranked.some((one) => one.design === design))
+        .map((candidate) => ({
+          candidate,
+          design: designOfPage(candidate),
+          laid: pageLayout({ ...page, options: {}, moves: {}, own: undefined, ...candidate }),
+        })),
+    [candidates, found.ranked, page],
+  );
+  const take = (choice: Candidate & { papers?: RankedDesign['papers'] }): void => {
+    void chooseDesign(page, choice).then((done) => {
+      if (done) onDone();
+    });
+  };
   return (
     <>
-      {found.done !== null && <Working done={found.done} onStop={stopPlanning}>Laying the photos out</Working>}
+      {found.done !== null && (
+        <Working done={found.done} onStop={stopPlanning}>
+          Laying the photos out
+        </Working>
+      )}
       <Proposals aria-label="Designs that can be made">
         {found.ranked.slice(0, isAll ? undefined : SHOWN).map((one) => {
           const { name } = designOfPage(one);
           const laid = pageLayout({ ...page, options: {}, moves: {}, own: undefined, ...one });
-          return laid.ok && (
-            <li key={one.design}>
-              <PageDrawing layout={laid.value} papers={one.papers} pictures={pictures} scale={Math.min(232 / (laid.value.size.w / 8128), 216 / (laid.value.size.h / 8128))} label={`${name}, in the papers that are there`} />
-              <h3>{name}</h3>
-              {designReasons(one.why, (id) => faces.get(id)?.name ?? '').map((words) => <p key={words}>{words}</p>)}
-              <Row><Button look={one.design === page.design ? 'plain' : 'main'} onPress={() => take(one)}>{one.design === page.design ? 'Keep this, in these papers' : 'Take this design'}</Button>{one.own && <Button look="quiet" onPress={() => { void dropDesign(one.own!); }}>drop it</Button>}</Row>
-            </li>
+          return (
+            laid.ok && (
+              <li key={one.design}>
+                <PageDrawing
+                  layout={laid.value}
+                  papers={one.papers}
+                  pictures={pictures}
+                  scale={Math.min(232 / (laid.value.size.w / 8128), 216 / (laid.value.size.h / 8128))}
+                  label={`${name}, in the papers that are there`}
+                />
+                <h3>{name}</h3>
+                {designReasons(one.why, (id) => faces.get(id)?.name ?? '').map((words) => (
+                  <p key={words}>{words}</p>
+                ))}
+                <Row>
+                  <Button look={one.design === page.design ? 'plain' : 'main'} onPress={() => take(one)}>
+                    {one.design === page.design ? 'Keep this, in these papers' : 'Take this design'}
+                  </Button>
+                  {one.own && (
+                    <Button
+                      look="quiet"
+                      onPress={() => {
+                        void dropDesign(one.own!);
+                      }}
+                    >
+                      drop it
+                    </Button>
+                  )}
+                </Row>
+              </li>
+            )
           );
         })}
       </Proposals>
-      {!isAll && found.ranked.length > SHOWN && <Button look="quiet" onPress={() => setAll(true)}>{`Show ${found.ranked.length - SHOWN} more`}</Button>}
+      {!isAll && found.ranked.length > SHOWN && (
+        <Button look="quiet" onPress={() => setAll(true)}>{`Show ${found.ranked.length - SHOWN} more`}</Button>
+      )}
       {found.done === null && others.length > 0 && (
         <Others aria-label="Designs that cannot be made">
           {others.map(({ candidate, design, laid }) => (
-            <li key={design.id}><strong>{design.name}</strong> <Soft>{laid.ok ? 'The papers there do not suffice for all of its pieces.' : designWords(laid.error, system)}</Soft> {laid.ok && <Button look="quiet" onPress={() => take(candidate)}>take it all the same</Button>}</li>
+            <li key={design.id}>
+              <strong>{design.name}</strong>{' '}
+              <Soft>
+                {laid.ok ? 'The papers there do not suffice for all of its pieces.' : designWords(laid.error, system)}
+              </Soft>{' '}
+              {laid.ok && (
+                <Button look="quiet" onPress={() => take(candidate)}>
+                  take it all the same
+                </Button>
+              )}
+            </li>
           ))}
         </Others>
       )}
-      <Row><Button slot="close">Close</Button></Row>
+      <Row>
+        <Button slot="close">Close</Button>
+      </Row>
     </>
   );
 }
 
 const Proposals = styled.ul`
-  display: grid; grid-template-columns: repeat(4, 1fr); gap: 22px 24px; width: 100%; align-items: start;
-  li { display: flex; flex-direction: column; gap: 4px; } p { font-size: 14px; line-height: 1.3; } h3 { padding-top: 4px; }
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 22px 24px;
+  width: 100%;
+  align-items: start;
+  li {
+    display: flex;
+    flex-direction: column;
+    gap: 4px;
+  }
+  p {
+    font-size: 14px;
+    line-height: 1.3;
+  }
+  h3 {
+    padding-top: 4px;
+  }
 `;
-const Others = styled.ul`display: flex; flex-direction: column; gap: 4px; font-size: 15px;`;
+const Others = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  font-size: 15px;
+`;

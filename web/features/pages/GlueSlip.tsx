@@ -23,23 +23,67 @@ export function GlueSlip({ page }: { page: Page }) {
     <Slip aria-label="Glue">
       <Stack>
         <h2>Cut. Now glue.</h2>
-        {designOfPage(page).steps.map((step) => <p key={step}>{step}</p>)}
-        <Soft>Wet work first, and let it dry; then the large layers, the photos, the clusters. Leave edges open where something must slide in.</Soft>
+        {designOfPage(page).steps.map((step) => (
+          <p key={step}>{step}</p>
+        ))}
+        <Soft>
+          Wet work first, and let it dry; then the large layers, the photos, the clusters. Leave edges open where
+          something must slide in.
+        </Soft>
         {amounts.length > 0 && (
-          <Small aria-label="Used on the page" value={used.map(({ lot }) => lot)} onChange={(on) => setLeft(amounts.map(({ lot }) => lot).filter((lot) => !on.includes(lot)))}>
-            {amounts.map(({ lot, amounts: n }) => <Checkbox key={lot} value={lot}><i aria-hidden>{left.includes(lot) ? '' : '✓'}</i>{lots.get(lot)?.name}: {amountWords(lots.get(lot) as Lot, n, system)}</Checkbox>)}
+          <Small
+            aria-label="Used on the page"
+            value={used.map(({ lot }) => lot)}
+            onChange={(on) => setLeft(amounts.map(({ lot }) => lot).filter((lot) => !on.includes(lot)))}
+          >
+            {amounts.map(({ lot, amounts: n }) => (
+              <Checkbox key={lot} value={lot}>
+                <i aria-hidden>{left.includes(lot) ? '' : '✓'}</i>
+                {lots.get(lot)?.name}: {amountWords(lots.get(lot) as Lot, n, system)}
+              </Checkbox>
+            ))}
           </Small>
         )}
-        {kept.length > 0 && <Soft>{kept.map(({ lot }) => lots.get(lot)!.name).join(', ')} {kept.length === 1 ? 'goes' : 'go'} back.</Soft>}
-        <Button look="main" onPress={() => { void gluePage(page, ledger, used, kept); }}>It is glued</Button>
+        {kept.length > 0 && (
+          <Soft>
+            {kept.map(({ lot }) => lots.get(lot)!.name).join(', ')} {kept.length === 1 ? 'goes' : 'go'} back.
+          </Soft>
+        )}
+        <Button
+          look="main"
+          onPress={() => {
+            void gluePage(page, ledger, used, kept);
+          }}
+        >
+          It is glued
+        </Button>
       </Stack>
     </Slip>
   );
 }
 
 const Small = styled(CheckboxGroup)`
-  display: flex; flex-direction: column; gap: 6px;
-  .react-aria-Checkbox { display: flex; gap: 8px; align-items: center; cursor: pointer; }
-  i { width: 22px; height: 22px; border: 2px solid ${({ theme }) => theme.soft}; border-radius: 4px; display: grid; place-items: center; font-style: normal; color: ${({ theme }) => theme.pond}; font-weight: 700; }
-  [data-focus-visible] i { outline: 3px solid ${({ theme }) => theme.beet}; }
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  .react-aria-Checkbox {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    cursor: pointer;
+  }
+  i {
+    width: 22px;
+    height: 22px;
+    border: 2px solid ${({ theme }) => theme.soft};
+    border-radius: 4px;
+    display: grid;
+    place-items: center;
+    font-style: normal;
+    color: ${({ theme }) => theme.pond};
+    font-weight: 700;
+  }
+  [data-focus-visible] i {
+    outline: 3px solid ${({ theme }) => theme.beet};
+  }
 `;

@@ -6,15 +6,22 @@ import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
 
-export interface HiddenListProps { layout: Layout; covers: readonly LayerCover[]; chosen: string | null; onChoose: (layer: string) => void }
+export interface HiddenListProps {
+  layout: Layout;
+  covers: readonly LayerCover[];
+  chosen: string | null;
+  onChoose: (layer: string) => void;
+}
 
 /** What the layers hide, and which middles could be cut out and used before glueing. */
 export function HiddenList({ layout, covers, chosen, onChoose }: HiddenListProps) {
   const { system, hold } = useSettings();
-  const hidden = covers.filter(({ id, hidden: area, window }) => {
-    const layer = layout.layers.find((l) => l.id === id)!;
-    return layer.role !== 'photo' && area > 0 && window && isWorthTheKnife(window);
-  }).sort((a, b) => b.window!.w * b.window!.h - a.window!.w * a.window!.h);
+  const hidden = covers
+    .filter(({ id, hidden: area, window }) => {
+      const layer = layout.layers.find((l) => l.id === id)!;
+      return layer.role !== 'photo' && area > 0 && window && isWorthTheKnife(window);
+    })
+    .sort((a, b) => b.window!.w * b.window!.h - a.window!.w * a.window!.h);
   return (
     <section aria-label="Hidden">
       <h2>Hidden, and worth taking back</h2>
@@ -25,20 +32,45 @@ export function HiddenList({ layout, covers, chosen, onChoose }: HiddenListProps
           return (
             <li key={id}>
               <Line type="button" aria-pressed={chosen === id} onClick={() => onChoose(id)}>
-                <strong>{layerName(layout, layer)}</strong> <span className="measure">{formatSize(window!, system)}</span>
-                <small>{formatSize({ w: window!.x - layer.x, h: window!.y - layer.y }, system)} from its left and head; {formatArea(area, system)} of it is covered</small>
+                <strong>{layerName(layout, layer)}</strong>{' '}
+                <span className="measure">{formatSize(window!, system)}</span>
+                <small>
+                  {formatSize({ w: window!.x - layer.x, h: window!.y - layer.y }, system)} from its left and head;{' '}
+                  {formatArea(area, system)} of it is covered
+                </small>
               </Line>
             </li>
           );
         })}
       </ul>
-      {hidden.length > 0 && <Soft>{formatSize({ w: hold, h: hold }, system).split(' ×')[0]} stays under what covers it. Cut with a craft knife along a metal ruler, away from the hand; then back the page.</Soft>}
+      {hidden.length > 0 && (
+        <Soft>
+          {formatSize({ w: hold, h: hold }, system).split(' ×')[0]} stays under what covers it. Cut with a craft knife
+          along a metal ruler, away from the hand; then back the page.
+        </Soft>
+      )}
     </section>
   );
 }
 
 const Line = styled.button`
-  width: 100%; text-align: left; font: inherit; color: inherit; background: none; border: 0; border-left: 4px solid ${({ theme }) => theme.pond}; padding: 3px 10px; margin-top: 8px; cursor: pointer;
-  &[aria-pressed='true'] { background: ${({ theme }) => theme.paper}; border-color: ${({ theme }) => theme.beet}; }
-  small { display: block; color: ${({ theme }) => theme.soft}; font-size: 14px; }
+  width: 100%;
+  text-align: left;
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: 0;
+  border-left: 4px solid ${({ theme }) => theme.pond};
+  padding: 3px 10px;
+  margin-top: 8px;
+  cursor: pointer;
+  &[aria-pressed='true'] {
+    background: ${({ theme }) => theme.paper};
+    border-color: ${({ theme }) => theme.beet};
+  }
+  small {
+    display: block;
+    color: ${({ theme }) => theme.soft};
+    font-size: 14px;
+  }
 `;

@@ -6,7 +6,12 @@ import { Paper } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
 
-export interface LayerListProps { layout: Layout; papers: Readonly<Record<string, string>>; chosen: string | null; onChoose: (layer: string) => void }
+export interface LayerListProps {
+  layout: Layout;
+  papers: Readonly<Record<string, string>>;
+  chosen: string | null;
+  onChoose: (layer: string) => void;
+}
 
 /** What lies on what, the top first. */
 export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) {
@@ -19,8 +24,18 @@ export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) 
         {[...layout.layers].reverse().map((layer) => (
           <li key={layer.id}>
             <Line type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
-              <Paper size={{ w: inches(2), h: inches(2) }} face={layer.slot === null ? null : papers[layer.slot] ?? null} scale={15} />
-              <span>{layerName(layout, layer)}{layer.turn === 0 ? '' : `, turned ${layer.turn}°`}<br /><span className="measure">{formatSize(layer, system)}</span> <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft></span>
+              <Paper
+                size={{ w: inches(2), h: inches(2) }}
+                face={layer.slot === null ? null : (papers[layer.slot] ?? null)}
+                scale={15}
+              />
+              <span>
+                {layerName(layout, layer)}
+                {layer.turn === 0 ? '' : `, turned ${layer.turn}°`}
+                <br />
+                <span className="measure">{formatSize(layer, system)}</span>{' '}
+                <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft>
+              </span>
             </Line>
           </li>
         ))}
@@ -30,7 +45,25 @@ export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) 
 }
 
 const Line = styled.button`
-  display: grid; grid-template-columns: 30px 1fr; gap: 12px; align-items: center; width: 100%; text-align: left; font: inherit; font-size: 15px; line-height: 1.3; color: inherit; background: none; border: 2px solid transparent; padding: 5px; cursor: pointer;
-  &:hover { border-color: ${({ theme }) => theme.line}; }
-  &[aria-pressed='true'] { border-color: ${({ theme }) => theme.beet}; background: ${({ theme }) => theme.paper}; }
+  display: grid;
+  grid-template-columns: 30px 1fr;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+  text-align: left;
+  font: inherit;
+  font-size: 15px;
+  line-height: 1.3;
+  color: inherit;
+  background: none;
+  border: 2px solid transparent;
+  padding: 5px;
+  cursor: pointer;
+  &:hover {
+    border-color: ${({ theme }) => theme.line};
+  }
+  &[aria-pressed='true'] {
+    border-color: ${({ theme }) => theme.beet};
+    background: ${({ theme }) => theme.paper};
+  }
 `;

@@ -9,7 +9,11 @@ import { Row, Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { layerName } from './layerName';
 
-export interface LayerMovesProps { page: Page; layout: Layout; /** The layer chosen. */ layer: string }
+export interface LayerMovesProps {
+  page: Page;
+  layout: Layout;
+  /** The layer chosen. */ layer: string;
+}
 
 /** Moves the chosen layer by keys or buttons, its distances from the page's edges shown; edges that come near meet exactly. */
 export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
@@ -18,18 +22,41 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
   const group = movedWith(layout, id);
   const [small, large] = system === 'in' ? [inches(1 / 16), inches(1 / 2)] : [mm(1), mm(10)];
   const move = (more: Partial<LayerMove>): void => {
-    void changePage(page, (now) => {
-      const { [group]: before, ...rest } = now.moves ?? {};
-      const after = movedOn(before, more);
-      return { moves: after ? { ...rest, [group]: after } : rest };
-    }, 'Moved a layer');
+    void changePage(
+      page,
+      (now) => {
+        const { [group]: before, ...rest } = now.moves ?? {};
+        const after = movedOn(before, more);
+        return { moves: after ? { ...rest, [group]: after } : rest };
+      },
+      'Moved a layer',
+    );
   };
-  const push = (axis: 'x' | 'y', step: number): void => { const by = nudge(layout, group, axis, step); move(axis === 'x' ? { dx: by } : { dy: by }); };
-  const back = (): void => { void changePage(page, (now) => ({ moves: Object.fromEntries(Object.entries(now.moves ?? {}).filter(([key]) => key !== group)) }), 'Put a layer back'); };
+  const push = (axis: 'x' | 'y', step: number): void => {
+    const by = nudge(layout, group, axis, step);
+    move(axis === 'x' ? { dx: by } : { dy: by });
+  };
+  const back = (): void => {
+    void changePage(
+      page,
+      (now) => ({ moves: Object.fromEntries(Object.entries(now.moves ?? {}).filter(([key]) => key !== group)) }),
+      'Put a layer back',
+    );
+  };
   useKeys({
-    'ArrowLeft': () => push('x', -small), 'ArrowRight': () => push('x', small), 'ArrowUp': () => push('y', -small), 'ArrowDown': () => push('y', small),
-    'Shift+ArrowLeft': () => push('x', -large), 'Shift+ArrowRight': () => push('x', large), 'Shift+ArrowUp': () => push('y', -large), 'Shift+ArrowDown': () => push('y', large),
-    '[': () => move({ turn: -1 }), ']': () => move({ turn: 1 }), 'PageUp': () => move({ lift: 1 }), 'PageDown': () => move({ lift: -1 }), 'Home': back,
+    ArrowLeft: () => push('x', -small),
+    ArrowRight: () => push('x', small),
+    ArrowUp: () => push('y', -small),
+    ArrowDown: () => push('y', small),
+    'Shift+ArrowLeft': () => push('x', -large),
+    'Shift+ArrowRight': () => push('x', large),
+    'Shift+ArrowUp': () => push('y', -large),
+    'Shift+ArrowDown': () => push('y', large),
+    '[': () => move({ turn: -1 }),
+    ']': () => move({ turn: 1 }),
+    PageUp: () => move({ lift: 1 }),
+    PageDown: () => move({ lift: -1 }),
+    Home: back,
   });
   if (!layer) return null;
   const is = (length: number): string => formatLength(length, system);
@@ -39,16 +66,55 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
       <Moves>
         <strong>{layerName(layout, layer)}</strong>
         <dl>
-          <div><dt>left</dt><dd>{is(layer.x)}</dd></div><div><dt>head</dt><dd>{is(layer.y)}</dd></div>
-          <div><dt>right</dt><dd>{is(layout.size.w - layer.x - layer.w)}</dd></div><div><dt>foot</dt><dd>{is(layout.size.h - layer.y - layer.h)}</dd></div>
-          <div><dt>turned</dt><dd>{layer.turn}°</dd></div>
+          <div>
+            <dt>left</dt>
+            <dd>{is(layer.x)}</dd>
+          </div>
+          <div>
+            <dt>head</dt>
+            <dd>{is(layer.y)}</dd>
+          </div>
+          <div>
+            <dt>right</dt>
+            <dd>{is(layout.size.w - layer.x - layer.w)}</dd>
+          </div>
+          <div>
+            <dt>foot</dt>
+            <dd>{is(layout.size.h - layer.y - layer.h)}</dd>
+          </div>
+          <div>
+            <dt>turned</dt>
+            <dd>{layer.turn}°</dd>
+          </div>
         </dl>
         <Row $gap={6}>
-          <Button aria-label="Left" onPress={() => push('x', -small)}>←</Button><Button aria-label="Right" onPress={() => push('x', small)}>→</Button>
-          <Button aria-label="Up" onPress={() => push('y', -small)}>↑</Button><Button aria-label="Down" onPress={() => push('y', small)}>↓</Button>
-          <Button aria-label="Turn left" onPress={() => move({ turn: -1 })}>↺</Button><Button aria-label="Turn right" onPress={() => move({ turn: 1 })}>↻</Button>
-          <Button aria-label="Over the next layer" onPress={() => move({ lift: 1 })}>over</Button><Button aria-label="Under the next layer" onPress={() => move({ lift: -1 })}>under</Button>
-          <Button look="quiet" isDisabled={!isMoved} onPress={back}>put back</Button>
+          <Button aria-label="Left" onPress={() => push('x', -small)}>
+            ←
+          </Button>
+          <Button aria-label="Right" onPress={() => push('x', small)}>
+            →
+          </Button>
+          <Button aria-label="Up" onPress={() => push('y', -small)}>
+            ↑
+          </Button>
+          <Button aria-label="Down" onPress={() => push('y', small)}>
+            ↓
+          </Button>
+          <Button aria-label="Turn left" onPress={() => move({ turn: -1 })}>
+            ↺
+          </Button>
+          <Button aria-label="Turn right" onPress={() => move({ turn: 1 })}>
+            ↻
+          </Button>
+          <Button aria-label="Over the next layer" onPress={() => move({ lift: 1 })}>
+            over
+          </Button>
+          <Button aria-label="Under the next layer" onPress={() => move({ lift: -1 })}>
+            under
+          </Button>
+          <Button look="quiet" isDisabled={!isMoved} onPress={back}>
+            put back
+          </Button>
         </Row>
       </Moves>
     </Slip>
@@ -56,6 +122,25 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
 }
 
 const Moves = styled.div`
-  display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: center; font-size: 15px;
-  dl { display: flex; gap: 14px; margin: 0; } dl div { display: flex; gap: 5px; } dt { color: ${({ theme }) => theme.soft}; } dd { margin: 0; font-family: 'Atkinson Hyperlegible Mono Variable', monospace; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+  font-size: 15px;
+  dl {
+    display: flex;
+    gap: 14px;
+    margin: 0;
+  }
+  dl div {
+    display: flex;
+    gap: 5px;
+  }
+  dt {
+    color: ${({ theme }) => theme.soft};
+  }
+  dd {
+    margin: 0;
+    font-family: 'Atkinson Hyperlegible Mono Variable', monospace;
+  }
 `;

@@ -25,9 +25,38 @@ export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
           const shape = drawnMore(piece);
           return (
             <li key={piece.id}>
-              {shape && <ShapeDrawing shape={shape} face={piece.face} scale={Math.min(14, 42 / (shape.blank.w / 8128), 56 / (shape.blank.h / 8128))} label={piece.name} />}
-              <span>{piece.name}<br /><span className="measure">{piece.count} × {shape && formatSize(shape.blank, system)}</span><br /><Soft>{piece.face === null ? 'any paper' : faces.get(piece.face)?.name}</Soft></span>
-              {isOpen && <Button look="quiet" aria-label={`Not the ${piece.name.toLowerCase()}`} onPress={() => { void changePage(page, (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }), `Took the ${piece.name.toLowerCase()} off`); }}>not this</Button>}
+              {shape && (
+                <ShapeDrawing
+                  shape={shape}
+                  face={piece.face}
+                  scale={Math.min(14, 42 / (shape.blank.w / 8128), 56 / (shape.blank.h / 8128))}
+                  label={piece.name}
+                />
+              )}
+              <span>
+                {piece.name}
+                <br />
+                <span className="measure">
+                  {piece.count} × {shape && formatSize(shape.blank, system)}
+                </span>
+                <br />
+                <Soft>{piece.face === null ? 'any paper' : faces.get(piece.face)?.name}</Soft>
+              </span>
+              {isOpen && (
+                <Button
+                  look="quiet"
+                  aria-label={`Not the ${piece.name.toLowerCase()}`}
+                  onPress={() => {
+                    void changePage(
+                      page,
+                      (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }),
+                      `Took the ${piece.name.toLowerCase()} off`,
+                    );
+                  }}
+                >
+                  not this
+                </Button>
+              )}
             </li>
           );
         })}
@@ -37,4 +66,12 @@ export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
   );
 }
 
-const Pieces = styled.ul`li { display: grid; grid-template-columns: 44px 1fr auto; gap: 12px; align-items: center; padding: 6px 0; }`;
+const Pieces = styled.ul`
+  li {
+    display: grid;
+    grid-template-columns: 44px 1fr auto;
+    gap: 12px;
+    align-items: center;
+    padding: 6px 0;
+  }
+`;

@@ -17,19 +17,77 @@ import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 
 /** What a shape may be told by, and what it begins with. */
-interface Measures { w: number; h: number; d: number; depth: number; corner: number; scallop: number; flap: number; border: number; end: 'dovetail' | 'point'; corners: 'clipped' | 'round' }
+interface Measures {
+  w: number;
+  h: number;
+  d: number;
+  depth: number;
+  corner: number;
+  scallop: number;
+  flap: number;
+  border: number;
+  end: 'dovetail' | 'point';
+  corners: 'clipped' | 'round';
+}
 type Length = Exclude<keyof Measures, 'end' | 'corners'>;
 
-const START: Measures = { w: inches(2), h: inches(4), d: inches(3), depth: inches(0.75), corner: inches(0.5), scallop: inches(0.5), flap: inches(0.5), border: inches(0.5), end: 'dovetail', corners: 'clipped' };
+const START: Measures = {
+  w: inches(2),
+  h: inches(4),
+  d: inches(3),
+  depth: inches(0.75),
+  corner: inches(0.5),
+  scallop: inches(0.5),
+  flap: inches(0.5),
+  border: inches(0.5),
+  end: 'dovetail',
+  corners: 'clipped',
+};
 /** Usual sizes to begin with. Common practice, no source. */
 const USUAL: Partial<Record<ShapeKind, Partial<Measures>>> = {
-  'banner': { w: inches(1.5), h: inches(7) }, 'scallop-strip': { w: inches(12), h: inches(1.25) }, 'pocket': { w: inches(3.25), h: inches(4) }, 'frame': { w: inches(4.25), h: inches(6.25) }, 'pennant': { w: inches(2), h: inches(3) },
+  banner: { w: inches(1.5), h: inches(7) },
+  'scallop-strip': { w: inches(12), h: inches(1.25) },
+  pocket: { w: inches(3.25), h: inches(4) },
+  frame: { w: inches(4.25), h: inches(6.25) },
+  pennant: { w: inches(2), h: inches(3) },
 };
 
 const FIELDS: Record<ShapeKind, readonly (readonly [Length, string])[]> = {
-  'rectangle': [['w', 'width'], ['h', 'height']], 'banner': [['w', 'width'], ['h', 'length'], ['depth', 'depth of its end']], 'tag': [['w', 'width'], ['h', 'height'], ['corner', 'off the corners']],
-  'circle': [['d', 'across']], 'half-circle': [['d', 'across']], 'pennant': [['w', 'width'], ['h', 'length']], 'scallop-strip': [['w', 'length'], ['h', 'height'], ['scallop', 'a scallop']],
-  'pocket': [['w', 'width inside'], ['h', 'height inside'], ['flap', 'flap']], 'frame': [['w', 'width'], ['h', 'height'], ['border', 'border']],
+  rectangle: [
+    ['w', 'width'],
+    ['h', 'height'],
+  ],
+  banner: [
+    ['w', 'width'],
+    ['h', 'length'],
+    ['depth', 'depth of its end'],
+  ],
+  tag: [
+    ['w', 'width'],
+    ['h', 'height'],
+    ['corner', 'off the corners'],
+  ],
+  circle: [['d', 'across']],
+  'half-circle': [['d', 'across']],
+  pennant: [
+    ['w', 'width'],
+    ['h', 'length'],
+  ],
+  'scallop-strip': [
+    ['w', 'length'],
+    ['h', 'height'],
+    ['scallop', 'a scallop'],
+  ],
+  pocket: [
+    ['w', 'width inside'],
+    ['h', 'height inside'],
+    ['flap', 'flap'],
+  ],
+  frame: [
+    ['w', 'width'],
+    ['h', 'height'],
+    ['border', 'border'],
+  ],
 };
 
 /** A piece beyond the design: which shape, how large, from which paper. */
@@ -49,8 +107,18 @@ export function MoreSlip({ page }: { page: Page }) {
   const add = (close: () => void): void => {
     if (!drawn.ok || copies === null) return;
     close();
-    const piece: MorePiece = { id: nanoid(6), name: name.trim() === '' ? shapeName(kind) : name.trim(), shape: onlyItsOwn(shape), face: face === '' ? null : face, count: copies };
-    void changePage(page, (now) => ({ more: [...(now.more ?? []), piece] }), `Wants a ${shapeName(kind).toLowerCase()}`);
+    const piece: MorePiece = {
+      id: nanoid(6),
+      name: name.trim() === '' ? shapeName(kind) : name.trim(),
+      shape: onlyItsOwn(shape),
+      face: face === '' ? null : face,
+      count: copies,
+    };
+    void changePage(
+      page,
+      (now) => ({ more: [...(now.more ?? []), piece] }),
+      `Wants a ${shapeName(kind).toLowerCase()}`,
+    );
     setName('');
   };
   return (
@@ -58,23 +126,116 @@ export function MoreSlip({ page }: { page: Page }) {
       <Button>Another piece</Button>
       <SlipOver title="Another piece for this page">
         {(close) => (
-          <form onSubmit={(event) => { event.preventDefault(); add(close); }}>
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              add(close);
+            }}
+          >
             <Stack $gap={14}>
               <Row $gap={14} style={{ alignItems: 'flex-start' }}>
                 <Stack style={{ width: 300 }}>
-                  <Choice<ShapeKind> label="Shape" options={SHAPE_KINDS.map((k) => [k, shapeName(k)])} value={kind} onChange={(to) => { setKind(to); set(USUAL[to] ?? { w: START.w, h: START.h }); }} />
-                  <Row>{FIELDS[kind].map(([field, label]) => <div key={`${kind} ${field}`} style={{ width: 92 }}><MeasureField label={label} value={measures[field]} system={system} onChange={(length) => { if (length !== null) set({ [field]: length }); }} /></div>)}</Row>
-                  {kind === 'banner' && <Choice label="End" options={[['dovetail', 'dovetail'], ['point', 'point']]} value={measures.end} onChange={(end) => set({ end })} />}
-                  {kind === 'tag' && <Choice label="Corners" options={[['clipped', 'upper two clipped'], ['round', 'all four round']]} value={measures.corners} onChange={(corners) => set({ corners })} />}
-                  <Choice label="Paper" options={[['', 'whichever is left'], ...[...faces.values()].map((f): [string, string] => [f.id, f.name])]} value={face} onChange={setFace} />
-                  <Row><div style={{ width: 92 }}><TextField label="How many" value={count} onChange={setCount} inputMode="numeric" error={copies === null ? '1 to 99' : null} /></div><div style={{ flex: 1 }}><TextField label="What for" value={name} onChange={setName} placeholder={shapeName(kind).toLowerCase()} /></div></Row>
+                  <Choice<ShapeKind>
+                    label="Shape"
+                    options={SHAPE_KINDS.map((k) => [k, shapeName(k)])}
+                    value={kind}
+                    onChange={(to) => {
+                      setKind(to);
+                      set(USUAL[to] ?? { w: START.w, h: START.h });
+                    }}
+                  />
+                  <Row>
+                    {FIELDS[kind].map(([field, label]) => (
+                      <div key={`${kind} ${field}`} style={{ width: 92 }}>
+                        <MeasureField
+                          label={label}
+                          value={measures[field]}
+                          system={system}
+                          onChange={(length) => {
+                            if (length !== null) set({ [field]: length });
+                          }}
+                        />
+                      </div>
+                    ))}
+                  </Row>
+                  {kind === 'banner' && (
+                    <Choice
+                      label="End"
+                      options={[
+                        ['dovetail', 'dovetail'],
+                        ['point', 'point'],
+                      ]}
+                      value={measures.end}
+                      onChange={(end) => set({ end })}
+                    />
+                  )}
+                  {kind === 'tag' && (
+                    <Choice
+                      label="Corners"
+                      options={[
+                        ['clipped', 'upper two clipped'],
+                        ['round', 'all four round'],
+                      ]}
+                      value={measures.corners}
+                      onChange={(corners) => set({ corners })}
+                    />
+                  )}
+                  <Choice
+                    label="Paper"
+                    options={[
+                      ['', 'whichever is left'],
+                      ...[...faces.values()].map((f): [string, string] => [f.id, f.name]),
+                    ]}
+                    value={face}
+                    onChange={setFace}
+                  />
+                  <Row>
+                    <div style={{ width: 92 }}>
+                      <TextField
+                        label="How many"
+                        value={count}
+                        onChange={setCount}
+                        inputMode="numeric"
+                        error={copies === null ? '1 to 99' : null}
+                      />
+                    </div>
+                    <div style={{ flex: 1 }}>
+                      <TextField
+                        label="What for"
+                        value={name}
+                        onChange={setName}
+                        placeholder={shapeName(kind).toLowerCase()}
+                      />
+                    </div>
+                  </Row>
                 </Stack>
-                {drawn.ok && <ShapeDrawing shape={drawn.value} face={face === '' ? null : face} scale={Math.min(34, 220 / (drawn.value.blank.w / 8128), 260 / (drawn.value.blank.h / 8128))} label={`${shapeName(kind)} in its blank`} />}
+                {drawn.ok && (
+                  <ShapeDrawing
+                    shape={drawn.value}
+                    face={face === '' ? null : face}
+                    scale={Math.min(34, 220 / (drawn.value.blank.w / 8128), 260 / (drawn.value.blank.h / 8128))}
+                    label={`${shapeName(kind)} in its blank`}
+                  />
+                )}
               </Row>
-              {drawn.ok
-                ? <Soft>Cut from {formatSize(drawn.value.blank, system)}{drawn.value.waste > 1 ? `, of which ${formatArea(drawn.value.waste, system)} fall off` : ''}{drawn.value.givesBack ? `; ${formatSize(drawn.value.givesBack, system)} come back whole` : ''}. {shapingWords(shape, system)}</Soft>
-                : <Wrong role="alert">{shapeErrorWords(drawn.error, system)}</Wrong>}
-              <Row><Button look="main" type="submit" isDisabled={!drawn.ok || copies === null}>Put it on the cut list</Button><Button slot="close" look="quiet">Never mind</Button></Row>
+              {drawn.ok ? (
+                <Soft>
+                  Cut from {formatSize(drawn.value.blank, system)}
+                  {drawn.value.waste > 1 ? `, of which ${formatArea(drawn.value.waste, system)} fall off` : ''}
+                  {drawn.value.givesBack ? `; ${formatSize(drawn.value.givesBack, system)} come back whole` : ''}.{' '}
+                  {shapingWords(shape, system)}
+                </Soft>
+              ) : (
+                <Wrong role="alert">{shapeErrorWords(drawn.error, system)}</Wrong>
+              )}
+              <Row>
+                <Button look="main" type="submit" isDisabled={!drawn.ok || copies === null}>
+                  Put it on the cut list
+                </Button>
+                <Button slot="close" look="quiet">
+                  Never mind
+                </Button>
+              </Row>
             </Stack>
           </form>
         )}
@@ -85,6 +246,10 @@ export function MoreSlip({ page }: { page: Page }) {
 
 /** A shape without the measures that its kind does not know. */
 function onlyItsOwn(shape: Shape): Shape {
-  const known = new Set<string>(['kind', ...FIELDS[shape.kind].map(([field]) => field), ...(shape.kind === 'banner' ? ['end'] : shape.kind === 'tag' ? ['corners'] : [])]);
+  const known = new Set<string>([
+    'kind',
+    ...FIELDS[shape.kind].map(([field]) => field),
+    ...(shape.kind === 'banner' ? ['end'] : shape.kind === 'tag' ? ['corners'] : []),
+  ]);
   return Object.fromEntries(Object.entries(shape).filter(([key]) => known.has(key))) as unknown as Shape;
 }

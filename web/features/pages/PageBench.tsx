@@ -42,7 +42,9 @@ function Bench({ page }: { page: Page }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [withAccents, setAccents] = useState(false);
   const pictures = usePictures(page.photos);
-  useEffect(() => { change({ pageInHand: page.id }); }, [page.id, change]);
+  useEffect(() => {
+    change({ pageInHand: page.id });
+  }, [page.id, change]);
 
   const isOpen = page.state === 'idea';
   const { layout } = work;
@@ -52,7 +54,11 @@ function Bench({ page }: { page: Page }) {
     if (isOpen && canCut) await settlePapers(page, work.papers);
     await go(`/cuts/${page.id}`);
   };
-  useKeys({ Enter: () => { if (canCut && (isOpen || page.state === 'planned')) void toCuts(); } });
+  useKeys({
+    Enter: () => {
+      if (canCut && (isOpen || page.state === 'planned')) void toCuts();
+    },
+  });
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
   const [middle, room] = useWidth<HTMLDivElement>();
   const scale = Math.max(4, Math.min((room - 64) / (width / 8128), (isOpen ? 450 : 470) / (page.format.h / 8128)));
@@ -60,12 +66,46 @@ function Bench({ page }: { page: Page }) {
 
   return (
     <Screen
-      title={pageName(page)} about={`${formatWords(page.format, system)} · ${designOfPage(page).name} · ${stateWords(page.state)}`}
-      actions={<>
-        {(isOpen || page.state === 'planned' || page.state === 'cut') && <Button look="quiet" onPress={() => { void removePage(page, ledger).then((done) => { if (done) void go('/pages'); }); }}>Drop this page</Button>}
-        {(isOpen || page.state === 'planned') && <Button look="main" hint="⏎" isDisabled={!canCut} onPress={() => { void toCuts(); }}>To the cuts</Button>}
-        {page.state === 'glued' && <Button look="main" onPress={() => { void finishPage(page); }}>It is done</Button>}
-      </>}
+      title={pageName(page)}
+      about={`${formatWords(page.format, system)} · ${designOfPage(page).name} · ${stateWords(page.state)}`}
+      actions={
+        <>
+          {(isOpen || page.state === 'planned' || page.state === 'cut') && (
+            <Button
+              look="quiet"
+              onPress={() => {
+                void removePage(page, ledger).then((done) => {
+                  if (done) void go('/pages');
+                });
+              }}
+            >
+              Drop this page
+            </Button>
+          )}
+          {(isOpen || page.state === 'planned') && (
+            <Button
+              look="main"
+              hint="⏎"
+              isDisabled={!canCut}
+              onPress={() => {
+                void toCuts();
+              }}
+            >
+              To the cuts
+            </Button>
+          )}
+          {page.state === 'glued' && (
+            <Button
+              look="main"
+              onPress={() => {
+                void finishPage(page);
+              }}
+            >
+              It is done
+            </Button>
+          )}
+        </>
+      }
     >
       <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
         <Stack $gap={14}>
@@ -76,21 +116,43 @@ function Bench({ page }: { page: Page }) {
         </Stack>
         <Middle ref={middle}>
           {work.error && <Wrong role="alert">{designWords(work.error, system)}</Wrong>}
-          {short && <Wrong role="alert">The papers are too few: none is left for the {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}, which needs a piece of {formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more paper.</Wrong>}
+          {short && (
+            <Wrong role="alert">
+              The papers are too few: none is left for the{' '}
+              {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}, which needs a piece of{' '}
+              {formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more
+              paper.
+            </Wrong>
+          )}
           {layout && (
             <Drawn>
-              <span /><Ruler length={layout.size.w} scale={scale} axis="x" system={system} />
+              <span />
+              <Ruler length={layout.size.w} scale={scale} axis="x" system={system} />
               <Ruler length={layout.size.h} scale={scale} axis="y" system={system} />
               <PageDrawing
-                layout={layout} papers={work.papers} pictures={pictures} scale={scale} title={page.title} journaling={page.journaling}
-                withAccents={withAccents} shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }} onChoose={setChosen} label={`${pageName(page)} as it will look`}
+                layout={layout}
+                papers={work.papers}
+                pictures={pictures}
+                scale={scale}
+                title={page.title}
+                journaling={page.journaling}
+                withAccents={withAccents}
+                shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
+                onChoose={setChosen}
+                label={`${pageName(page)} as it will look`}
               />
             </Drawn>
           )}
           {layout && <RemarksList page={page} layout={layout} />}
           {layout && isOpen && chosen !== null && <LayerMoves page={page} layout={layout} layer={chosen} />}
-          {layout && <Tick isSelected={withAccents} onChange={setAccents}>places for clusters, in a triangle round the photos</Tick>}
-          {layout && isOpen && chosen === null && <Soft>Choose a layer to move it: by the arrow keys, a sixteenth at a time.</Soft>}
+          {layout && (
+            <Tick isSelected={withAccents} onChange={setAccents}>
+              places for clusters, in a triangle round the photos
+            </Tick>
+          )}
+          {layout && isOpen && chosen === null && (
+            <Soft>Choose a layer to move it: by the arrow keys, a sixteenth at a time.</Soft>
+          )}
         </Middle>
         <Stack $gap={16}>
           {layout && <PapersList page={page} work={work} isOpen={isOpen} />}
@@ -104,5 +166,15 @@ function Bench({ page }: { page: Page }) {
   );
 }
 
-const Middle = styled.div`display: flex; flex-direction: column; gap: 10px; align-items: center;`;
-const Drawn = styled.div`display: grid; grid-template-columns: 30px auto; gap: 4px; justify-content: center;`;
+const Middle = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: center;
+`;
+const Drawn = styled.div`
+  display: grid;
+  grid-template-columns: 30px auto;
+  gap: 4px;
+  justify-content: center;
+`;

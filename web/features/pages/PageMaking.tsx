@@ -10,7 +10,8 @@ import { DesignChooser } from './DesignChooser';
 import { PhotoPicker } from './PhotoPicker';
 import type { PageWork } from './usePageWork';
 
-const formatKey = (format: PageFormat): string => FORMATS.find(([, , f]) => f.w === format.w && f.h === format.h && f.spread === format.spread)?.[0] ?? 'own';
+const formatKey = (format: PageFormat): string =>
+  FORMATS.find(([, , f]) => f.w === format.w && f.h === format.h && f.spread === format.spread)?.[0] ?? 'own';
 
 /** What a page is made of: its photos, its size, its design, its mats. */
 export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
@@ -20,22 +21,72 @@ export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
     const format = FORMATS.find(([id]) => id === to)?.[2] ?? { ...NOTEBOOK, spread: page.format.spread };
     void changePage(page, { format }, 'Changed the page size');
   };
-  const resize = (some: Partial<PageFormat>): void => { void changePage(page, (now) => ({ format: { ...now.format, ...some } }), 'Changed the page size'); };
+  const resize = (some: Partial<PageFormat>): void => {
+    void changePage(page, (now) => ({ format: { ...now.format, ...some } }), 'Changed the page size');
+  };
   return (
     <Stack $gap={14}>
       <PhotoPicker page={page} />
-      <Choice label="Page" options={[...FORMATS.map(([id, name]): [string, string] => [id, name]), ['own', 'a notebook of my own size']]} value={key} onChange={setFormat} />
+      <Choice
+        label="Page"
+        options={[...FORMATS.map(([id, name]): [string, string] => [id, name]), ['own', 'a notebook of my own size']]}
+        value={key}
+        onChange={setFormat}
+      />
       {key === 'own' && (
         <Row>
-          <Narrow><MeasureField label="Page width" value={page.format.w} onChange={(w) => { if (w) resize({ w }); }} system={system} isKeptOnLeaving /></Narrow>
-          <Narrow><MeasureField label="Page height" value={page.format.h} onChange={(h) => { if (h) resize({ h }); }} system={system} isKeptOnLeaving /></Narrow>
-          <Choice label="Opened" options={[['single', 'one page'], ['spread', 'both pages']]} value={page.format.spread ? 'spread' : 'single'} onChange={(to) => resize({ spread: to === 'spread' })} />
+          <Narrow>
+            <MeasureField
+              label="Page width"
+              value={page.format.w}
+              onChange={(w) => {
+                if (w) resize({ w });
+              }}
+              system={system}
+              isKeptOnLeaving
+            />
+          </Narrow>
+          <Narrow>
+            <MeasureField
+              label="Page height"
+              value={page.format.h}
+              onChange={(h) => {
+                if (h) resize({ h });
+              }}
+              system={system}
+              isKeptOnLeaving
+            />
+          </Narrow>
+          <Choice
+            label="Opened"
+            options={[
+              ['single', 'one page'],
+              ['spread', 'both pages'],
+            ]}
+            value={page.format.spread ? 'spread' : 'single'}
+            onChange={(to) => resize({ spread: to === 'spread' })}
+          />
         </Row>
       )}
       <DesignChooser page={page} work={work} />
-      <Narrow><MeasureField label="Mat, each side" value={page.mat} onChange={(mat) => { if (mat !== null) { void changePage(page, { mat }, 'Changed the mats'); change({ mat }); } }} system={system} isKeptOnLeaving /></Narrow>
+      <Narrow>
+        <MeasureField
+          label="Mat, each side"
+          value={page.mat}
+          onChange={(mat) => {
+            if (mat !== null) {
+              void changePage(page, { mat }, 'Changed the mats');
+              change({ mat });
+            }
+          }}
+          system={system}
+          isKeptOnLeaving
+        />
+      </Narrow>
     </Stack>
   );
 }
 
-const Narrow = styled.div`width: 108px;`;
+const Narrow = styled.div`
+  width: 108px;
+`;

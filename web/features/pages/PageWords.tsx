@@ -15,11 +15,24 @@ const LINE_INCHES = 0.25;
 export function PageWords({ page, layout }: { page: Page; layout: Layout | null }) {
   const [own, setOwn] = useState<Partial<Record<Field, string>>>({});
   const value = (field: Field): string => own[field] ?? page[field];
-  const keep = (field: Field): void => { if (own[field] !== undefined && own[field] !== page[field]) void changePage(page, { [field]: own[field] }, `Wrote the ${field}`); };
+  const keep = (field: Field): void => {
+    if (own[field] !== undefined && own[field] !== page[field])
+      void changePage(page, { [field]: own[field] }, `Wrote the ${field}`);
+  };
   const field = (name: Field, label: string, rows?: number, error: string | null = null) => (
-    <TextField label={label} value={value(name)} onChange={(text) => setOwn({ ...own, [name]: text })} onBlur={() => keep(name)} error={error} {...(rows === undefined ? {} : { rows })} />
+    <TextField
+      label={label}
+      value={value(name)}
+      onChange={(text) => setOwn({ ...own, [name]: text })}
+      onBlur={() => keep(name)}
+      error={error}
+      {...(rows === undefined ? {} : { rows })}
+    />
   );
-  const room = layout ? Math.floor((layout.journaling.w / 8128) * PER_INCH) * Math.max(1, Math.floor(layout.journaling.h / 8128 / LINE_INCHES)) : Infinity;
+  const room = layout
+    ? Math.floor((layout.journaling.w / 8128) * PER_INCH) *
+      Math.max(1, Math.floor(layout.journaling.h / 8128 / LINE_INCHES))
+    : Infinity;
   const over = value('journaling').length - room;
   return (
     <Stack>
@@ -27,7 +40,14 @@ export function PageWords({ page, layout }: { page: Page; layout: Layout | null 
       {field('title', 'Title')}
       {field('date', 'Date')}
       {field('place', 'Place')}
-      {field('journaling', 'Journaling', 3, over > 0 ? `About ${over} letters more than there is room for at a small hand: shorten it, or write on a tag.` : null)}
+      {field(
+        'journaling',
+        'Journaling',
+        3,
+        over > 0
+          ? `About ${over} letters more than there is room for at a small hand: shorten it, or write on a tag.`
+          : null,
+      )}
     </Stack>
   );
 }

@@ -20,19 +20,59 @@ export function PagesScreen() {
   const pages = useBench((b) => b.pages);
   const { mat, change } = useSettings();
   const go = useNavigate();
-  const inOrder = [...pages.values()].sort((a, b) => Number(a.state === 'done') - Number(b.state === 'done') || b.started.localeCompare(a.started));
+  const inOrder = [...pages.values()].sort(
+    (a, b) => Number(a.state === 'done') - Number(b.state === 'done') || b.started.localeCompare(a.started),
+  );
   const begin = async (): Promise<void> => {
     const id = await startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
     if (id === null) return;
     change({ pageInHand: id });
     await go(`/pages/${id}`);
   };
-  useKeys({ n: () => { void begin(); } });
+  useKeys({
+    n: () => {
+      void begin();
+    },
+  });
   return (
-    <Screen title="Pages" about={pages.size > 0 ? 'at one scale' : undefined} actions={<Button look="main" hint="N" onPress={() => { void begin(); }}>New page</Button>}>
-      {pages.size === 0
-        ? <Empty><h2>No page yet</h2><p>A page begins with its photos: pick them, choose a size and a design, and see which papers it takes before anything is cut.</p><Button look="main" onPress={() => { void begin(); }}>New page</Button></Empty>
-        : <Table>{inOrder.map((page) => <Spread key={page.id} page={page} />)}</Table>}
+    <Screen
+      title="Pages"
+      about={pages.size > 0 ? 'at one scale' : undefined}
+      actions={
+        <Button
+          look="main"
+          hint="N"
+          onPress={() => {
+            void begin();
+          }}
+        >
+          New page
+        </Button>
+      }
+    >
+      {pages.size === 0 ? (
+        <Empty>
+          <h2>No page yet</h2>
+          <p>
+            A page begins with its photos: pick them, choose a size and a design, and see which papers it takes before
+            anything is cut.
+          </p>
+          <Button
+            look="main"
+            onPress={() => {
+              void begin();
+            }}
+          >
+            New page
+          </Button>
+        </Empty>
+      ) : (
+        <Table>
+          {inOrder.map((page) => (
+            <Spread key={page.id} page={page} />
+          ))}
+        </Table>
+      )}
     </Screen>
   );
 }
@@ -44,20 +84,60 @@ function Spread({ page }: { page: Page }) {
   return (
     <li>
       <Link to={`/pages/${page.id}`}>
-        {layout.ok
-          ? <PageDrawing layout={layout.value} papers={page.papers} pictures={pictures} scale={SCALE} label={`${pageName(page)}, drawn`} />
-          : <Blank style={{ width: SCALE * (page.format.w / 8128) * (page.format.spread ? 2 : 1), height: SCALE * (page.format.h / 8128) }}>photos to be picked</Blank>}
+        {layout.ok ? (
+          <PageDrawing
+            layout={layout.value}
+            papers={page.papers}
+            pictures={pictures}
+            scale={SCALE}
+            label={`${pageName(page)}, drawn`}
+          />
+        ) : (
+          <Blank
+            style={{
+              width: SCALE * (page.format.w / 8128) * (page.format.spread ? 2 : 1),
+              height: SCALE * (page.format.h / 8128),
+            }}
+          >
+            photos to be picked
+          </Blank>
+        )}
         <strong>{pageName(page)}</strong>
-        <Soft>{formatWords(page.format, system)} · {stateWords(page.state)}</Soft>
+        <Soft>
+          {formatWords(page.format, system)} · {stateWords(page.state)}
+        </Soft>
       </Link>
     </li>
   );
 }
 
 const Table = styled.ul`
-  display: flex; flex-wrap: wrap; gap: 22px 30px; align-items: flex-end; overflow: auto; padding: 6px;
-  a { display: flex; flex-direction: column; gap: 4px; text-decoration: none; color: inherit; }
-  strong { padding-top: 4px; }
-  a:hover strong { text-decoration: underline; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 22px 30px;
+  align-items: flex-end;
+  overflow: auto;
+  padding: 6px;
+  a {
+    display: flex;
+    flex-direction: column;
+    gap: 4px;
+    text-decoration: none;
+    color: inherit;
+  }
+  strong {
+    padding-top: 4px;
+  }
+  a:hover strong {
+    text-decoration: underline;
+  }
 `;
-const Blank = styled.div`display: grid; place-items: center; background: ${({ theme }) => theme.sheet}; border: 2px dashed ${({ theme }) => theme.soft}; color: ${({ theme }) => theme.soft}; font-size: 14px; text-align: center;`;
+const Blank = styled.div`
+  display: grid;
+  place-items: center;
+  background: ${({ theme }) => theme.sheet};
+  border: 2px dashed ${({ theme }) => theme.soft};
+  color: ${({ theme }) => theme.soft};
+  font-size: 14px;
+  text-align: center;
+`;

@@ -12,7 +12,8 @@ import { Soft, Stack } from '../../ui/Screen';
 import type { PageWork } from './usePageWork';
 
 /** How near a face is to the photos, in words. CIEDE2000, mean over its colours. */
-const nearWords = (difference: number): string => (!Number.isFinite(difference) ? '' : difference < 12 ? ', goes well' : difference < 22 ? ', goes' : ', far off');
+const nearWords = (difference: number): string =>
+  !Number.isFinite(difference) ? '' : difference < 12 ? ', goes well' : difference < 22 ? ', goes' : ', far off';
 
 /** Faces offered for a slot that some paper holds whole. */
 const MOST = 24;
@@ -35,18 +36,51 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
           if (pieces.length === 0) return null;
           const all = rankFaces(allFaces, colours, slot, pieces[0]!, stock);
           const ranked = [
-            ...all.filter(({ holds }) => holds > 0).slice(0, MOST).map((one) => ({ ...one, words: nearWords(one.difference) })),
-            ...all.filter(({ holds, face }) => holds === 0 && canBeJoined(pieces[0]!, face)).map((one) => ({ ...one, words: ', joined from strips' })),
+            ...all
+              .filter(({ holds }) => holds > 0)
+              .slice(0, MOST)
+              .map((one) => ({ ...one, words: nearWords(one.difference) })),
+            ...all
+              .filter(({ holds, face }) => holds === 0 && canBeJoined(pieces[0]!, face))
+              .map((one) => ({ ...one, words: ', joined from strips' })),
           ];
           const face = papers[slot.id];
           return (
             <Slot key={slot.id}>
               <Paper size={{ w: inches(2.6), h: inches(2.6) }} face={face ?? null} scale={16} />
               <div>
-                {isOpen
-                  ? <Choice label={slot.name} options={[...ranked, ...all.filter((one) => one.face.id === face && !ranked.some((r) => r.face.id === face)).map((one) => ({ ...one, words: '' }))].map((r): [string, string] => [r.face.id, `${r.face.name}${r.words}`])} value={face ?? ''} onChange={(to) => { void changePage(page, (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }), `Chose ${faces.get(to)?.name ?? 'a paper'}`); }} />
-                  : <><Soft>{slot.name}</Soft><br />{faces.get(face ?? '')?.name}</>}
-                <ul>{pieces.map((piece) => <li key={piece.id} className="measure">{piece.count} × {formatSize(piece, system)}</li>)}</ul>
+                {isOpen ? (
+                  <Choice
+                    label={slot.name}
+                    options={[
+                      ...ranked,
+                      ...all
+                        .filter((one) => one.face.id === face && !ranked.some((r) => r.face.id === face))
+                        .map((one) => ({ ...one, words: '' })),
+                    ].map((r): [string, string] => [r.face.id, `${r.face.name}${r.words}`])}
+                    value={face ?? ''}
+                    onChange={(to) => {
+                      void changePage(
+                        page,
+                        (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }),
+                        `Chose ${faces.get(to)?.name ?? 'a paper'}`,
+                      );
+                    }}
+                  />
+                ) : (
+                  <>
+                    <Soft>{slot.name}</Soft>
+                    <br />
+                    {faces.get(face ?? '')?.name}
+                  </>
+                )}
+                <ul>
+                  {pieces.map((piece) => (
+                    <li key={piece.id} className="measure">
+                      {piece.count} × {formatSize(piece, system)}
+                    </li>
+                  ))}
+                </ul>
               </div>
             </Slot>
           );
@@ -56,4 +90,10 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
   );
 }
 
-const Slot = styled.li`display: grid; grid-template-columns: 44px minmax(0, 1fr); gap: 12px; align-items: center; padding-top: 6px;`;
+const Slot = styled.li`
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+  padding-top: 6px;
+`;

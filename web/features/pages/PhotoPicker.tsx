@@ -16,26 +16,55 @@ const KEPT: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
 export function PhotoPicker({ page }: { page: Page }) {
   const { photos, pages, stories } = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const elsewhere = useMemo(() => new Set([...pages.values()].filter(({ id }) => id !== page.id).flatMap((other) => other.photos.map(({ photo }) => photo))), [pages, page.id]);
-  const waiting = useMemo(() => [...photos.values()].filter(({ id }) => !elsewhere.has(id)).sort((a, b) => (stories.get(b.story)?.date ?? '').localeCompare(stories.get(a.story)?.date ?? '')), [photos, stories, elsewhere]);
+  const elsewhere = useMemo(
+    () =>
+      new Set(
+        [...pages.values()]
+          .filter(({ id }) => id !== page.id)
+          .flatMap((other) => other.photos.map(({ photo }) => photo)),
+      ),
+    [pages, page.id],
+  );
+  const waiting = useMemo(
+    () =>
+      [...photos.values()]
+        .filter(({ id }) => !elsewhere.has(id))
+        .sort((a, b) => (stories.get(b.story)?.date ?? '').localeCompare(stories.get(a.story)?.date ?? '')),
+    [photos, stories, elsewhere],
+  );
   const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
   const kept = page.photos.filter(({ photo }) => photo === null).length;
-  const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => { void changePage(page, (now) => ({ photos: change(now.photos) }), label); };
+  const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => {
+    void changePage(page, (now) => ({ photos: change(now.photos) }), label);
+  };
   const toggle = (id: string, size: { w: number; h: number }): void => {
     const isPicked = page.photos.some(({ photo }) => photo === id);
-    set((now) => (isPicked ? now.filter(({ photo }) => photo !== id) : [...now, { photo: id, w: size.w, h: size.h }]), isPicked ? 'Left a photo out' : 'Picked a photo');
+    set(
+      (now) => (isPicked ? now.filter(({ photo }) => photo !== id) : [...now, { photo: id, w: size.w, h: size.h }]),
+      isPicked ? 'Left a photo out' : 'Picked a photo',
+    );
   };
   return (
     <Stack $gap={6}>
       <h2>Photos</h2>
-      {waiting.length === 0 && <Soft>No photo waits. Add some in <Link to="/photos">Photos</Link>, or keep a place.</Soft>}
+      {waiting.length === 0 && (
+        <Soft>
+          No photo waits. Add some in <Link to="/photos">Photos</Link>, or keep a place.
+        </Soft>
+      )}
       <Prints aria-label="Photos waiting">
         {waiting.map((photo) => {
           const at = page.photos.findIndex((p) => p.photo === photo.id);
           const words = `${photo.name}, ${formatSize(photo, system)}, ${stories.get(photo.story)?.name ?? ''}`;
           return (
             <li key={photo.id}>
-              <button type="button" aria-pressed={at >= 0} title={words} aria-label={words} onClick={() => toggle(photo.id, photo)}>
+              <button
+                type="button"
+                aria-pressed={at >= 0}
+                title={words}
+                aria-label={words}
+                onClick={() => toggle(photo.id, photo)}
+              >
                 <img src={urls.get(photo.image)} alt="" style={{ aspectRatio: `${photo.w} / ${photo.h}` }} />
                 {at >= 0 && <b aria-hidden>{at + 1}</b>}
               </button>
@@ -44,17 +73,66 @@ export function PhotoPicker({ page }: { page: Page }) {
         })}
       </Prints>
       <Row>
-        <Button look="quiet" onPress={() => set((now) => [...now, KEPT], 'Kept a place for a photo')}>Keep a place for a photo</Button>
-        {kept > 0 && <><Soft>{kept} kept</Soft><Button look="quiet" onPress={() => set((now) => now.filter((p, i) => p.photo !== null || now.findIndex((o) => o.photo === null) !== i), 'Gave a kept place up')}>one fewer</Button></>}
+        <Button look="quiet" onPress={() => set((now) => [...now, KEPT], 'Kept a place for a photo')}>
+          Keep a place for a photo
+        </Button>
+        {kept > 0 && (
+          <>
+            <Soft>{kept} kept</Soft>
+            <Button
+              look="quiet"
+              onPress={() =>
+                set(
+                  (now) => now.filter((p, i) => p.photo !== null || now.findIndex((o) => o.photo === null) !== i),
+                  'Gave a kept place up',
+                )
+              }
+            >
+              one fewer
+            </Button>
+          </>
+        )}
       </Row>
     </Stack>
   );
 }
 
 const Prints = styled.ul`
-  display: flex; flex-wrap: wrap; gap: 6px; align-items: center; max-height: 190px; overflow: auto; padding: 4px;
-  button { position: relative; padding: 0; border: 3px solid transparent; background: none; cursor: pointer; display: block; }
-  button[aria-pressed='true'] { border-color: ${({ theme }) => theme.beet}; }
-  img { height: 46px; display: block; object-fit: cover; background: ${({ theme }) => theme.line}; }
-  b { position: absolute; top: -4px; left: -4px; width: 20px; height: 20px; border-radius: 50%; background: ${({ theme }) => theme.beet}; color: ${({ theme }) => theme.onBeet}; font-size: 13px; display: grid; place-items: center; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  max-height: 190px;
+  overflow: auto;
+  padding: 4px;
+  button {
+    position: relative;
+    padding: 0;
+    border: 3px solid transparent;
+    background: none;
+    cursor: pointer;
+    display: block;
+  }
+  button[aria-pressed='true'] {
+    border-color: ${({ theme }) => theme.beet};
+  }
+  img {
+    height: 46px;
+    display: block;
+    object-fit: cover;
+    background: ${({ theme }) => theme.line};
+  }
+  b {
+    position: absolute;
+    top: -4px;
+    left: -4px;
+    width: 20px;
+    height: 20px;
+    border-radius: 50%;
+    background: ${({ theme }) => theme.beet};
+    color: ${({ theme }) => theme.onBeet};
+    font-size: 13px;
+    display: grid;
+    place-items: center;
+  }
 `;

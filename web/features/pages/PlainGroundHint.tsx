@@ -11,7 +11,11 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
 
-export interface PlainGroundHintProps { page: Page; layout: Layout; papers: Readonly<Record<string, string>> }
+export interface PlainGroundHintProps {
+  page: Page;
+  layout: Layout;
+  papers: Readonly<Record<string, string>>;
+}
 
 /** Where little of a good paper shows: strips of it on plain cardstock free the sheet. */
 export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) {
@@ -20,14 +24,30 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
   const found = useMemo(() => plainGrounds(layout, papers, shelfOf(bench), hold), [layout, papers, bench, hold]);
   const nameOf = (slot: string): string => layout.slots.find(({ id }) => id === slot)?.name ?? slot;
   const take = ({ slot, face, strips }: PlainGround): void => {
-    const more = strips.map(({ w, h, count }): MorePiece => ({ id: nanoid(6), name: `Edge of the ${nameOf(slot).toLowerCase()}`, shape: { kind: 'rectangle', w, h }, face: papers[slot]!, count }));
-    void changePage(page, (now) => ({ papers: { ...papers, ...now.papers, [slot]: face }, more: [...(now.more ?? []), ...more] }), 'Laid plain cardstock under strips');
+    const more = strips.map(({ w, h, count }): MorePiece => ({
+      id: nanoid(6),
+      name: `Edge of the ${nameOf(slot).toLowerCase()}`,
+      shape: { kind: 'rectangle', w, h },
+      face: papers[slot]!,
+      count,
+    }));
+    void changePage(
+      page,
+      (now) => ({ papers: { ...papers, ...now.papers, [slot]: face }, more: [...(now.more ?? []), ...more] }),
+      'Laid plain cardstock under strips',
+    );
   };
   return (
     <>
       {found.map((ground) => (
         <Hint key={ground.slot} aria-label={`Less for the ${nameOf(ground.slot).toLowerCase()}`}>
-          <p>Little of the <strong>{nameOf(ground.slot).toLowerCase()}</strong> shows. On plain {bench.lots.get(ground.lot)?.name}, {ground.strips.map((strip) => `${strip.count} × ${formatSize(strip, system)}`).join(' and ')} of {bench.faces.get(papers[ground.slot]!)?.name} do: {formatArea(ground.then, system)} in place of {formatArea(ground.now, system)}.</p>
+          <p>
+            Little of the <strong>{nameOf(ground.slot).toLowerCase()}</strong> shows. On plain{' '}
+            {bench.lots.get(ground.lot)?.name},{' '}
+            {ground.strips.map((strip) => `${strip.count} × ${formatSize(strip, system)}`).join(' and ')} of{' '}
+            {bench.faces.get(papers[ground.slot]!)?.name} do: {formatArea(ground.then, system)} in place of{' '}
+            {formatArea(ground.now, system)}.
+          </p>
           <Button onPress={() => take(ground)}>Lay plain cardstock</Button>
           <Soft>The strips lie along its edges, under the rest.</Soft>
         </Hint>
@@ -36,4 +56,14 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
   );
 }
 
-const Hint = styled.section`border-left: 4px solid ${({ theme }) => theme.marigold}; padding: 2px 0 2px 12px; display: flex; flex-direction: column; gap: 8px; align-items: flex-start; p { font-size: 15px; }`;
+const Hint = styled.section`
+  border-left: 4px solid ${({ theme }) => theme.marigold};
+  padding: 2px 0 2px 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  align-items: flex-start;
+  p {
+    font-size: 15px;
+  }
+`;

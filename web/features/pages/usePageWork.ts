@@ -1,5 +1,15 @@
 import { useMemo } from 'react';
-import { choosePapers, coverOf, cutListOf, holdsPiece, pageLayout, stockOnHand, type DesignError, type Layout, type WantedPiece } from '../../../core/page';
+import {
+  choosePapers,
+  coverOf,
+  cutListOf,
+  holdsPiece,
+  pageLayout,
+  stockOnHand,
+  type DesignError,
+  type Layout,
+  type WantedPiece,
+} from '../../../core/page';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
 import type { LayerCover } from '../../../core/covering';
@@ -30,15 +40,27 @@ export function usePageWork(page: Page): PageWork {
   const laid = useMemo(() => pageLayout(page), [page]);
   const layout = laid.ok ? laid.value : null;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), page.id), [bench, page.id]);
-  const colours = useMemo(() => page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []), [page.photos, bench.photos]);
+  const colours = useMemo(
+    () => page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []),
+    [page.photos, bench.photos],
+  );
   const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
   const isOpen = page.state === 'idea';
   const papers = useMemo(() => {
     if (!layout || !isOpen) return page.papers;
     const leftovers = stock.filter(({ fresh }) => !fresh);
-    return choosePapers(layout, { faces, stock, colours, settled: page.papers, favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0) });
+    return choosePapers(layout, {
+      faces,
+      stock,
+      colours,
+      settled: page.papers,
+      favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0),
+    });
   }, [layout, isOpen, faces, stock, colours, page.papers]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
-  const list = useMemo(() => (layout ? cutListOf(layout, { papers, ...(page.more ? { more: page.more } : {}) }) : []), [layout, papers, page.more]);
+  const list = useMemo(
+    () => (layout ? cutListOf(layout, { papers, ...(page.more ? { more: page.more } : {}) }) : []),
+    [layout, papers, page.more],
+  );
   return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };
 }

@@ -22,11 +22,27 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
   // Typing is shown at once and written behind it.
   const [own, setOwn] = useState(draft);
   const [hasTried, setTried] = useState(false);
-  const save = (some: Partial<Draft>): void => { const next = { ...own, ...some }; setOwn(next); void keepDraft(next); };
+  const save = (some: Partial<Draft>): void => {
+    const next = { ...own, ...some };
+    setOwn(next);
+    void keepDraft(next);
+  };
   const { kits, lots, ledger, faces } = useBench((b) => b);
   const lines = useMemo(() => readList(own.list), [own.list]);
   const sketches = useMemo(() => sketchAll(lines), [lines]);
-  const owned = useMemo(() => sketches.map((sketch) => (sketch ? alreadyOwn({ kind: sketch.lots[0]!.kind, size: sketch.lots[0]!.size, colours: sketch.faces[0]?.colours ?? [] }, { ledger, lots, kits }, faces) : null)), [sketches, ledger, lots, kits, faces]);
+  const owned = useMemo(
+    () =>
+      sketches.map((sketch) =>
+        sketch
+          ? alreadyOwn(
+              { kind: sketch.lots[0]!.kind, size: sketch.lots[0]!.size, colours: sketch.faces[0]?.colours ?? [] },
+              { ledger, lots, kits },
+              faces,
+            )
+          : null,
+      ),
+    [sketches, ledger, lots, kits, faces],
+  );
   const read = lines.filter((line) => line.status === 'read').length;
   const wrong = lines.filter((line) => line.status === 'not-read').length;
   const checked = lines.filter((line, i) => line.status === 'read' && own.here[i] !== undefined).length;
@@ -34,11 +50,16 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
     name: own.name.trim() === '' ? 'Which kit is it? Give it its name.' : null,
     month: /^\d{4}-(0[1-9]|1[0-2])$/.test(own.month) ? null : 'Which month is it of? Write it as 2026-11.',
   };
-  const trouble = read === 0 ? 'Nothing on the list is understood yet.' : wrong > 0 ? `${wrong === 1 ? 'One line is' : `${wrong} lines are`} not understood. Put them right, or begin them with # to leave them out.` : errors.name ?? errors.month;
+  const trouble =
+    read === 0
+      ? 'Nothing on the list is understood yet.'
+      : wrong > 0
+        ? `${wrong === 1 ? 'One line is' : `${wrong} lines are`} not understood. Put them right, or begin them with # to leave them out.`
+        : (errors.name ?? errors.month);
 
   const putAway = async (): Promise<void> => {
     setTried(true);
-    if (trouble === null && await putParcelAway(own, lines)) await go(`/parcels/${own.id}`);
+    if (trouble === null && (await putParcelAway(own, lines))) await go(`/parcels/${own.id}`);
   };
   const setHere = (i: number, n: number): void => save({ here: { ...own.here, [i]: n } });
   /** Damaged ones are here; a line not looked at yet has all of them. */
@@ -49,46 +70,127 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
   };
   /** What came instead stands below, and is here; what should have come is owed. */
   const putInstead = (i: number, text: string): void => {
-    const list = own.list.split('\n').toSpliced(i + 1, 0, text).join('\n');
+    const list = own.list
+      .split('\n')
+      .toSpliced(i + 1, 0, text)
+      .join('\n');
     const came = readLine(text);
     const moved = moveTicks(own, list);
-    save({ list, ...moved, damaged: { ...moved.damaged, [i]: 0 }, here: { ...moved.here, [i]: 0, ...(came.status === 'read' ? { [i + 1]: came.item.count } : {}) } });
+    save({
+      list,
+      ...moved,
+      damaged: { ...moved.damaged, [i]: 0 },
+      here: { ...moved.here, [i]: 0, ...(came.status === 'read' ? { [i + 1]: came.item.count } : {}) },
+    });
   };
-  const tickAll = (): void => save({ here: Object.fromEntries(lines.flatMap((line, i) => (line.status === 'read' ? [[i, own.here[i] ?? line.item.count]] : []))) });
+  const tickAll = (): void =>
+    save({
+      here: Object.fromEntries(
+        lines.flatMap((line, i) => (line.status === 'read' ? [[i, own.here[i] ?? line.item.count]] : [])),
+      ),
+    });
 
   return (
     <Screen
-      title={own.name || 'New parcel'} about={own.club}
-      actions={<><Button onPress={() => { void db.drafts.delete(own.id).then(() => go('/parcels')); }}>Drop this list</Button><Button look="main" onPress={() => { void putAway(); }}>Put all away</Button></>}
+      title={own.name || 'New parcel'}
+      about={own.club}
+      actions={
+        <>
+          <Button
+            onPress={() => {
+              void db.drafts.delete(own.id).then(() => go('/parcels'));
+            }}
+          >
+            Drop this list
+          </Button>
+          <Button
+            look="main"
+            onPress={() => {
+              void putAway();
+            }}
+          >
+            Put all away
+          </Button>
+        </>
+      }
     >
       {shelf}
       <FacePatterns faces={sketches.flatMap((sketch) => sketch?.faces ?? [])} />
       <Columns $widths="minmax(270px, 36%) 1fr">
         <Stack>
           <Row style={{ flexWrap: 'nowrap' }}>
-            <TextField label="Kit" value={own.name} onChange={(name) => save({ name })} error={hasTried ? errors.name : null} />
-            <TextField label="Month" value={own.month} onChange={(month) => save({ month })} error={hasTried ? errors.month : null} isMeasure />
+            <TextField
+              label="Kit"
+              value={own.name}
+              onChange={(name) => save({ name })}
+              error={hasTried ? errors.name : null}
+            />
+            <TextField
+              label="Month"
+              value={own.month}
+              onChange={(month) => save({ month })}
+              error={hasTried ? errors.month : null}
+              isMeasure
+            />
           </Row>
           <TextField label="Club" value={own.club} onChange={(club) => save({ club })} />
-          <ListEditor name={own.name || 'packing list'} value={own.list} lines={lines} onChange={(list) => save({ list, ...moveTicks(own, list) })} />
+          <ListEditor
+            name={own.name || 'packing list'}
+            value={own.list}
+            lines={lines}
+            onChange={(list) => save({ list, ...moveTicks(own, list) })}
+          />
         </Stack>
         <Stack $gap={4}>
-          <Row><h2>What is really in the box</h2><Soft style={{ marginLeft: 'auto' }}>Space: here · 0: not here · 2…9: so many · +: one too many · D: damaged · W: the wrong thing</Soft></Row>
+          <Row>
+            <h2>What is really in the box</h2>
+            <Soft style={{ marginLeft: 'auto' }}>
+              Space: here · 0: not here · 2…9: so many · +: one too many · D: damaged · W: the wrong thing
+            </Soft>
+          </Row>
           {hasTried && trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
           <Lines aria-label="What is in the box">
             {lines.map((line, i) => {
               if (line.status === 'blank') return null;
-              if (line.status === 'not-read') return <UnreadLine key={i} line={line} onReplace={(text) => save({ list: replaceLine(own.list, i, text) })} />;
-              const { lots: [lot], faces: sketched } = sketches[i]!;
+              if (line.status === 'not-read')
+                return (
+                  <UnreadLine
+                    key={i}
+                    line={line}
+                    onReplace={(text) => save({ list: replaceLine(own.list, i, text) })}
+                  />
+                );
+              const {
+                lots: [lot],
+                faces: sketched,
+              } = sketches[i]!;
               return (
                 <BoxLine
-                  key={i} item={line.item} lot={lot!} faces={sketched} owned={owned[i] ?? null} here={own.here[i] ?? null} damaged={own.damaged?.[i] ?? 0}
-                  onHere={(n) => setHere(i, n)} onDamaged={(n) => setDamaged(i, n)} onInstead={(text) => putInstead(i, text)}
+                  key={i}
+                  item={line.item}
+                  lot={lot!}
+                  faces={sketched}
+                  owned={owned[i] ?? null}
+                  here={own.here[i] ?? null}
+                  damaged={own.damaged?.[i] ?? 0}
+                  onHere={(n) => setHere(i, n)}
+                  onDamaged={(n) => setDamaged(i, n)}
+                  onInstead={(text) => putInstead(i, text)}
                 />
               );
             })}
           </Lines>
-          {read > 0 && <Row><Count>{checked} of {read} lines checked</Count><Button look="quiet" onPress={tickAll}>the rest is all here</Button><Soft>What is not ticked is put down as owed.</Soft></Row>}
+          {read > 0 && (
+            <Row>
+              <Count>
+                {checked} of {read} lines checked
+              </Count>
+              <Button look="quiet" onPress={tickAll}>
+                the rest is all here
+              </Button>
+              <Soft>What is not ticked is put down as owed.</Soft>
+            </Row>
+          )}
           {read + wrong === 0 && <Soft>Each line of the list appears here as it is understood.</Soft>}
         </Stack>
       </Columns>
@@ -96,12 +198,22 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
   );
 }
 
-const sketchAll = (lines: readonly ReadLine[]) => lines.map((line, i) => {
-  let n = 0;
-  return line.status === 'read' ? unpack(line.item, i + 1, 'draft', [], () => `draft-${i}-${++n}`) : null;
-});
+const sketchAll = (lines: readonly ReadLine[]) =>
+  lines.map((line, i) => {
+    let n = 0;
+    return line.status === 'read' ? unpack(line.item, i + 1, 'draft', [], () => `draft-${i}-${++n}`) : null;
+  });
 
-const replaceLine = (list: string, at: number, text: string): string => list.split('\n').map((line, i) => (i === at ? text : line)).join('\n');
+const replaceLine = (list: string, at: number, text: string): string =>
+  list
+    .split('\n')
+    .map((line, i) => (i === at ? text : line))
+    .join('\n');
 
-const Lines = styled.ul`display: flex; flex-direction: column;`;
-const Count = styled.strong`color: ${({ theme }) => theme.pond};`;
+const Lines = styled.ul`
+  display: flex;
+  flex-direction: column;
+`;
+const Count = styled.strong`
+  color: ${({ theme }) => theme.pond};
+`;

@@ -19,19 +19,58 @@ import { ThemeWords } from './ThemeWords';
 
 /** What is owed of a lot has come: sheets become pieces, the rest is counted in. */
 function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
-  const pieces = lot.measure === 'sheets' ? Array.from({ length: owed[''] ?? 0 }, () => ({ id: nanoid(8), w: lot.size!.w, h: lot.size!.h })) : null;
-  return act({ label: `${lot.name} has come`, events: [{ type: 'arrived', lot: lot.id, ...(pieces ? { pieces } : { amounts: owed }) }] });
+  const pieces =
+    lot.measure === 'sheets'
+      ? Array.from({ length: owed[''] ?? 0 }, () => ({ id: nanoid(8), w: lot.size!.w, h: lot.size!.h }))
+      : null;
+  return act({
+    label: `${lot.name} has come`,
+    events: [{ type: 'arrived', lot: lot.id, ...(pieces ? { pieces } : { amounts: owed }) }],
+  });
 }
 
 /** A parcel that was put away: its list, and what became of each line. What is owed waits at the head. */
-export function KitBox({ kit, shelf, onNew, onFetched }: { kit: Kit; shelf: ReactNode; onNew: () => void; onFetched: (draft: string) => void }) {
+export function KitBox({
+  kit,
+  shelf,
+  onNew,
+  onFetched,
+}: {
+  kit: Kit;
+  shelf: ReactNode;
+  onNew: () => void;
+  onFetched: (draft: string) => void;
+}) {
   const system = useSettings((s) => s.system);
   const { lots, ledger, kits, faces } = useBench((b) => b);
-  const own = useMemo(() => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line), [lots, kit.id]);
-  const owed = [...lots.values()].flatMap((lot) => { const amounts = ledger.lots.get(lot.id)?.owed ?? {}; return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : []; })
-    .sort((a, b) => (kits.get(a.lot.kit)?.month ?? '').localeCompare(kits.get(b.lot.kit)?.month ?? '') || a.lot.line - b.lot.line || a.lot.name.localeCompare(b.lot.name));
+  const own = useMemo(
+    () => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line),
+    [lots, kit.id],
+  );
+  const owed = [...lots.values()]
+    .flatMap((lot) => {
+      const amounts = ledger.lots.get(lot.id)?.owed ?? {};
+      return Object.keys(amounts).length > 0 ? [{ lot, amounts }] : [];
+    })
+    .sort(
+      (a, b) =>
+        (kits.get(a.lot.kit)?.month ?? '').localeCompare(kits.get(b.lot.kit)?.month ?? '') ||
+        a.lot.line - b.lot.line ||
+        a.lot.name.localeCompare(b.lot.name),
+    );
   return (
-    <Screen title={kit.name} about={`${kit.club} · ${monthWords(kit.month)}`} actions={<><FetchList onFetched={onFetched} /><Button look="main" onPress={onNew}>Unpack a parcel</Button></>}>
+    <Screen
+      title={kit.name}
+      about={`${kit.club} · ${monthWords(kit.month)}`}
+      actions={
+        <>
+          <FetchList onFetched={onFetched} />
+          <Button look="main" onPress={onNew}>
+            Unpack a parcel
+          </Button>
+        </>
+      }
+    >
       {shelf}
       <Columns $widths="minmax(280px, 380px) 1fr">
         <Stack $gap={16}>
@@ -40,28 +79,59 @@ export function KitBox({ kit, shelf, onNew, onFetched }: { kit: Kit; shelf: Reac
             {owed.length === 0 && <Soft>Nothing is owed.</Soft>}
             {owed.map(({ lot, amounts }) => (
               <Row key={lot.id}>
-                <span><strong>{amountWords(lot, amounts, system)} {lot.name}</strong><br /><Soft>{kits.get(lot.kit)?.name}, {monthWords(kits.get(lot.kit)?.month ?? '')}</Soft></span>
-                <Button look="quiet" aria-label={`It has come: ${lot.name}`} onPress={() => { void arrive(lot, amounts); }}>It has come</Button>
+                <span>
+                  <strong>
+                    {amountWords(lot, amounts, system)} {lot.name}
+                  </strong>
+                  <br />
+                  <Soft>
+                    {kits.get(lot.kit)?.name}, {monthWords(kits.get(lot.kit)?.month ?? '')}
+                  </Soft>
+                </span>
+                <Button
+                  look="quiet"
+                  aria-label={`It has come: ${lot.name}`}
+                  onPress={() => {
+                    void arrive(lot, amounts);
+                  }}
+                >
+                  It has come
+                </Button>
               </Row>
             ))}
           </Slip>
           <ThemeWords key={kit.id} kit={kit} />
           <Wishes onUnpack={onFetched} />
-          <Slip><Soft>The list as it came</Soft><List>{kit.list}</List></Slip>
+          <Slip>
+            <Soft>The list as it came</Soft>
+            <List>{kit.list}</List>
+          </Slip>
         </Stack>
         <ul aria-label="What was in the box" tabIndex={0}>
           {own.map((lot) => {
             const state = ledger.lots.get(lot.id);
             const missing = state?.owed ?? {};
             const { count } = balanceOf(ledger, lot.id);
-            const sheets = [...ledger.pieces.values()].filter((piece) => piece.lot === lot.id && piece.from === null).length;
-            const came: Amounts = lot.measure === 'sheets' ? { '': sheets } : state?.received ?? {};
+            const sheets = [...ledger.pieces.values()].filter(
+              (piece) => piece.lot === lot.id && piece.from === null,
+            ).length;
+            const came: Amounts = lot.measure === 'sheets' ? { '': sheets } : (state?.received ?? {});
             return (
               <Line key={lot.id}>
-                <ThingDrawing lot={lot} colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []} amounts={lot.measure === 'sheets' ? { '': Math.max(1, sheets) } : came} scale={4.2} />
-                <div><strong>{lot.name}</strong><small>{lotWords(lot, system)}</small></div>
+                <ThingDrawing
+                  lot={lot}
+                  colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
+                  amounts={lot.measure === 'sheets' ? { '': Math.max(1, sheets) } : came}
+                  scale={4.2}
+                />
+                <div>
+                  <strong>{lot.name}</strong>
+                  <small>{lotWords(lot, system)}</small>
+                </div>
                 {Object.keys(missing).length > 0 ? <Owes>{amountWords(lot, missing, system)} owed</Owes> : <i />}
-                <span>{lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}</span>
+                <span>
+                  {lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}
+                </span>
               </Line>
             );
           })}
@@ -71,10 +141,32 @@ export function KitBox({ kit, shelf, onNew, onFetched }: { kit: Kit; shelf: Reac
   );
 }
 
-const List = styled.pre`font: 400 13.5px/1.7 ${mono}; white-space: pre-wrap; margin: 8px 0 0;`;
-const Owes = styled.span`background: ${({ theme }) => theme.marigoldWash}; color: ${({ theme }) => theme.marigoldInk}; padding: 3px 10px; font-size: 14px;`;
+const List = styled.pre`
+  font: 400 13.5px/1.7 ${mono};
+  white-space: pre-wrap;
+  margin: 8px 0 0;
+`;
+const Owes = styled.span`
+  background: ${({ theme }) => theme.marigoldWash};
+  color: ${({ theme }) => theme.marigoldInk};
+  padding: 3px 10px;
+  font-size: 14px;
+`;
 const Line = styled.li`
-  display: grid; grid-template-columns: 160px 1fr auto 96px; gap: 14px; align-items: center; min-height: 60px; padding: 3px 6px; border-bottom: 1px solid ${({ theme }) => theme.line};
-  small { display: block; color: ${({ theme }) => theme.soft}; font-size: 14px; }
-  > span:last-child { text-align: right; font-size: 15px; }
+  display: grid;
+  grid-template-columns: 160px 1fr auto 96px;
+  gap: 14px;
+  align-items: center;
+  min-height: 60px;
+  padding: 3px 6px;
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  small {
+    display: block;
+    color: ${({ theme }) => theme.soft};
+    font-size: 14px;
+  }
+  > span:last-child {
+    text-align: right;
+    font-size: 15px;
+  }
 `;

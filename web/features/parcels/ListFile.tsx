@@ -6,7 +6,11 @@ import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
 import { Wrong } from '../../ui/Screen';
 
-export interface ListFileProps { name: string; lines: readonly ReadLine[]; onRead: (lines: string) => void }
+export interface ListFileProps {
+  name: string;
+  lines: readonly ReadLine[];
+  onRead: (lines: string) => void;
+}
 
 /** A packing list from a file, and to one: CSV or JSON. What is read stands on the list, line by line, before anything is put away. */
 export function ListFile({ name, lines, onRead }: ListFileProps) {
@@ -20,9 +24,28 @@ export function ListFile({ name, lines, onRead }: ListFileProps) {
   };
   return (
     <>
-      <FileTrigger acceptedFileTypes={['.csv', '.json', 'text/csv', 'application/json']} onSelect={(list) => { void open(list?.[0]); }}><Button look="quiet">From a file</Button></FileTrigger>
-      <Button look="quiet" isDisabled={things.length === 0} onPress={() => keepFile(`${name}.csv`, listCsv(things), 'text/csv;charset=utf-8')}>As CSV</Button>
-      <Button look="quiet" isDisabled={things.length === 0} onPress={() => keepFile(`${name}.json`, listJson({ name, things }), 'application/json')}>As JSON</Button>
+      <FileTrigger
+        acceptedFileTypes={['.csv', '.json', 'text/csv', 'application/json']}
+        onSelect={(list) => {
+          void open(list?.[0]);
+        }}
+      >
+        <Button look="quiet">From a file</Button>
+      </FileTrigger>
+      <Button
+        look="quiet"
+        isDisabled={things.length === 0}
+        onPress={() => keepFile(`${name}.csv`, listCsv(things), 'text/csv;charset=utf-8')}
+      >
+        As CSV
+      </Button>
+      <Button
+        look="quiet"
+        isDisabled={things.length === 0}
+        onPress={() => keepFile(`${name}.json`, listJson({ name, things }), 'application/json')}
+      >
+        As JSON
+      </Button>
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
     </>
   );

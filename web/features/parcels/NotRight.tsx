@@ -16,7 +16,9 @@ export interface NotRightProps {
 export function NotRight({ name, isCounted, onDamaged, onTooMany, onInstead, onMissing }: NotRightProps) {
   return (
     <MenuTrigger>
-      <SmallButton aria-label={`Something is not right with ${name}`} data-quiet>⋯</SmallButton>
+      <SmallButton aria-label={`Something is not right with ${name}`} data-quiet>
+        ⋯
+      </SmallButton>
       <Choices>
         <Menu>
           {isCounted && <MenuItem onAction={onDamaged}>One is damaged: keep it, another is owed</MenuItem>}
@@ -30,6 +32,19 @@ export function NotRight({ name, isCounted, onDamaged, onTooMany, onInstead, onM
 }
 
 const Choices = styled(Popover)`
-  background: ${({ theme }) => theme.sheet}; color: ${({ theme }) => theme.ink}; border: 1.5px solid ${({ theme }) => theme.ink}; border-radius: 6px; padding: 4px; box-shadow: 0 6px 18px ${({ theme }) => theme.shade};
-  .react-aria-MenuItem { padding: 8px 12px; border-radius: 4px; cursor: pointer; outline: none; &[data-focused] { background: ${({ theme }) => theme.wood}; } }
+  background: ${({ theme }) => theme.sheet};
+  color: ${({ theme }) => theme.ink};
+  border: 1.5px solid ${({ theme }) => theme.ink};
+  border-radius: 6px;
+  padding: 4px;
+  box-shadow: 0 6px 18px ${({ theme }) => theme.shade};
+  .react-aria-MenuItem {
+    padding: 8px 12px;
+    border-radius: 4px;
+    cursor: pointer;
+    outline: none;
+    &[data-focused] {
+      background: ${({ theme }) => theme.wood};
+    }
+  }
 `;

@@ -31,25 +31,92 @@ export function ParcelsScreen() {
 
   const shelf = (
     <Shelf aria-label="Parcels">
-      {[...drafts.values()].map(({ id, name }) => <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>{name || 'New parcel'} <em>being unpacked</em></Link>)}
-      {inOrder.map(({ id, name, month }) => <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>{name} <em>{monthWords(month)}</em></Link>)}
+      {[...drafts.values()].map(({ id, name }) => (
+        <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
+          {name || 'New parcel'} <em>being unpacked</em>
+        </Link>
+      ))}
+      {inOrder.map(({ id, name, month }) => (
+        <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
+          {name} <em>{monthWords(month)}</em>
+        </Link>
+      ))}
     </Shelf>
   );
-  const fetched = (id: string): void => { void go(`/parcels/${id}`); };
+  const fetched = (id: string): void => {
+    void go(`/parcels/${id}`);
+  };
   if (draft) return <DraftBench key={draft.id} draft={draft} shelf={shelf} />;
-  if (kit) return <KitBox kit={kit} shelf={shelf} onNew={() => { void begin(); }} onFetched={fetched} />;
+  if (kit)
+    return (
+      <KitBox
+        kit={kit}
+        shelf={shelf}
+        onNew={() => {
+          void begin();
+        }}
+        onFetched={fetched}
+      />
+    );
   return (
-    <Screen title="Parcels" actions={<><FetchList onFetched={fetched} /><Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button></>}>
+    <Screen
+      title="Parcels"
+      actions={
+        <>
+          <FetchList onFetched={fetched} />
+          <Button
+            look="main"
+            onPress={() => {
+              void begin();
+            }}
+          >
+            Unpack a parcel
+          </Button>
+        </>
+      }
+    >
       {shelf}
-      <Empty><h2>No parcel yet</h2><p>When a kit comes, paste its packing list here or type it line by line, and tick what is really in the box.</p><Button look="main" onPress={() => { void begin(); }}>Unpack a parcel</Button></Empty>
+      <Empty>
+        <h2>No parcel yet</h2>
+        <p>
+          When a kit comes, paste its packing list here or type it line by line, and tick what is really in the box.
+        </p>
+        <Button
+          look="main"
+          onPress={() => {
+            void begin();
+          }}
+        >
+          Unpack a parcel
+        </Button>
+      </Empty>
     </Screen>
   );
 }
 
 const Shelf = styled.nav`
-  display: flex; gap: 18px; flex-wrap: wrap; padding-bottom: 10px; flex: none;
-  a { color: ${({ theme }) => theme.ink}; text-decoration: none; font-weight: 600; padding: 4px 2px; border-bottom: 3px solid transparent; }
-  a:hover { border-color: ${({ theme }) => theme.line}; }
-  a[aria-current] { border-color: ${({ theme }) => theme.beet}; }
-  em { font-style: normal; font-weight: 400; font-size: 14px; color: ${({ theme }) => theme.soft}; }
+  display: flex;
+  gap: 18px;
+  flex-wrap: wrap;
+  padding-bottom: 10px;
+  flex: none;
+  a {
+    color: ${({ theme }) => theme.ink};
+    text-decoration: none;
+    font-weight: 600;
+    padding: 4px 2px;
+    border-bottom: 3px solid transparent;
+  }
+  a:hover {
+    border-color: ${({ theme }) => theme.line};
+  }
+  a[aria-current] {
+    border-color: ${({ theme }) => theme.beet};
+  }
+  em {
+    font-style: normal;
+    font-weight: 400;
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
 `;

@@ -11,18 +11,38 @@ export interface UnreadLineProps {
 
 /** A line that is not understood: why, and what may have been meant. */
 export function UnreadLine({ line: { problem, text }, onReplace }: UnreadLineProps) {
-  const meant = problem.closest === null ? null : text.slice(0, problem.from) + problem.closest + text.slice(problem.to);
+  const meant =
+    problem.closest === null ? null : text.slice(0, problem.from) + problem.closest + text.slice(problem.to);
   return (
     <Wrong>
       <code>{text.trim()}</code>
       <span>{problemWords(problem)}</span>
-      {meant !== null && <Button look="quiet" onPress={() => onReplace(meant)}>Write {problem.closest}</Button>}
-      <Button look="quiet" onPress={() => onReplace(`# ${text}`)}>Leave it out</Button>
+      {meant !== null && (
+        <Button look="quiet" onPress={() => onReplace(meant)}>
+          Write {problem.closest}
+        </Button>
+      )}
+      <Button look="quiet" onPress={() => onReplace(`# ${text}`)}>
+        Leave it out
+      </Button>
     </Wrong>
   );
 }
 
 const Wrong = styled.li`
-  display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; padding: 8px; border-left: 6px solid ${({ theme }) => theme.brick}; background: ${({ theme }) => theme.brickWash}; color: ${({ theme }) => theme.brick};
-  code { font-weight: 600; } span { flex-basis: 100%; font-size: 15px; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 8px;
+  border-left: 6px solid ${({ theme }) => theme.brick};
+  background: ${({ theme }) => theme.brickWash};
+  color: ${({ theme }) => theme.brick};
+  code {
+    font-weight: 600;
+  }
+  span {
+    flex-basis: 100%;
+    font-size: 15px;
+  }
 `;

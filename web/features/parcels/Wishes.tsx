@@ -15,8 +15,15 @@ import { problemWords } from '../../ui/problemWords';
 function ownedOf(line: ReadLine, bench: Bench): AlreadyOwned | null {
   if (line.status !== 'read') return null;
   let n = 0;
-  const { lots: [lot], faces } = unpack(line.item, 1, 'wish', [], () => `wish-${++n}`);
-  return alreadyOwn({ kind: lot!.kind, size: lot!.size, colours: faces[0]?.colours ?? [] }, shelfOf(bench), bench.faces);
+  const {
+    lots: [lot],
+    faces,
+  } = unpack(line.item, 1, 'wish', [], () => `wish-${++n}`);
+  return alreadyOwn(
+    { kind: lot!.kind, size: lot!.size, colours: faces[0]?.colours ?? [] },
+    shelfOf(bench),
+    bench.faces,
+  );
 }
 
 /** What she would like to have, told as a line of a list; what she has of it already is said at once. @param onUnpack with the new draft's id */
@@ -25,15 +32,39 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
   const [text, setText] = useState('');
   const line = useMemo(() => readLine(text), [text]);
   const owned = useMemo(() => ownedOf(line, bench), [line, bench]);
-  const wishes = useMemo(() => [...bench.wishes.values()].sort((a, b) => a.noted.localeCompare(b.noted)).map((wish) => ({ wish, owned: ownedOf(readLine(wish.line), bench) })), [bench]);
-  const note = (): void => { void noteWish(text.trim()).then((isDone) => { if (isDone) setText(''); }); };
+  const wishes = useMemo(
+    () =>
+      [...bench.wishes.values()]
+        .sort((a, b) => a.noted.localeCompare(b.noted))
+        .map((wish) => ({ wish, owned: ownedOf(readLine(wish.line), bench) })),
+    [bench],
+  );
+  const note = (): void => {
+    void noteWish(text.trim()).then((isDone) => {
+      if (isDone) setText('');
+    });
+  };
   return (
     <Slip aria-label="Wishes">
       <h2>Wishes</h2>
-      <form onSubmit={(event) => { event.preventDefault(); if (line.status === 'read') note(); }}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (line.status === 'read') note();
+        }}
+      >
         <Row style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
-          <div style={{ flex: 1 }}><TextField label="Something you would like to have" value={text} onChange={setText} placeholder="1 x 12x12 cardstock slate" /></div>
-          <Button type="submit" isDisabled={line.status !== 'read'}>Note it</Button>
+          <div style={{ flex: 1 }}>
+            <TextField
+              label="Something you would like to have"
+              value={text}
+              onChange={setText}
+              placeholder="1 x 12x12 cardstock slate"
+            />
+          </div>
+          <Button type="submit" isDisabled={line.status !== 'read'}>
+            Note it
+          </Button>
         </Row>
       </form>
       {line.status === 'not-read' && <Soft>{problemWords(line.problem)}</Soft>}
@@ -41,8 +72,28 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
       <List aria-label="Noted wishes">
         {wishes.map(({ wish, owned: own }) => (
           <li key={wish.id}>
-            <code>{wish.line}</code>{own && <Owns>{ownedWords(own)}</Owns>}
-            <Row><Button look="quiet" aria-label={`It is here: ${wish.line}`} onPress={() => { void unpackWish(wish).then(onUnpack); }}>It is here</Button><Button look="quiet" aria-label={`Drop the wish: ${wish.line}`} onPress={() => { void dropWish(wish); }}>Drop it</Button></Row>
+            <code>{wish.line}</code>
+            {own && <Owns>{ownedWords(own)}</Owns>}
+            <Row>
+              <Button
+                look="quiet"
+                aria-label={`It is here: ${wish.line}`}
+                onPress={() => {
+                  void unpackWish(wish).then(onUnpack);
+                }}
+              >
+                It is here
+              </Button>
+              <Button
+                look="quiet"
+                aria-label={`Drop the wish: ${wish.line}`}
+                onPress={() => {
+                  void dropWish(wish);
+                }}
+              >
+                Drop it
+              </Button>
+            </Row>
           </li>
         ))}
       </List>
@@ -50,5 +101,19 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
   );
 }
 
-const Owns = styled.p`color: ${({ theme }) => theme.marigoldInk}; font-weight: 600; font-size: 14px;`;
-const List = styled.ul`display: flex; flex-direction: column; gap: 8px; &:not(:empty) { padding-top: 10px; } code { font-size: 14px; }`;
+const Owns = styled.p`
+  color: ${({ theme }) => theme.marigoldInk};
+  font-weight: 600;
+  font-size: 14px;
+`;
+const List = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  &:not(:empty) {
+    padding-top: 10px;
+  }
+  code {
+    font-size: 14px;
+  }
+`;

@@ -5,18 +5,31 @@ export type BoxAct =
   | { readonly kind: 'go'; readonly on: 1 | -1 };
 
 /** How many a line tells of, and how many of them are here and damaged; `here` null: not looked at. */
-export interface BoxCount { readonly count: number; readonly here: number | null; readonly damaged: number }
+export interface BoxCount {
+  readonly count: number;
+  readonly here: number | null;
+  readonly damaged: number;
+}
 
 /** Space: all here; digits: so many; +: one too many; D: one damaged, and after the last none; W: the wrong thing; arrows: on. Null: nothing. */
 export function boxAct(key: string, { count, here, damaged }: BoxCount): BoxAct | null {
   if (/^\d$/.test(key)) return { kind: 'here', n: Math.min(count, Number(key)), on: 1 };
   switch (key) {
-    case ' ': return { kind: 'here', n: count, on: 1 };
-    case '+': return { kind: 'here', n: Math.max(count, here ?? 0) + 1, on: 0 };
-    case 'd': case 'D': return { kind: 'damaged', n: damaged < count ? damaged + 1 : 0, on: 0 };
-    case 'w': case 'W': return { kind: 'instead', on: 0 };
-    case 'ArrowDown': return { kind: 'go', on: 1 };
-    case 'ArrowUp': return { kind: 'go', on: -1 };
-    default: return null;
+    case ' ':
+      return { kind: 'here', n: count, on: 1 };
+    case '+':
+      return { kind: 'here', n: Math.max(count, here ?? 0) + 1, on: 0 };
+    case 'd':
+    case 'D':
+      return { kind: 'damaged', n: damaged < count ? damaged + 1 : 0, on: 0 };
+    case 'w':
+    case 'W':
+      return { kind: 'instead', on: 0 };
+    case 'ArrowDown':
+      return { kind: 'go', on: 1 };
+    case 'ArrowUp':
+      return { kind: 'go', on: -1 };
+    default:
+      return null;
   }
 }

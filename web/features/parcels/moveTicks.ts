@@ -11,10 +11,13 @@ export function moveTicks({ list, here, damaged }: Pick<Draft, 'list'> & Ticks, 
   let foot = 0;
   while (foot < most - head && before[before.length - 1 - foot] === after[after.length - 1 - foot]) foot++;
   const shift = after.length - before.length;
-  const moved = (ticks: Draft['here']): Draft['here'] => Object.fromEntries(Object.entries(ticks).flatMap(([line, n]) => {
-    const at = Number(line);
-    if (at < head) return [[line, n]];
-    return at >= before.length - foot ? [[String(at + shift), n]] : [];
-  }));
+  const moved = (ticks: Draft['here']): Draft['here'] =>
+    Object.fromEntries(
+      Object.entries(ticks).flatMap(([line, n]) => {
+        const at = Number(line);
+        if (at < head) return [[line, n]];
+        return at >= before.length - foot ? [[String(at + shift), n]] : [];
+      }),
+    );
   return { here: moved(here), ...(damaged ? { damaged: moved(damaged) } : {}) };
 }

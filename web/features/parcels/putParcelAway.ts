@@ -6,7 +6,10 @@ import type { Draft } from '../../data/bench';
 import type { NewChange, NewEvent } from '../../data/ledgerStore';
 
 /** How a line stands against the box. */
-interface Checked { readonly here: number; /** Of those that are here. */ readonly damaged: number }
+interface Checked {
+  readonly here: number;
+  /** Of those that are here. */ readonly damaged: number;
+}
 
 /** What of a line came in, and what is owed of it: what is missing, and another for each that is damaged. */
 function eventsOf(item: ListItem, lots: readonly Lot[], { here, damaged }: Checked, newId: () => string): NewEvent[] {
@@ -15,7 +18,15 @@ function eventsOf(item: ListItem, lots: readonly Lot[], { here, damaged }: Check
     const [came, toCome] = [here, owed].map((n) => ofDesign(n, i, lots.length)) as [number, number];
     return [
       ...(came > 0 ? [{ type: 'received', lot: lot.id, ...receiptOf(item, came, newId) } as NewEvent] : []),
-      ...(toCome > 0 ? [{ type: 'owed', lot: lot.id, amounts: item.measure === 'sheets' ? { '': toCome } : amountsOf(item, toCome) } as NewEvent] : []),
+      ...(toCome > 0
+        ? [
+            {
+              type: 'owed',
+              lot: lot.id,
+              amounts: item.measure === 'sheets' ? { '': toCome } : amountsOf(item, toCome),
+            } as NewEvent,
+          ]
+        : []),
     ];
   });
 }
@@ -27,14 +38,31 @@ export function putParcelAway(draft: Draft, lines: readonly ReadLine[]): Promise
   const events: NewEvent[] = [];
   const changes: NewChange[] = [
     { table: 'drafts', key: draft.id, after: null },
-    { table: 'kits', key: draft.id, after: { id: draft.id, club: draft.club.trim(), name: draft.name.trim(), month: draft.month, theme: themeWords(draft.name), list: draft.list } },
+    {
+      table: 'kits',
+      key: draft.id,
+      after: {
+        id: draft.id,
+        club: draft.club.trim(),
+        name: draft.name.trim(),
+        month: draft.month,
+        theme: themeWords(draft.name),
+        list: draft.list,
+      },
+    },
   ];
   lines.forEach((line, i) => {
     if (line.status !== 'read') return;
     const { lots, faces: own } = unpack(line.item, i + 1, draft.id, faces, newId);
     const damaged = draft.damaged?.[i] ?? 0;
     faces.push(...own);
-    changes.push(...lots.map((lot): NewChange => ({ table: 'lots', key: lot.id, after: damaged > 0 ? { ...lot, note: [lot.note, `${damaged} came damaged`].filter(Boolean).join(', ') } : lot })));
+    changes.push(
+      ...lots.map((lot): NewChange => ({
+        table: 'lots',
+        key: lot.id,
+        after: damaged > 0 ? { ...lot, note: [lot.note, `${damaged} came damaged`].filter(Boolean).join(', ') } : lot,
+      })),
+    );
     events.push(...eventsOf(line.item, lots, { here: draft.here[i] ?? 0, damaged }, newId));
   });
   changes.push(...faces.map((face): NewChange => ({ table: 'faces', key: face.id, after: face })));

@@ -35,11 +35,21 @@ export function AddPhotos() {
   const first = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date))[0]?.id ?? NEW_STORY;
   const story = chosen ?? first;
   const print = parseSize(size === 'other' ? other : size);
-  const sizeError = size !== 'other' || other === '' ? null : !print.ok ? (/[x×]|by/i.test(other) ? measureWords(print.error) : 'Write width and height, such as 3 1/4 x 4 3/4.') : print.value.w === 0 || print.value.h === 0 ? 'A photo of no size cannot be laid out.' : null;
+  const sizeError =
+    size !== 'other' || other === ''
+      ? null
+      : !print.ok
+        ? /[x×]|by/i.test(other)
+          ? measureWords(print.error)
+          : 'Write width and height, such as 3 1/4 x 4 3/4.'
+        : print.value.w === 0 || print.value.h === 0
+          ? 'A photo of no size cannot be laid out.'
+          : null;
 
   const add = async (files: readonly File[]): Promise<void> => {
     const wrong: string[] = [];
-    if (story === NEW_STORY && name.trim() === '') wrong.push('Which story are they of? Give the new story a name first.');
+    if (story === NEW_STORY && name.trim() === '')
+      wrong.push('Which story are they of? Give the new story a name first.');
     if (!print.ok || sizeError !== null) wrong.push('What size are they printed? Put the size right first.');
     setTroubles(wrong);
     if (wrong.length > 0 || !print.ok) return;
@@ -50,47 +60,125 @@ export function AddPhotos() {
     for (const [i, file] of files.entries()) {
       setReading({ done: i, of: files.length });
       const picture = file.size === 0 ? null : await readPicture(file);
-      if (!picture) { wrong.push(file.size === 0 ? `${file.name} is empty: it has 0 bytes. Copy it again from the camera.` : `${file.name} cannot be read as a picture. JPEG, PNG and WebP can; save it as one of these.`); continue; }
+      if (!picture) {
+        wrong.push(
+          file.size === 0
+            ? `${file.name} is empty: it has 0 bytes. Copy it again from the camera.`
+            : `${file.name} cannot be read as a picture. JPEG, PNG and WebP can; save it as one of these.`,
+        );
+        continue;
+      }
       const { w, h } = print.value;
       // A print lies as its picture does.
-      const turned = (picture.w > picture.h) !== (w > h) && picture.w !== picture.h;
+      const turned = picture.w > picture.h !== w > h && picture.w !== picture.h;
       if (picture.taken !== null) days.push(picture.taken.slice(0, 10));
       const image = nanoid(8);
       const id = nanoid(8);
       changes.push({ table: 'images', key: image, after: { id: image, type: picture.type, bytes: picture.bytes } });
-      changes.push({ table: 'photos', key: id, after: { id, story: storyId, name: nameOf(file), image, w: turned ? h : w, h: turned ? w : h, colours: picture.colours, added: today(), dots: { w: picture.w, h: picture.h }, ...(picture.taken === null ? {} : { taken: picture.taken }), ...(picture.isGrey ? { isGrey: true } : {}), ...(isPrinted ? { isPrinted: true } : {}) } });
+      changes.push({
+        table: 'photos',
+        key: id,
+        after: {
+          id,
+          story: storyId,
+          name: nameOf(file),
+          image,
+          w: turned ? h : w,
+          h: turned ? w : h,
+          colours: picture.colours,
+          added: today(),
+          dots: { w: picture.w, h: picture.h },
+          ...(picture.taken === null ? {} : { taken: picture.taken }),
+          ...(picture.isGrey ? { isGrey: true } : {}),
+          ...(isPrinted ? { isPrinted: true } : {}),
+        },
+      });
       added++;
     }
     // Of a new story whose day she did not say, the first photo's own data tells it.
-    if (story === NEW_STORY) changes.unshift({ table: 'stories', key: storyId, after: { id: storyId, name: name.trim(), date: date.trim() || (days.sort()[0] ?? ''), place: place.trim() } });
+    if (story === NEW_STORY)
+      changes.unshift({
+        table: 'stories',
+        key: storyId,
+        after: { id: storyId, name: name.trim(), date: date.trim() || (days.sort()[0] ?? ''), place: place.trim() },
+      });
     setReading(null);
     setTroubles(wrong);
-    if (added > 0 && await act({ label: added === 1 ? 'Added a photo' : `Added ${added} photos`, changes })) { setChosen(storyId); setName(''); }
+    if (added > 0 && (await act({ label: added === 1 ? 'Added a photo' : `Added ${added} photos`, changes }))) {
+      setChosen(storyId);
+      setName('');
+    }
   };
 
   return (
     <Slip aria-label="Add photos">
       <Stack>
         <h2>Add photos</h2>
-        <Choice label="Story" options={[...[...stories.values()].map((s): [string, string] => [s.id, s.name]), [NEW_STORY, 'a new story …']]} value={story} onChange={setChosen} />
+        <Choice
+          label="Story"
+          options={[
+            ...[...stories.values()].map((s): [string, string] => [s.id, s.name]),
+            [NEW_STORY, 'a new story …'],
+          ]}
+          value={story}
+          onChange={setChosen}
+        />
         {story === NEW_STORY && (
           <>
             <TextField label="What it is called" value={name} onChange={setName} />
-            <TextField label="When (a day, a month, a year)" value={date} onChange={setDate} placeholder="2026-09-12, or 2026, or about 1998" />
+            <TextField
+              label="When (a day, a month, a year)"
+              value={date}
+              onChange={setDate}
+              placeholder="2026-09-12, or 2026, or about 1998"
+            />
             <TextField label="Where" value={place} onChange={setPlace} />
           </>
         )}
         <Choice<PrintSize> label="Printed size" options={PRINT_SIZES} value={size} onChange={setSize} />
-        {size === 'other' && <TextField label="Width x height" value={other} onChange={setOther} error={sizeError} isMeasure placeholder="3 1/4 x 4 3/4" />}
-        <Tick isSelected={isPrinted} onChange={setPrinted}>they are printed already</Tick>
-        <Drop onDrop={(event) => { void Promise.all(event.items.filter((item): item is FileDropItem => item.kind === 'file').map((item) => item.getFile())).then(add); }}>
-          <FileTrigger allowsMultiple acceptedFileTypes={['image/*']} onSelect={(list) => { if (list) void add([...list]); }}>
-            <Button look="main" isDisabled={isReading !== null}>Choose files</Button>
+        {size === 'other' && (
+          <TextField
+            label="Width x height"
+            value={other}
+            onChange={setOther}
+            error={sizeError}
+            isMeasure
+            placeholder="3 1/4 x 4 3/4"
+          />
+        )}
+        <Tick isSelected={isPrinted} onChange={setPrinted}>
+          they are printed already
+        </Tick>
+        <Drop
+          onDrop={(event) => {
+            void Promise.all(
+              event.items.filter((item): item is FileDropItem => item.kind === 'file').map((item) => item.getFile()),
+            ).then(add);
+          }}
+        >
+          <FileTrigger
+            allowsMultiple
+            acceptedFileTypes={['image/*']}
+            onSelect={(list) => {
+              if (list) void add([...list]);
+            }}
+          >
+            <Button look="main" isDisabled={isReading !== null}>
+              Choose files
+            </Button>
           </FileTrigger>
           <Soft>or drop them here</Soft>
         </Drop>
-        {isReading && <p role="status">Reading {isReading.done + 1} of {isReading.of} …</p>}
-        {troubles.map((trouble) => <Wrong key={trouble} role="alert">{trouble}</Wrong>)}
+        {isReading && (
+          <p role="status">
+            Reading {isReading.done + 1} of {isReading.of} …
+          </p>
+        )}
+        {troubles.map((trouble) => (
+          <Wrong key={trouble} role="alert">
+            {trouble}
+          </Wrong>
+        ))}
         <Soft>Put a copy on the page, not the only print. Pictures stay in this browser.</Soft>
       </Stack>
     </Slip>
@@ -98,6 +186,15 @@ export function AddPhotos() {
 }
 
 const Drop = styled(DropZone)`
-  display: flex; flex-direction: column; align-items: center; gap: 8px; padding: 22px; border: 2px dashed ${({ theme }) => theme.soft}; border-radius: 6px;
-  &[data-drop-target] { background: ${({ theme }) => theme.marigoldWash}; border-color: ${({ theme }) => theme.marigold}; }
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 8px;
+  padding: 22px;
+  border: 2px dashed ${({ theme }) => theme.soft};
+  border-radius: 6px;
+  &[data-drop-target] {
+    background: ${({ theme }) => theme.marigoldWash};
+    border-color: ${({ theme }) => theme.marigold};
+  }
 `;

@@ -4,7 +4,12 @@ import type { Rect, Size } from '../../../core/geometry';
 import { PictureFill } from '../../ui/PictureFill';
 
 /** A rectangle on a picture, in parts of it (0 to 1), that can be moved and made larger or smaller. */
-export interface MarkedArea { readonly id: string; readonly label: string; readonly area: Rect; readonly look: 'crop' | 'keep' }
+export interface MarkedArea {
+  readonly id: string;
+  readonly label: string;
+  readonly area: Rect;
+  readonly look: 'crop' | 'keep';
+}
 
 export interface PictureAreaProps {
   url: string;
@@ -31,28 +36,61 @@ export function PictureArea({ url, dots, isGrey, areas, onMove, onZoom, width }:
     onMove(held.current.id, (event.clientX - held.current.x) / width, (event.clientY - held.current.y) / height);
     held.current = { ...held.current, x: event.clientX, y: event.clientY };
   };
-  const press = (id: string) => (event: KeyboardEvent): void => {
-    const far = event.shiftKey ? 5 * STEP : STEP;
-    const moves: Record<string, () => void> = {
-      ArrowLeft: () => onMove(id, -far, 0), ArrowRight: () => onMove(id, far, 0), ArrowUp: () => onMove(id, 0, -far), ArrowDown: () => onMove(id, 0, far),
-      '+': () => onZoom(id, ZOOM), '=': () => onZoom(id, ZOOM), '-': () => onZoom(id, 1 / ZOOM),
+  const press =
+    (id: string) =>
+    (event: KeyboardEvent): void => {
+      const far = event.shiftKey ? 5 * STEP : STEP;
+      const moves: Record<string, () => void> = {
+        ArrowLeft: () => onMove(id, -far, 0),
+        ArrowRight: () => onMove(id, far, 0),
+        ArrowUp: () => onMove(id, 0, -far),
+        ArrowDown: () => onMove(id, 0, far),
+        '+': () => onZoom(id, ZOOM),
+        '=': () => onZoom(id, ZOOM),
+        '-': () => onZoom(id, 1 / ZOOM),
+      };
+      const todo = moves[event.key];
+      if (!todo) return;
+      event.preventDefault();
+      event.stopPropagation();
+      todo();
     };
-    const todo = moves[event.key];
-    if (!todo) return;
-    event.preventDefault();
-    event.stopPropagation();
-    todo();
-  };
   const crop = areas.find(({ look }) => look === 'crop')?.area;
   return (
     <Marked width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
-      <PictureFill url={url} crop={{ x: 0, y: 0, w: 1, h: 1 }} isGrey={isGrey} x={0} y={0} width={width} height={height} />
-      {crop && <path className="lost" fillRule="evenodd" d={`M0 0h${width}v${height}h${-width}z M${crop.x * width} ${crop.y * height}h${crop.w * width}v${crop.h * height}h${-crop.w * width}z`} />}
+      <PictureFill
+        url={url}
+        crop={{ x: 0, y: 0, w: 1, h: 1 }}
+        isGrey={isGrey}
+        x={0}
+        y={0}
+        width={width}
+        height={height}
+      />
+      {crop && (
+        <path
+          className="lost"
+          fillRule="evenodd"
+          d={`M0 0h${width}v${height}h${-width}z M${crop.x * width} ${crop.y * height}h${crop.w * width}v${crop.h * height}h${-crop.w * width}z`}
+        />
+      )}
       {areas.map(({ id, label, area, look }) => (
         <g
-          key={id} tabIndex={0} role="group" aria-roledescription="area on the picture" aria-label={label} data-look={look} onKeyDown={press(id)}
-          onPointerDown={(event) => { held.current = { id, x: event.clientX, y: event.clientY }; event.currentTarget.setPointerCapture(event.pointerId); }}
-          onPointerMove={drag} onPointerUp={() => { held.current = null; }}
+          key={id}
+          tabIndex={0}
+          role="group"
+          aria-roledescription="area on the picture"
+          aria-label={label}
+          data-look={look}
+          onKeyDown={press(id)}
+          onPointerDown={(event) => {
+            held.current = { id, x: event.clientX, y: event.clientY };
+            event.currentTarget.setPointerCapture(event.pointerId);
+          }}
+          onPointerMove={drag}
+          onPointerUp={() => {
+            held.current = null;
+          }}
         >
           <rect x={area.x * width} y={area.y * height} width={area.w * width} height={area.h * height} />
         </g>
@@ -62,11 +100,31 @@ export function PictureArea({ url, dots, isGrey, areas, onMove, onZoom, width }:
 }
 
 const Marked = styled.svg`
-  display: block; touch-action: none; background: ${({ theme }) => theme.line};
-  .lost { fill: rgba(30, 20, 30, 0.62); pointer-events: none; }
-  g[data-look] { cursor: move; outline: none; }
-  g[data-look] rect { fill: transparent; stroke-width: 2.5; }
-  g[data-look='crop'] rect { stroke: #fffefa; }
-  g[data-look='keep'] rect { stroke: #e6ab3e; stroke-dasharray: 6 4; fill: rgba(230, 171, 62, 0.18); }
-  g[data-look]:focus-visible rect { stroke: ${({ theme }) => theme.beet}; stroke-width: 4; }
+  display: block;
+  touch-action: none;
+  background: ${({ theme }) => theme.line};
+  .lost {
+    fill: rgba(30, 20, 30, 0.62);
+    pointer-events: none;
+  }
+  g[data-look] {
+    cursor: move;
+    outline: none;
+  }
+  g[data-look] rect {
+    fill: transparent;
+    stroke-width: 2.5;
+  }
+  g[data-look='crop'] rect {
+    stroke: #fffefa;
+  }
+  g[data-look='keep'] rect {
+    stroke: #e6ab3e;
+    stroke-dasharray: 6 4;
+    fill: rgba(230, 171, 62, 0.18);
+  }
+  g[data-look]:focus-visible rect {
+    stroke: ${({ theme }) => theme.beet};
+    stroke-width: 4;
+  }
 `;

@@ -22,7 +22,11 @@ export interface PrintsSlipProps {
   waiting: ReadonlySet<string>;
 }
 
-const NAMES: Record<PrintPaper['id'], string> = { '4x6': '4 × 6 prints', '5x7': '5 × 7 prints', 'letter': '8 1/2 × 11 at home' };
+const NAMES: Record<PrintPaper['id'], string> = {
+  '4x6': '4 × 6 prints',
+  '5x7': '5 × 7 prints',
+  letter: '8 1/2 × 11 at home',
+};
 
 /** Photos laid on prints so that they come apart with straight cuts: two 3 × 4 on a 4 × 6. */
 export function PrintsSlip(props: PrintsSlipProps) {
@@ -36,21 +40,43 @@ export function PrintsSlip(props: PrintsSlipProps) {
 
 function Prints({ photos, urls, waiting }: PrintsSlipProps) {
   const system = useSettings((s) => s.system);
-  const [chosen, setChosen] = useState<readonly string[]>(() => photos.filter(({ id }) => waiting.has(id)).map(({ id }) => id));
+  const [chosen, setChosen] = useState<readonly string[]>(() =>
+    photos.filter(({ id }) => waiting.has(id)).map(({ id }) => id),
+  );
   const [paperId, setPaper] = useState<PrintPaper['id']>('4x6');
   const [isBusy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const paper = PRINT_PAPERS.find(({ id }) => id === paperId)!;
-  const laid = useMemo(() => layPrints(photos.filter(({ id }) => chosen.includes(id)).map(({ id, w, h }) => ({ id, w, h, count: 1 })), paper), [photos, chosen, paper]);
-  const pictures = useMemo(() => new Map(photos.flatMap((photo) => { const picture = pictureOf(photo, urls); return picture ? [[photo.id, picture] as const] : []; })), [photos, urls]);
+  const laid = useMemo(
+    () =>
+      layPrints(
+        photos.filter(({ id }) => chosen.includes(id)).map(({ id, w, h }) => ({ id, w, h, count: 1 })),
+        paper,
+      ),
+    [photos, chosen, paper],
+  );
+  const pictures = useMemo(
+    () =>
+      new Map(
+        photos.flatMap((photo) => {
+          const picture = pictureOf(photo, urls);
+          return picture ? [[photo.id, picture] as const] : [];
+        }),
+      ),
+    [photos, urls],
+  );
   const make = async (kind: 'pdf' | 'png'): Promise<void> => {
     setBusy(true);
     setTrouble(null);
     try {
       const files = await import('./printFiles');
       const printing = { paper, sheets: laid.sheets, pictures };
-      if (kind === 'pdf') keepFile('prints.pdf', await files.printPdf(printing) as Uint8Array<ArrayBuffer>, 'application/pdf');
-      else { const { name, bytes, type } = await files.printPngs(printing); keepFile(name, bytes as Uint8Array<ArrayBuffer>, type); }
+      if (kind === 'pdf')
+        keepFile('prints.pdf', (await files.printPdf(printing)) as Uint8Array<ArrayBuffer>, 'application/pdf');
+      else {
+        const { name, bytes, type } = await files.printPngs(printing);
+        keepFile(name, bytes as Uint8Array<ArrayBuffer>, type);
+      }
     } catch (error) {
       setTrouble(String(error));
     }
@@ -61,39 +87,140 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
       <Parts>
         <Photos value={[...chosen]} onChange={setChosen}>
           <Label>Photos</Label>
-          {photos.map((photo) => <Tick key={photo.id} value={photo.id}>{`${photo.name}, ${formatSize(photo, system)}`}</Tick>)}
+          {photos.map((photo) => (
+            <Tick key={photo.id} value={photo.id}>{`${photo.name}, ${formatSize(photo, system)}`}</Tick>
+          ))}
         </Photos>
         <div>
-          <Choice<PrintPaper['id']> label="On" options={PRINT_PAPERS.map(({ id }) => [id, NAMES[id]])} value={paperId} onChange={setPaper} />
-          <Sheets aria-label="The prints">{laid.sheets.map((sheet, i) => <li key={i}><SheetDrawing sheet={sheet} paper={paper} pictures={pictures} /></li>)}</Sheets>
+          <Choice<PrintPaper['id']>
+            label="On"
+            options={PRINT_PAPERS.map(({ id }) => [id, NAMES[id]])}
+            value={paperId}
+            onChange={setPaper}
+          />
+          <Sheets aria-label="The prints">
+            {laid.sheets.map((sheet, i) => (
+              <li key={i}>
+                <SheetDrawing sheet={sheet} paper={paper} pictures={pictures} />
+              </li>
+            ))}
+          </Sheets>
         </div>
       </Parts>
-      {laid.tooLarge.length > 0 && <Wrong role="alert">Too large for this paper: {laid.tooLarge.map((id) => photos.find((photo) => photo.id === id)?.name).join(', ')}.</Wrong>}
+      {laid.tooLarge.length > 0 && (
+        <Wrong role="alert">
+          Too large for this paper:{' '}
+          {laid.tooLarge.map((id) => photos.find((photo) => photo.id === id)?.name).join(', ')}.
+        </Wrong>
+      )}
       {trouble !== null && <Wrong role="alert">The file could not be made: {trouble}.</Wrong>}
-      <Soft>{laid.sheets.length === 0 ? 'Tick the photos to print.' : `${laid.sheets.length} ${laid.sheets.length === 1 ? 'print' : 'prints'}; the lines are where to cut. Print at full size, not fitted to the page.`}</Soft>
-      <Row><Button look="main" isDisabled={laid.sheets.length === 0 || isBusy} onPress={() => { void make('pdf'); }}>Keep as PDF</Button><Button isDisabled={laid.sheets.length === 0 || isBusy} onPress={() => { void make('png'); }}>As PNG</Button><Button slot="close" look="quiet">Close</Button></Row>
+      <Soft>
+        {laid.sheets.length === 0
+          ? 'Tick the photos to print.'
+          : `${laid.sheets.length} ${laid.sheets.length === 1 ? 'print' : 'prints'}; the lines are where to cut. Print at full size, not fitted to the page.`}
+      </Soft>
+      <Row>
+        <Button
+          look="main"
+          isDisabled={laid.sheets.length === 0 || isBusy}
+          onPress={() => {
+            void make('pdf');
+          }}
+        >
+          Keep as PDF
+        </Button>
+        <Button
+          isDisabled={laid.sheets.length === 0 || isBusy}
+          onPress={() => {
+            void make('png');
+          }}
+        >
+          As PNG
+        </Button>
+        <Button slot="close" look="quiet">
+          Close
+        </Button>
+      </Row>
     </>
   );
 }
 
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
-function SheetDrawing({ sheet, paper, pictures }: { sheet: LaidSheet; paper: PrintPaper; pictures: ReadonlyMap<string, Picture> }) {
+function SheetDrawing({
+  sheet,
+  paper,
+  pictures,
+}: {
+  sheet: LaidSheet;
+  paper: PrintPaper;
+  pictures: ReadonlyMap<string, Picture>;
+}) {
   const scale = paper.id === 'letter' ? 13 : 20;
   return (
-    <svg width={inch(paper.w) * scale} height={inch(paper.h) * scale} viewBox={`0 0 ${inch(paper.w)} ${inch(paper.h)}`} role="img" aria-label={`A print with ${sheet.photos.length === 1 ? 'one photo' : `${sheet.photos.length} photos`}`}>
+    <svg
+      width={inch(paper.w) * scale}
+      height={inch(paper.h) * scale}
+      viewBox={`0 0 ${inch(paper.w)} ${inch(paper.h)}`}
+      role="img"
+      aria-label={`A print with ${sheet.photos.length === 1 ? 'one photo' : `${sheet.photos.length} photos`}`}
+    >
       <rect width={inch(paper.w)} height={inch(paper.h)} fill="#fff" />
       {sheet.photos.map(({ id, x, y, w, h, turned }, i) => {
         const [cx, cy] = [inch(x + w / 2), inch(y + h / 2)];
         const [pw, ph] = turned ? [inch(h), inch(w)] : [inch(w), inch(h)];
         const picture = pictures.get(id);
-        return picture && <g key={i} transform={turned ? `rotate(90 ${cx} ${cy})` : undefined}><PictureFill {...picture} x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} /></g>;
+        return (
+          picture && (
+            <g key={i} transform={turned ? `rotate(90 ${cx} ${cy})` : undefined}>
+              <PictureFill {...picture} x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} />
+            </g>
+          )
+        );
       })}
-      {sheet.cuts.map(({ from, to }, i) => <line key={i} x1={inch(from.x)} y1={inch(from.y)} x2={inch(to.x)} y2={inch(to.y)} stroke="#8a1c4f" strokeWidth={1.5 / scale} strokeDasharray={`${5 / scale} ${3 / scale}`} />)}
+      {sheet.cuts.map(({ from, to }, i) => (
+        <line
+          key={i}
+          x1={inch(from.x)}
+          y1={inch(from.y)}
+          x2={inch(to.x)}
+          y2={inch(to.y)}
+          stroke="#8a1c4f"
+          strokeWidth={1.5 / scale}
+          strokeDasharray={`${5 / scale} ${3 / scale}`}
+        />
+      ))}
     </svg>
   );
 }
 
-const Parts = styled.div`display: grid; grid-template-columns: 1fr 1.25fr; gap: 24px; width: 100%;`;
-const Photos = styled(CheckboxGroup)`display: flex; flex-direction: column; gap: 4px; max-height: 320px; overflow: auto; padding: 3px; .react-aria-Label { font-size: 14px; color: ${({ theme }) => theme.soft}; }`;
-const Sheets = styled.ul`display: flex; flex-wrap: wrap; gap: 12px; padding: 12px 3px; max-height: 260px; overflow: auto; svg { display: block; box-shadow: 0 1px 4px ${({ theme }) => theme.shade}; }`;
+const Parts = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1.25fr;
+  gap: 24px;
+  width: 100%;
+`;
+const Photos = styled(CheckboxGroup)`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  max-height: 320px;
+  overflow: auto;
+  padding: 3px;
+  .react-aria-Label {
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+const Sheets = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  padding: 12px 3px;
+  max-height: 260px;
+  overflow: auto;
+  svg {
+    display: block;
+    box-shadow: 0 1px 4px ${({ theme }) => theme.shade};
+  }
+`;

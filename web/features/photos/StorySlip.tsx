@@ -15,7 +15,11 @@ import { FORMATS } from '../../ui/pageWords';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 
-export interface StorySlipProps { story: Story; /** Its photos on no page yet. */ waiting: readonly Photo[]; onClose: () => void }
+export interface StorySlipProps {
+  story: Story;
+  /** Its photos on no page yet. */ waiting: readonly Photo[];
+  onClose: () => void;
+}
 
 const MOST = 12;
 
@@ -26,38 +30,144 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
   const [own, setOwn] = useState<Partial<Record<'name' | 'date' | 'place' | 'people', string>>>({});
   const [formatId, setFormat] = useState(FORMATS[0]![0]);
   const format = FORMATS.find(([id]) => id === formatId)![2];
-  const proposed = useMemo(() => pagesOfStory(waiting, format, mat, story.pages ?? null), [waiting, format, mat, story.pages]);
+  const proposed = useMemo(
+    () => pagesOfStory(waiting, format, mat, story.pages ?? null),
+    [waiting, format, mat, story.pages],
+  );
   const field = (name: 'name' | 'date' | 'place' | 'people', label: string) => (
-    <TextField label={label} value={own[name] ?? story[name] ?? ''} onChange={(text) => setOwn({ ...own, [name]: text })}
-      onBlur={() => { const text = own[name]?.trim(); if (text !== undefined && text !== (story[name] ?? '') && (name !== 'name' || text !== '')) void changeStory(story, (now) => ({ ...now, [name]: text }), 'Changed a story'); }} />
+    <TextField
+      label={label}
+      value={own[name] ?? story[name] ?? ''}
+      onChange={(text) => setOwn({ ...own, [name]: text })}
+      onBlur={() => {
+        const text = own[name]?.trim();
+        if (text !== undefined && text !== (story[name] ?? '') && (name !== 'name' || text !== ''))
+          void changeStory(story, (now) => ({ ...now, [name]: text }), 'Changed a story');
+      }}
+    />
   );
   const wish = (to: string): void => {
-    void changeStory(story, ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) }), 'Pages wanted');
+    void changeStory(
+      story,
+      ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) }),
+      'Pages wanted',
+    );
   };
-  const begin = async (): Promise<void> => { if (await startStoryPages(story, proposed.pages, mat)) await go('/pages'); };
+  const begin = async (): Promise<void> => {
+    if (await startStoryPages(story, proposed.pages, mat)) await go('/pages');
+  };
   return (
     <Slip aria-label={story.name}>
       <Stack>
-        <Row><h2>{story.name}</h2><Button look="quiet" onPress={onClose}>close</Button></Row>
-        <Two><Choice label="Pages wanted" options={[['any', 'as the photos ask for'], ...Array.from({ length: MOST }, (_, i): [string, string] => [String(i + 1), i === 0 ? 'one' : String(i + 1)])]} value={story.pages === undefined ? 'any' : String(story.pages)} onChange={wish} />
-        <Choice label="Each" options={FORMATS.map(([id, words]): [string, string] => [id, words])} value={formatId} onChange={setFormat} /></Two>
+        <Row>
+          <h2>{story.name}</h2>
+          <Button look="quiet" onPress={onClose}>
+            close
+          </Button>
+        </Row>
+        <Two>
+          <Choice
+            label="Pages wanted"
+            options={[
+              ['any', 'as the photos ask for'],
+              ...Array.from({ length: MOST }, (_, i): [string, string] => [
+                String(i + 1),
+                i === 0 ? 'one' : String(i + 1),
+              ]),
+            ]}
+            value={story.pages === undefined ? 'any' : String(story.pages)}
+            onChange={wish}
+          />
+          <Choice
+            label="Each"
+            options={FORMATS.map(([id, words]): [string, string] => [id, words])}
+            value={formatId}
+            onChange={setFormat}
+          />
+        </Two>
         {waiting.length === 0 && <Soft>None of its photos waits for a page.</Soft>}
-        {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && <Wrong>{proposed.pages.length < story.pages ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${proposed.pages.length} ${proposed.pages.length === 1 ? 'page' : 'pages'}, not ${story.pages}.` : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}</Wrong>}
-        {proposed.left.map((photo) => <Wrong key={photo.id}>{photo.name} is larger than a page of this size takes.</Wrong>)}
-        <Small aria-label="Proposed pages">{proposed.pages.map((page, i) => <li key={i}><Proposed design={page.design} format={page.format} photos={page.photos} mat={mat} /></li>)}</Small>
-        {proposed.pages.length > 0 && <Button look="main" onPress={() => { void begin(); }}>{proposed.pages.length === 1 ? 'Begin this page' : `Begin these ${proposed.pages.length} pages`}</Button>}
-        <Two>{field('name', 'What it is called')}{field('date', 'When')}{field('place', 'Where')}{field('people', 'Who, if you like')}</Two>
+        {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && (
+          <Wrong>
+            {proposed.pages.length < story.pages
+              ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${proposed.pages.length} ${proposed.pages.length === 1 ? 'page' : 'pages'}, not ${story.pages}.`
+              : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}
+          </Wrong>
+        )}
+        {proposed.left.map((photo) => (
+          <Wrong key={photo.id}>{photo.name} is larger than a page of this size takes.</Wrong>
+        ))}
+        <Small aria-label="Proposed pages">
+          {proposed.pages.map((page, i) => (
+            <li key={i}>
+              <Proposed design={page.design} format={page.format} photos={page.photos} mat={mat} />
+            </li>
+          ))}
+        </Small>
+        {proposed.pages.length > 0 && (
+          <Button
+            look="main"
+            onPress={() => {
+              void begin();
+            }}
+          >
+            {proposed.pages.length === 1 ? 'Begin this page' : `Begin these ${proposed.pages.length} pages`}
+          </Button>
+        )}
+        <Two>
+          {field('name', 'What it is called')}
+          {field('date', 'When')}
+          {field('place', 'Where')}
+          {field('people', 'Who, if you like')}
+        </Two>
       </Stack>
     </Slip>
   );
 }
 
-function Proposed({ design, format, photos, mat }: { design: string; format: Parameters<typeof layOut>[1]['format']; photos: Parameters<typeof layOut>[1]['photos']; mat: number }) {
+function Proposed({
+  design,
+  format,
+  photos,
+  mat,
+}: {
+  design: string;
+  format: Parameters<typeof layOut>[1]['format'];
+  photos: Parameters<typeof layOut>[1]['photos'];
+  mat: number;
+}) {
   const pictures = usePictures(photos);
   const { name } = designOf(design)!;
   const laid = layOut(designOf(design)!, { format, photos, mat });
-  return laid.ok && <><PageDrawing layout={laid.value} papers={{}} pictures={pictures} scale={80 / (laid.value.size.w / inches(1))} label={`${name}, ${photos.length} photos`} /><Soft>{name}</Soft></>;
+  return (
+    laid.ok && (
+      <>
+        <PageDrawing
+          layout={laid.value}
+          papers={{}}
+          pictures={pictures}
+          scale={80 / (laid.value.size.w / inches(1))}
+          label={`${name}, ${photos.length} photos`}
+        />
+        <Soft>{name}</Soft>
+      </>
+    )
+  );
 }
 
-const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 10px;`;
-const Small = styled.ul`display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; li { display: flex; flex-direction: column; gap: 2px; font-size: 13px; line-height: 1.2; }`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+`;
+const Small = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+  li {
+    display: flex;
+    flex-direction: column;
+    gap: 2px;
+    font-size: 13px;
+    line-height: 1.2;
+  }
+`;

@@ -31,7 +31,12 @@ export function SettingsScreen() {
 
   const read = async (file: File): Promise<void> => {
     const result = readBenchFile(await file.text());
-    if (!result.ok) { setTrouble(`${file.name} was not read: ${result.error.message}${result.error.at ? ` (at ${result.error.at})` : ''}. Nothing was changed.`); return; }
+    if (!result.ok) {
+      setTrouble(
+        `${file.name} was not read: ${result.error.message}${result.error.at ? ` (at ${result.error.at})` : ''}. Nothing was changed.`,
+      );
+      return;
+    }
     setTrouble(null);
     setWaiting({ name: file.name, file: result.value });
   };
@@ -56,20 +61,68 @@ export function SettingsScreen() {
           <Slip>
             <Stack $gap={14}>
               <h2>Measures and look</h2>
-              <Few label="Measures" options={[['in', 'inches, 3 1/4″'], ['cm', 'centimetres, 8.26 cm']]} value={settings.system} onChange={(system) => settings.change({ system: system as MeasureSystem })} />
-              <Few label="Look" options={[['day', 'day'], ['evening', 'evening']]} value={settings.look} onChange={(look) => settings.change({ look: look as Settings['look'] })} />
+              <Few
+                label="Measures"
+                options={[
+                  ['in', 'inches, 3 1/4″'],
+                  ['cm', 'centimetres, 8.26 cm'],
+                ]}
+                value={settings.system}
+                onChange={(system) => settings.change({ system: system as MeasureSystem })}
+              />
+              <Few
+                label="Look"
+                options={[
+                  ['day', 'day'],
+                  ['evening', 'evening'],
+                ]}
+                value={settings.look}
+                onChange={(look) => settings.change({ look: look as Settings['look'] })}
+              />
             </Stack>
           </Slip>
           <Slip>
             <Stack $gap={14}>
               <h2>How you work</h2>
               <Measures>
-                <MeasureField label="Mat, each side" value={settings.mat} onChange={(mat) => { if (mat !== null) settings.change({ mat }); }} system={settings.system} />
-                <MeasureField label="Stays under a cover" value={settings.hold} onChange={(hold) => { if (hold !== null) settings.change({ hold }); }} system={settings.system} />
-                <MeasureField label="Longest trimmer cut" value={settings.longestCut} onChange={(longestCut) => { if (longestCut !== null) settings.change({ longestCut }); }} system={settings.system} />
+                <MeasureField
+                  label="Mat, each side"
+                  value={settings.mat}
+                  onChange={(mat) => {
+                    if (mat !== null) settings.change({ mat });
+                  }}
+                  system={settings.system}
+                />
+                <MeasureField
+                  label="Stays under a cover"
+                  value={settings.hold}
+                  onChange={(hold) => {
+                    if (hold !== null) settings.change({ hold });
+                  }}
+                  system={settings.system}
+                />
+                <MeasureField
+                  label="Longest trimmer cut"
+                  value={settings.longestCut}
+                  onChange={(longestCut) => {
+                    if (longestCut !== null) settings.change({ longestCut });
+                  }}
+                  system={settings.system}
+                />
               </Measures>
-              <Few label="Hidden paper" options={[['always', 'take it back'], ['scarce', 'only where scarce'], ['never', 'leave it']]} value={settings.gut} onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })} />
-              <Soft>A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.</Soft>
+              <Few
+                label="Hidden paper"
+                options={[
+                  ['always', 'take it back'],
+                  ['scarce', 'only where scarce'],
+                  ['never', 'leave it'],
+                ]}
+                value={settings.gut}
+                onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })}
+              />
+              <Soft>
+                A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.
+              </Soft>
             </Stack>
           </Slip>
         </Stack>
@@ -77,16 +130,57 @@ export function SettingsScreen() {
           <Slip>
             <Stack $gap={14}>
               <h2>Everything in one file</h2>
-              <Soft>Kits, papers, history, pages and pictures. Keep it somewhere safe, or carry it to another machine.</Soft>
+              <Soft>
+                Kits, papers, history, pages and pictures. Keep it somewhere safe, or carry it to another machine.
+              </Soft>
               <Row>
-                <Button look="main" onPress={() => { void writeBenchFile(db).then((text) => keepFile(`nubbin-${today()}.json`, text, 'application/json')); }}>Export</Button>
-                <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(list) => { if (list?.[0]) void read(list[0]); }}><Button>Read a file back</Button></FileTrigger>
+                <Button
+                  look="main"
+                  onPress={() => {
+                    void writeBenchFile(db).then((text) =>
+                      keepFile(`nubbin-${today()}.json`, text, 'application/json'),
+                    );
+                  }}
+                >
+                  Export
+                </Button>
+                <FileTrigger
+                  acceptedFileTypes={['application/json', '.json']}
+                  onSelect={(list) => {
+                    if (list?.[0]) void read(list[0]);
+                  }}
+                >
+                  <Button>Read a file back</Button>
+                </FileTrigger>
               </Row>
-              {waiting === null ? <Soft>Reading a file puts it in place of all that is here.</Soft> : (
+              {waiting === null ? (
+                <Soft>Reading a file puts it in place of all that is here.</Soft>
+              ) : (
                 <Stack role="group" aria-label="What would be replaced">
-                  <p>{waiting.name} is whole: it holds {sizeOf(waiting.file)}.</p>
-                  <p>It would take the place of {sizeOf({ kits: [...kits.values()], lots: [...lots.values()], pages: [...pages.values()], photos: [...photos.values()] })}.</p>
-                  <Row><Button look="main" onPress={() => { void putInPlace(waiting); }}>Put it in place</Button><Button onPress={() => setWaiting(null)}>Leave all as it is</Button></Row>
+                  <p>
+                    {waiting.name} is whole: it holds {sizeOf(waiting.file)}.
+                  </p>
+                  <p>
+                    It would take the place of{' '}
+                    {sizeOf({
+                      kits: [...kits.values()],
+                      lots: [...lots.values()],
+                      pages: [...pages.values()],
+                      photos: [...photos.values()],
+                    })}
+                    .
+                  </p>
+                  <Row>
+                    <Button
+                      look="main"
+                      onPress={() => {
+                        void putInPlace(waiting);
+                      }}
+                    >
+                      Put it in place
+                    </Button>
+                    <Button onPress={() => setWaiting(null)}>Leave all as it is</Button>
+                  </Row>
                 </Stack>
               )}
               {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
@@ -96,9 +190,27 @@ export function SettingsScreen() {
             <Stack $gap={14}>
               <h2>Start anew</h2>
               <Soft>Both put away all that is here for good. Export it first if you want to see it again.</Soft>
-              {isSure === null
-                ? <Row><Button onPress={() => setSure('empty')}>Start an empty bench</Button><Button onPress={() => setSure('demo')}>Bring the demo back</Button></Row>
-                : <Row><Wrong as="span">{isSure === 'empty' ? 'Clear everything away?' : 'Put the demo in place of everything?'}</Wrong><Button look="main" onPress={() => { void replace(isSure); }}>{isSure === 'empty' ? 'Yes, clear it' : 'Yes, bring the demo'}</Button><Button onPress={() => setSure(null)}>No</Button></Row>}
+              {isSure === null ? (
+                <Row>
+                  <Button onPress={() => setSure('empty')}>Start an empty bench</Button>
+                  <Button onPress={() => setSure('demo')}>Bring the demo back</Button>
+                </Row>
+              ) : (
+                <Row>
+                  <Wrong as="span">
+                    {isSure === 'empty' ? 'Clear everything away?' : 'Put the demo in place of everything?'}
+                  </Wrong>
+                  <Button
+                    look="main"
+                    onPress={() => {
+                      void replace(isSure);
+                    }}
+                  >
+                    {isSure === 'empty' ? 'Yes, clear it' : 'Yes, bring the demo'}
+                  </Button>
+                  <Button onPress={() => setSure(null)}>No</Button>
+                </Row>
+              )}
             </Stack>
           </Slip>
         </Stack>
@@ -107,21 +219,65 @@ export function SettingsScreen() {
   );
 }
 
-function Few({ label, options, value, onChange }: { label: string; options: readonly (readonly [string, string])[]; value: string; onChange: (to: string) => void }) {
+function Few({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly (readonly [string, string])[];
+  value: string;
+  onChange: (to: string) => void;
+}) {
   return (
     <Radios value={value} onChange={onChange}>
       <Label>{label}</Label>
-      {options.map(([id, words]) => <Radio key={id} value={id}><i aria-hidden />{words}</Radio>)}
+      {options.map(([id, words]) => (
+        <Radio key={id} value={id}>
+          <i aria-hidden />
+          {words}
+        </Radio>
+      ))}
     </Radios>
   );
 }
 
-const Measures = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px; align-items: end;`;
+const Measures = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 12px;
+  align-items: end;
+`;
 const Radios = styled(RadioGroup)`
-  display: flex; gap: 20px; flex-wrap: wrap;
-  > .react-aria-Label { flex-basis: 100%; font-size: 14px; color: ${({ theme }) => theme.soft}; margin-bottom: -12px; }
-  .react-aria-Radio { display: flex; gap: 8px; align-items: center; cursor: pointer; min-height: 32px; }
-  i { width: 20px; height: 20px; border-radius: 50%; border: 2px solid ${({ theme }) => theme.soft}; background: ${({ theme }) => theme.sheet}; }
-  [data-selected] i { border: 6px solid ${({ theme }) => theme.beet}; }
-  [data-focus-visible] i { outline: 3px solid ${({ theme }) => theme.beet}; outline-offset: 2px; }
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+  > .react-aria-Label {
+    flex-basis: 100%;
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+    margin-bottom: -12px;
+  }
+  .react-aria-Radio {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    cursor: pointer;
+    min-height: 32px;
+  }
+  i {
+    width: 20px;
+    height: 20px;
+    border-radius: 50%;
+    border: 2px solid ${({ theme }) => theme.soft};
+    background: ${({ theme }) => theme.sheet};
+  }
+  [data-selected] i {
+    border: 6px solid ${({ theme }) => theme.beet};
+  }
+  [data-focus-visible] i {
+    outline: 3px solid ${({ theme }) => theme.beet};
+    outline-offset: 2px;
+  }
 `;

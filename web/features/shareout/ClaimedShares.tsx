@@ -13,14 +13,34 @@ import { dayWords } from '../../ui/dayWords';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { PagesLeft } from './PagesLeft';
 
-const STATES: Record<SharedState, string> = { 'waiting': 'its papers were given back', 'promised': 'papers promised', 'cut': 'cut', 'done': 'done', 'given-up': 'dropped' };
-const WHERE = { 'other-page': 'on another page', 'given': 'given away', 'sold': 'sold', 'lent': 'lent out', 'recycled': 'recycled', 'missed': 'missed at the last count', 'waste': 'spoilt or wasted' } as const;
+const STATES: Record<SharedState, string> = {
+  waiting: 'its papers were given back',
+  promised: 'papers promised',
+  cut: 'cut',
+  done: 'done',
+  'given-up': 'dropped',
+};
+const WHERE = {
+  'other-page': 'on another page',
+  given: 'given away',
+  sold: 'sold',
+  lent: 'lent out',
+  recycled: 'recycled',
+  missed: 'missed at the last count',
+  waste: 'spoilt or wasted',
+} as const;
 
 /** Share-outs that were claimed, held against what has been done since. */
 export function ClaimedShares() {
   const sharings = useBench((b) => b.sharings);
   const inOrder = [...sharings.values()].sort((a, b) => b.day.localeCompare(a.day) || b.id.localeCompare(a.id));
-  return <>{inOrder.map((sharing) => <Claimed key={sharing.id} sharing={sharing} />)}</>;
+  return (
+    <>
+      {inOrder.map((sharing) => (
+        <Claimed key={sharing.id} sharing={sharing} />
+      ))}
+    </>
+  );
 }
 
 function Claimed({ sharing }: { sharing: Sharing }) {
@@ -31,19 +51,71 @@ function Claimed({ sharing }: { sharing: Sharing }) {
   const open = fact.pages.find(({ state }) => state === 'promised');
   return (
     <Slip aria-label={`Shared out on ${dayWords(sharing.day)}`}>
-      <Row><h2>As shared out on {dayWords(sharing.day)}</h2><Soft>{sharing.kits.map((id) => kits.get(id)?.name).filter(Boolean).join(', ')}</Soft></Row>
-      <p>{count('done')} of {fact.pages.length} done, {count('cut')} cut, {count('promised')} still promised{sharing.wanted > fact.pages.length ? `; ${sharing.wanted - fact.pages.length} could not be made` : ''}.</p>
+      <Row>
+        <h2>As shared out on {dayWords(sharing.day)}</h2>
+        <Soft>
+          {sharing.kits
+            .map((id) => kits.get(id)?.name)
+            .filter(Boolean)
+            .join(', ')}
+        </Soft>
+      </Row>
+      <p>
+        {count('done')} of {fact.pages.length} done, {count('cut')} cut, {count('promised')} still promised
+        {sharing.wanted > fact.pages.length ? `; ${sharing.wanted - fact.pages.length} could not be made` : ''}.
+      </p>
       <Pages>
         {fact.pages.map(({ page, title, state }) => {
           const there = pages.get(page);
-          return <li key={page}>{there ? <Link to={`/pages/${page}`}>{pageName(there)}</Link> : <span>{title || 'A page'}</span>} <Soft>{STATES[state]}</Soft>{there && state === 'promised' && <Button look="quiet" aria-label={`Give the papers of ${pageName(there)} back`} onPress={() => { void releasePage(there, ledger); }}>give its papers back</Button>}</li>;
+          return (
+            <li key={page}>
+              {there ? <Link to={`/pages/${page}`}>{pageName(there)}</Link> : <span>{title || 'A page'}</span>}{' '}
+              <Soft>{STATES[state]}</Soft>
+              {there && state === 'promised' && (
+                <Button
+                  look="quiet"
+                  aria-label={`Give the papers of ${pageName(there)} back`}
+                  onPress={() => {
+                    void releasePage(there, ledger);
+                  }}
+                >
+                  give its papers back
+                </Button>
+              )}
+            </li>
+          );
         })}
-        {fact.elsewhere.map(({ piece, where, page, area }) => <li key={`${piece} ${where} ${page}`}><Soft>{formatArea(area, system)} of {lots.get(ledger.pieces.get(piece)?.lot ?? '')?.name} went elsewhere: {page !== null && pages.has(page) ? `on ${pageName(pages.get(page)!)}` : WHERE[where]}.</Soft></li>)}
+        {fact.elsewhere.map(({ piece, where, page, area }) => (
+          <li key={`${piece} ${where} ${page}`}>
+            <Soft>
+              {formatArea(area, system)} of {lots.get(ledger.pieces.get(piece)?.lot ?? '')?.name} went elsewhere:{' '}
+              {page !== null && pages.has(page) ? `on ${pageName(pages.get(page)!)}` : WHERE[where]}.
+            </Soft>
+          </li>
+        ))}
       </Pages>
       <PagesLeft sharing={sharing} />
-      <Row>{open && <Link to={`/cuts/${open.page}`}>On with the cuts</Link>}<Button look="quiet" onPress={() => { void dropSharing(sharing.id); }}>Forget this</Button></Row>
+      <Row>
+        {open && <Link to={`/cuts/${open.page}`}>On with the cuts</Link>}
+        <Button
+          look="quiet"
+          onPress={() => {
+            void dropSharing(sharing.id);
+          }}
+        >
+          Forget this
+        </Button>
+      </Row>
     </Slip>
   );
 }
 
-const Pages = styled.ul`padding: 6px 0; li { display: flex; flex-wrap: wrap; gap: 10px; align-items: baseline; }`;
+const Pages = styled.ul`
+  padding: 6px 0;
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    align-items: baseline;
+  }
+`;

@@ -24,28 +24,83 @@ export interface DividedSheetProps {
 export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetProps) {
   const system = useSettings((s) => s.system);
   const isBack = faceUp(sheet.pieces) === 'back';
-  const named = { ...sheet, pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })) };
+  const named = {
+    ...sheet,
+    pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })),
+  };
   return (
     <Over>
-      <PlanSheet sheet={named} piece={piece} face={isBack ? lot.back : lot.front} scale={scale} system={system} nameOf={nameOf} />
+      <PlanSheet
+        sheet={named}
+        piece={piece}
+        face={isBack ? lot.back : lot.front}
+        scale={scale}
+        system={system}
+        nameOf={nameOf}
+      />
       {sheet.pieces.map((part) => {
         const face = part.face === 'back' ? lot.back : lot.front;
-        return <Part key={part.part} part={part} scale={scale} name={nameOf(forPage(part.page, part.slot))} dragged={{ page: part.page, slot: part.slot, face }} />;
+        return (
+          <Part
+            key={part.part}
+            part={part}
+            scale={scale}
+            name={nameOf(forPage(part.page, part.slot))}
+            dragged={{ page: part.page, slot: part.slot, face }}
+          />
+        );
       })}
     </Over>
   );
 }
 
-function Part({ part, scale, name, dragged }: { part: SharedPiece; scale: number; name: string; dragged: DraggedPart }) {
+function Part({
+  part,
+  scale,
+  name,
+  dragged,
+}: {
+  part: SharedPiece;
+  scale: number;
+  name: string;
+  dragged: DraggedPart;
+}) {
   const ref = useRef<HTMLButtonElement>(null);
-  const { dragProps, dragButtonProps, isDragging } = useDrag({ getItems: () => [{ [PART]: JSON.stringify(dragged), 'text/plain': name }], hasDragButton: false });
+  const { dragProps, dragButtonProps, isDragging } = useDrag({
+    getItems: () => [{ [PART]: JSON.stringify(dragged), 'text/plain': name }],
+    hasDragButton: false,
+  });
   const at = (ticks: number): number => (ticks / TICKS_PER_INCH) * scale;
-  return <Handle {...dragProps} ref={ref} type="button" aria-describedby={dragButtonProps['aria-describedby']} title={`${name}: drag it to another page`} aria-label={`${name}, drag to another page`} data-dragging={isDragging || undefined} style={{ left: at(part.x), top: at(part.y), width: at(part.w), height: at(part.h) }} />;
+  return (
+    <Handle
+      {...dragProps}
+      ref={ref}
+      type="button"
+      aria-describedby={dragButtonProps['aria-describedby']}
+      title={`${name}: drag it to another page`}
+      aria-label={`${name}, drag to another page`}
+      data-dragging={isDragging || undefined}
+      style={{ left: at(part.x), top: at(part.y), width: at(part.w), height: at(part.h) }}
+    />
+  );
 }
 
-const Over = styled.div`position: relative;`;
+const Over = styled.div`
+  position: relative;
+`;
 const Handle = styled.button`
-  position: absolute; padding: 0; border: 0; background: none; cursor: grab;
-  &:hover, &:focus-visible { outline: 3px solid ${({ theme }) => theme.beet}; outline-offset: -2px; }
-  &[data-dragging] { background: ${({ theme }) => theme.marigoldWash}; opacity: 0.7; }
+  position: absolute;
+  padding: 0;
+  border: 0;
+  background: none;
+  cursor: grab;
+  &:hover,
+  &:focus-visible {
+    outline: 3px solid ${({ theme }) => theme.beet};
+    outline-offset: -2px;
+  }
+  &[data-dragging] {
+    background: ${({ theme }) => theme.marigoldWash};
+    opacity: 0.7;
+  }
 `;

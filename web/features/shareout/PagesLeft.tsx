@@ -26,12 +26,35 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
   const like = bench.pages.get(least.page)!;
   const look = async (): Promise<void> => {
     setLooking(true);
-    const copies = layForSharing(Array.from({ length: MOST }, (_, n) => ({ ...like, id: `more-${n}`, papers: {}, more: [] })), bench);
-    const { stats } = await shareInWorker(jobOf(copies, bench, { kits: new Set(sharing.kits), never: [] }, ANY, longestCut), WORK, () => undefined);
-    setFound(stats.complete === 0 ? `Not one more like ${pageName(like)}.` : `${stats.complete === MOST ? 'At least ' : ''}${stats.complete === 1 ? 'One more page' : `${stats.complete} more pages`} like ${pageName(like)}.`);
+    const copies = layForSharing(
+      Array.from({ length: MOST }, (_, n) => ({ ...like, id: `more-${n}`, papers: {}, more: [] })),
+      bench,
+    );
+    const { stats } = await shareInWorker(
+      jobOf(copies, bench, { kits: new Set(sharing.kits), never: [] }, ANY, longestCut),
+      WORK,
+      () => undefined,
+    );
+    setFound(
+      stats.complete === 0
+        ? `Not one more like ${pageName(like)}.`
+        : `${stats.complete === MOST ? 'At least ' : ''}${stats.complete === 1 ? 'One more page' : `${stats.complete} more pages`} like ${pageName(like)}.`,
+    );
     setLooking(false);
   };
-  return <Row><Button isDisabled={isLooking} onPress={() => { void look(); }}>How many more pages are in the box?</Button><Soft role="status">{isLooking ? 'looking …' : found}</Soft></Row>;
+  return (
+    <Row>
+      <Button
+        isDisabled={isLooking}
+        onPress={() => {
+          void look();
+        }}
+      >
+        How many more pages are in the box?
+      </Button>
+      <Soft role="status">{isLooking ? 'looking …' : found}</Soft>
+    </Row>
+  );
 }
 
 const sum = ({ papers }: Sharing['pages'][number]): number => papers.reduce((total, { area }) => total + area, 0);

@@ -9,7 +9,13 @@ import { useShareChoices } from './shareChoices';
 const SCALE = 12.5;
 
 /** Every paper of a share-out, whole and to scale, with the parts it gives. */
-export function PapersDivided({ plan, nameOf }: { plan: SharePlan; /** What a wanted piece is called. */ nameOf: (wanted: string) => string }) {
+export function PapersDivided({
+  plan,
+  nameOf,
+}: {
+  plan: SharePlan;
+  /** What a wanted piece is called. */ nameOf: (wanted: string) => string;
+}) {
   const { ledger, lots, kits } = useBench((b) => b);
   const { never, change } = useShareChoices();
   if (plan.sheets.length === 0) return <Soft>Nothing is cut: no page can be made whole of what is ticked.</Soft>;
@@ -18,11 +24,27 @@ export function PapersDivided({ plan, nameOf }: { plan: SharePlan; /** What a wa
       {plan.sheets.map((sheet) => {
         const piece = ledger.pieces.get(sheet.stock);
         const lot = piece && lots.get(piece.lot);
-        return piece && lot && (
-          <figure key={sheet.stock} style={{ margin: 0, width: 12 * SCALE }}>
-            <DividedSheet sheet={sheet} piece={piece} lot={lot} scale={SCALE} nameOf={nameOf} />
-            <figcaption><strong>{lot.name}</strong><br /><Soft>{takenWords(piece)} · {kits.get(lot.kit)?.name}</Soft> <Button look="quiet" aria-label={`Never cut ${lot.name}`} onPress={() => change({ never: [...never, lot.id] })}>never cut this</Button></figcaption>
-          </figure>
+        return (
+          piece &&
+          lot && (
+            <figure key={sheet.stock} style={{ margin: 0, width: 12 * SCALE }}>
+              <DividedSheet sheet={sheet} piece={piece} lot={lot} scale={SCALE} nameOf={nameOf} />
+              <figcaption>
+                <strong>{lot.name}</strong>
+                <br />
+                <Soft>
+                  {takenWords(piece)} · {kits.get(lot.kit)?.name}
+                </Soft>{' '}
+                <Button
+                  look="quiet"
+                  aria-label={`Never cut ${lot.name}`}
+                  onPress={() => change({ never: [...never, lot.id] })}
+                >
+                  never cut this
+                </Button>
+              </figcaption>
+            </figure>
+          )
         );
       })}
     </Row>

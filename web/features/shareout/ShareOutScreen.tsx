@@ -26,36 +26,64 @@ import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
 
-const MODES: readonly (readonly [ShareMode, string])[] = [['save', 'save the good papers'], ['even', 'share them evenly'], ['spend', 'use up, older first']];
-const SPREADS = [['one', 'one sheet, in strips'], ['two', 'two sheets, wider strips']] as const;
+const MODES: readonly (readonly [ShareMode, string])[] = [
+  ['save', 'save the good papers'],
+  ['even', 'share them evenly'],
+  ['spend', 'use up, older first'],
+];
+const SPREADS = [
+  ['one', 'one sheet, in strips'],
+  ['two', 'two sheets, wider strips'],
+] as const;
 
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
   const go = useNavigate();
   const choices = useShareChoices();
-  const open = useMemo(() => [...bench.pages.values()].filter(({ state, photos }) => state === 'idea' && photos.length > 0), [bench.pages]);
+  const open = useMemo(
+    () => [...bench.pages.values()].filter(({ state, photos }) => state === 'idea' && photos.length > 0),
+    [bench.pages],
+  );
   const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
   const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
-  const kitSet = useMemo(() => new Set(kits.map(({ id }) => id).filter((id) => !choices.kitsLeft.includes(id))), [kits, choices.kitsLeft]);
+  const kitSet = useMemo(
+    () => new Set(kits.map(({ id }) => id).filter((id) => !choices.kitsLeft.includes(id))),
+    [kits, choices.kitsLeft],
+  );
   const { pages: laid, job, plan, done, trouble, stop, isCurrent } = useShareOut(chosen, kitSet, choices);
-  const complete = useMemo(() => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)), [laid, plan]);
+  const complete = useMemo(
+    () => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)),
+    [laid, plan],
+  );
   const small = useMemo(() => smallGifts(complete, bench, kitSet), [complete, bench, kitSet]);
   const costs = useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]);
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
-    const isDone = await claimShareOut({ plan, pages: complete.map(({ page }) => page), kits: [...kitSet], gifts: small.gifts }, bench.ledger);
-    if (isDone) { choices.free(); if (toCuts) await go(`/cuts/${complete[0]!.page.id}`); }
+    const isDone = await claimShareOut(
+      { plan, pages: complete.map(({ page }) => page), kits: [...kitSet], gifts: small.gifts },
+      bench.ledger,
+    );
+    if (isDone) {
+      choices.free();
+      if (toCuts) await go(`/cuts/${complete[0]!.page.id}`);
+    }
   };
-  useKeys({ Enter: () => { void claim(true); } });
-  const give = (to: string) => (part: DraggedPart): void => {
-    const [from, target] = [laid.find(({ page }) => page.id === part.page), laid.find(({ page }) => page.id === to)];
-    const slot = from && target && part.face !== null && from !== target ? slotForPart(part, from, target) : null;
-    if (slot === null || part.face === null) return;
-    choices.pin(to, slot, part.face);
-    choices.forbid(part.page, part.face, true);
-  };
+  useKeys({
+    Enter: () => {
+      void claim(true);
+    },
+  });
+  const give =
+    (to: string) =>
+    (part: DraggedPart): void => {
+      const [from, target] = [laid.find(({ page }) => page.id === part.page), laid.find(({ page }) => page.id === to)];
+      const slot = from && target && part.face !== null && from !== target ? slotForPart(part, from, target) : null;
+      if (slot === null || part.face === null) return;
+      choices.pin(to, slot, part.face);
+      choices.forbid(part.page, part.face, true);
+    };
   const nameOf = (wanted: string): string => {
     const { page, slot } = purposeOf(wanted);
     const own = laid.find((one) => one.page.id === page);
@@ -65,31 +93,111 @@ export function ShareOutScreen() {
   if (open.length === 0) {
     return (
       <Screen title="Share-out">
-        {bench.sharings.size === 0
-          ? <Empty><h2>No page waits for papers</h2><p>Begin a few in <Link to="/pages">Pages</Link>, or plan a story's pages in <Link to="/photos">Photos</Link>. Here you then see how many of them a kit will make, and which sheet gives what to which.</p></Empty>
-          : <Columns $widths="1fr"><Stack $gap={16}><ClaimedShares /></Stack></Columns>}
+        {bench.sharings.size === 0 ? (
+          <Empty>
+            <h2>No page waits for papers</h2>
+            <p>
+              Begin a few in <Link to="/pages">Pages</Link>, or plan a story's pages in <Link to="/photos">Photos</Link>
+              . Here you then see how many of them a kit will make, and which sheet gives what to which.
+            </p>
+          </Empty>
+        ) : (
+          <Columns $widths="1fr">
+            <Stack $gap={16}>
+              <ClaimedShares />
+            </Stack>
+          </Columns>
+        )}
       </Screen>
     );
   }
   return (
     <Screen
-      title="Share-out" about={plan ? `${plan.stats.complete} of ${laid.length} ${laid.length === 1 ? 'page' : 'pages'} can be made` : undefined}
-      actions={<>
-        <Button isDisabled={complete.length === 0 || !isCurrent} onPress={() => { void claim(false); }}>Claim the papers</Button>
-        <Button look="main" hint="⏎" isDisabled={complete.length === 0 || !isCurrent} onPress={() => { void claim(true); }}>Claim, and to the cuts</Button>
-      </>}
+      title="Share-out"
+      about={
+        plan
+          ? `${plan.stats.complete} of ${laid.length} ${laid.length === 1 ? 'page' : 'pages'} can be made`
+          : undefined
+      }
+      actions={
+        <>
+          <Button
+            isDisabled={complete.length === 0 || !isCurrent}
+            onPress={() => {
+              void claim(false);
+            }}
+          >
+            Claim the papers
+          </Button>
+          <Button
+            look="main"
+            hint="⏎"
+            isDisabled={complete.length === 0 || !isCurrent}
+            onPress={() => {
+              void claim(true);
+            }}
+          >
+            Claim, and to the cuts
+          </Button>
+        </>
+      }
     >
       <WastePattern />
       <Columns $widths="clamp(204px, 18vw, 230px) minmax(0, 1fr) clamp(238px, 23vw, 300px)">
         <Stack $gap={18}>
-          <Group value={[...kitSet]} onChange={(ids) => choices.change({ kitsLeft: kits.map(({ id }) => id).filter((id) => !ids.includes(id)) })}><Label>From</Label>{kits.map((kit) => <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>)}</Group>
-          <Group value={chosen.map(({ id }) => id)} onChange={(ids) => choices.change({ pagesLeft: open.map(({ id }) => id).filter((id) => !ids.includes(id)) })}><Label>For</Label>{open.map((page) => <Tick key={page.id} value={page.id}>{pageName(page)}</Tick>)}</Group>
-          <Choice<ShareMode> label="How" options={MODES} value={choices.mode} onChange={(mode) => choices.change({ mode })} />
-          {chosen.some(({ format }) => format.spread) && <Choice<'one' | 'two'> label="Strips over a spread" options={SPREADS} value={choices.spread} onChange={(spread) => choices.change({ spread })} />}
-          {done !== null && <Working done={done} onStop={stop} stopWords="Stop, it is good enough">{plan ? 'A share-out is there; looking for a better one …' : 'Sharing out …'}</Working>}
+          <Group
+            value={[...kitSet]}
+            onChange={(ids) => choices.change({ kitsLeft: kits.map(({ id }) => id).filter((id) => !ids.includes(id)) })}
+          >
+            <Label>From</Label>
+            {kits.map((kit) => (
+              <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>
+            ))}
+          </Group>
+          <Group
+            value={chosen.map(({ id }) => id)}
+            onChange={(ids) =>
+              choices.change({ pagesLeft: open.map(({ id }) => id).filter((id) => !ids.includes(id)) })
+            }
+          >
+            <Label>For</Label>
+            {open.map((page) => (
+              <Tick key={page.id} value={page.id}>
+                {pageName(page)}
+              </Tick>
+            ))}
+          </Group>
+          <Choice<ShareMode>
+            label="How"
+            options={MODES}
+            value={choices.mode}
+            onChange={(mode) => choices.change({ mode })}
+          />
+          {chosen.some(({ format }) => format.spread) && (
+            <Choice<'one' | 'two'>
+              label="Strips over a spread"
+              options={SPREADS}
+              value={choices.spread}
+              onChange={(spread) => choices.change({ spread })}
+            />
+          )}
+          {done !== null && (
+            <Working done={done} onStop={stop} stopWords="Stop, it is good enough">
+              {plan ? 'A share-out is there; looking for a better one …' : 'Sharing out …'}
+            </Working>
+          )}
           {trouble !== null && <Wrong role="alert">The share-out broke off: {trouble}. Nothing was changed.</Wrong>}
           {plan && <WhatItTakes plan={plan} job={job} pages={laid.length} />}
-          {plan && <WhatIf key={job.pages.length} pages={laid} plan={plan} kits={kitSet} choices={choices} isBusy={done !== null} />}
+          {plan && (
+            <WhatIf
+              key={job.pages.length}
+              pages={laid}
+              plan={plan}
+              kits={kitSet}
+              choices={choices}
+              isBusy={done !== null}
+            />
+          )}
         </Stack>
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
@@ -99,11 +207,29 @@ export function ShareOutScreen() {
         </Stack>
         <Stack $gap={14}>
           <h2>Pages, as they will look</h2>
-          {laid.map((sharing) => <SharedPageFigure key={sharing.page.id} sharing={sharing} plan={plan} cost={costs.find(({ page }) => page === sharing.page.id)} small={small} onGiven={give(sharing.page.id)} />)}
+          {laid.map((sharing) => (
+            <SharedPageFigure
+              key={sharing.page.id}
+              sharing={sharing}
+              plan={plan}
+              cost={costs.find(({ page }) => page === sharing.page.id)}
+              small={small}
+              onGiven={give(sharing.page.id)}
+            />
+          ))}
         </Stack>
       </Columns>
     </Screen>
   );
 }
 
-const Group = styled(CheckboxGroup)`display: flex; flex-direction: column; gap: 4px; font-size: 15px; .react-aria-Label { font-weight: 650; font-size: 16px; }`;
+const Group = styled(CheckboxGroup)`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  font-size: 15px;
+  .react-aria-Label {
+    font-weight: 650;
+    font-size: 16px;
+  }
+`;

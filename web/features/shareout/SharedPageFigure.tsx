@@ -44,42 +44,111 @@ export function SharedPageFigure({ sharing: { page, layout }, plan, cost, small,
     <Given
       aria-label={`${pageName(page)}: parts can be dropped here`}
       getDropOperation={(types) => (types.has(PART) ? 'move' : 'cancel')}
-      onDrop={(event) => { void Promise.all(event.items.filter(isTextDropItem).map((item) => item.getText(PART))).then(([text]) => { if (text !== undefined) onGiven(JSON.parse(text) as DraggedPart); }); }}
+      onDrop={(event) => {
+        void Promise.all(event.items.filter(isTextDropItem).map((item) => item.getText(PART))).then(([text]) => {
+          if (text !== undefined) onGiven(JSON.parse(text) as DraggedPart);
+        });
+      }}
     >
-      <PageDrawing layout={layout} papers={papers ?? {}} pictures={pictures} scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))} title={page.title} label={`${pageName(page)} as it will look`} />
+      <PageDrawing
+        layout={layout}
+        papers={papers ?? {}}
+        pictures={pictures}
+        scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))}
+        title={page.title}
+        label={`${pageName(page)} as it will look`}
+      />
       <div>
-        <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>{shared?.complete && cost && <Soft> · {formatArea(cost.area, system)}{cost.opens > 0 ? `, opens ${cost.opens === 1 ? 'a sheet' : `${cost.opens} sheets`} by itself` : ''}</Soft>}
+        <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>
+        {shared?.complete && cost && (
+          <Soft>
+            {' '}
+            · {formatArea(cost.area, system)}
+            {cost.opens > 0 ? `, opens ${cost.opens === 1 ? 'a sheet' : `${cost.opens} sheets`} by itself` : ''}
+          </Soft>
+        )}
         {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, layout)}</Wrong>}
       </div>
       {papers && (
         <Papers aria-label={`Papers of ${pageName(page)}`}>
-          {layout.slots.filter(({ id }) => papers[id] !== undefined).map(({ id, name }) => {
-            const face = papers[id]!;
-            const isKept = pins[page.id]?.[id] !== undefined;
-            return (
-              <li key={id} data-kept={isKept || undefined}>
-                <Paper size={CHIP} face={face} scale={15} />
-                <span>{name}<br /><Soft>{faces.get(face)?.name}</Soft></span>
-                <Button look="quiet" aria-pressed={isKept} aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${name.toLowerCase()} of ${pageName(page)}`} onPress={() => pin(page.id, id, isKept ? null : face)}>{isKept ? 'kept' : 'keep'}</Button>
-                <Button look="quiet" aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`} onPress={() => forbid(page.id, face, true)}>not this</Button>
-              </li>
-            );
-          })}
+          {layout.slots
+            .filter(({ id }) => papers[id] !== undefined)
+            .map(({ id, name }) => {
+              const face = papers[id]!;
+              const isKept = pins[page.id]?.[id] !== undefined;
+              return (
+                <li key={id} data-kept={isKept || undefined}>
+                  <Paper size={CHIP} face={face} scale={15} />
+                  <span>
+                    {name}
+                    <br />
+                    <Soft>{faces.get(face)?.name}</Soft>
+                  </span>
+                  <Button
+                    look="quiet"
+                    aria-pressed={isKept}
+                    aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${name.toLowerCase()} of ${pageName(page)}`}
+                    onPress={() => pin(page.id, id, isKept ? null : face)}
+                  >
+                    {isKept ? 'kept' : 'keep'}
+                  </Button>
+                  <Button
+                    look="quiet"
+                    aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`}
+                    onPress={() => forbid(page.id, face, true)}
+                  >
+                    not this
+                  </Button>
+                </li>
+              );
+            })}
         </Papers>
       )}
-      {refused.map((face) => <Soft key={face}>not {faces.get(face)?.name} <Button look="quiet" onPress={() => forbid(page.id, face, false)}>after all</Button></Soft>)}
-      {gifts.length > 0 && <Soft>with {gifts.map(({ thing, count }) => `${count} × ${nameOf(thing)}`).join('; ')}</Soft>}
-      {off.map(({ thing, word }) => <Soft key={thing}>no {nameOf(thing)}: they show “{word}”</Soft>)}
+      {refused.map((face) => (
+        <Soft key={face}>
+          not {faces.get(face)?.name}{' '}
+          <Button look="quiet" onPress={() => forbid(page.id, face, false)}>
+            after all
+          </Button>
+        </Soft>
+      ))}
+      {gifts.length > 0 && (
+        <Soft>with {gifts.map(({ thing, count }) => `${count} × ${nameOf(thing)}`).join('; ')}</Soft>
+      )}
+      {off.map(({ thing, word }) => (
+        <Soft key={thing}>
+          no {nameOf(thing)}: they show “{word}”
+        </Soft>
+      ))}
     </Given>
   );
 }
 
 const Given = styled(DropZone)`
-  display: flex; flex-direction: column; gap: 4px; align-items: flex-start; padding: 4px; border: 2px solid transparent; border-radius: 4px;
-  &[data-drop-target] { border-color: ${({ theme }) => theme.marigold}; background: ${({ theme }) => theme.marigoldWash}; }
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  align-items: flex-start;
+  padding: 4px;
+  border: 2px solid transparent;
+  border-radius: 4px;
+  &[data-drop-target] {
+    border-color: ${({ theme }) => theme.marigold};
+    background: ${({ theme }) => theme.marigoldWash};
+  }
 `;
 const Papers = styled.ul`
-  width: 100%; font-size: 14px; line-height: 1.2;
-  li { display: grid; grid-template-columns: 22px 1fr auto auto; gap: 8px; align-items: center; padding: 2px 0; }
-  li[data-kept] span { font-weight: 700; }
+  width: 100%;
+  font-size: 14px;
+  line-height: 1.2;
+  li {
+    display: grid;
+    grid-template-columns: 22px 1fr auto auto;
+    gap: 8px;
+    align-items: center;
+    padding: 2px 0;
+  }
+  li[data-kept] span {
+    font-weight: 700;
+  }
 `;

@@ -25,7 +25,12 @@ export interface WhatIfProps {
 const WORK = 120_000;
 const MORE = 'one-more';
 
-interface Supposed { readonly id: string; readonly words: string; readonly job: () => ShareJob; /** Takes it up; absent: it cannot be. */ readonly take?: () => void }
+interface Supposed {
+  readonly id: string;
+  readonly words: string;
+  readonly job: () => ShareJob;
+  /** Takes it up; absent: it cannot be. */ readonly take?: () => void;
+}
 
 /** One page more, without a paper, with an older kit too: how many pages there would be. */
 export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
@@ -37,19 +42,49 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   const { never, mode, must, pins, forbidden, change, kitsLeft } = choices;
   const wishes = { mode, must, pins, forbidden };
   const smallest = [...pages].sort((a, b) => a.layout.layers.length - b.layout.layers.length)[0];
-  const used = [...new Set(plan.sheets.map(({ stock }) => bench.lots.get(bench.ledger.pieces.get(stock)?.lot ?? '')))].filter((lot) => lot !== undefined).sort((a, b) => a.name.localeCompare(b.name));
+  const used = [...new Set(plan.sheets.map(({ stock }) => bench.lots.get(bench.ledger.pieces.get(stock)?.lot ?? '')))]
+    .filter((lot) => lot !== undefined)
+    .sort((a, b) => a.name.localeCompare(b.name));
   const others: Kit[] = [...bench.kits.values()].filter(({ id }) => !kits.has(id));
-  const without = (lot: Lot): Supposed => ({ id: `lot ${lot.id}`, words: `without ${lot.name}`, job: () => jobOf(pages, bench, { kits, never: [...never, lot.id] }, wishes, longestCut), take: () => change({ never: [...never, lot.id] }) });
+  const without = (lot: Lot): Supposed => ({
+    id: `lot ${lot.id}`,
+    words: `without ${lot.name}`,
+    job: () => jobOf(pages, bench, { kits, never: [...never, lot.id] }, wishes, longestCut),
+    take: () => change({ never: [...never, lot.id] }),
+  });
   const missed = used.find(({ id }) => id === chosen);
   const supposed: Supposed[] = [
-    ...(smallest ? [{ id: MORE, words: 'one page more, like the smallest', job: () => jobOf([...pages, { ...smallest, page: { ...smallest.page, id: MORE } }], bench, { kits, never }, wishes, longestCut) }] : []),
-    ...others.map((kit): Supposed => ({ id: `kit ${kit.id}`, words: `with ${kit.name} too`, job: () => jobOf(pages, bench, { kits: new Set([...kits, kit.id]), never }, wishes, longestCut), take: () => change({ kitsLeft: kitsLeft.filter((id) => id !== kit.id) }) })),
+    ...(smallest
+      ? [
+          {
+            id: MORE,
+            words: 'one page more, like the smallest',
+            job: () =>
+              jobOf(
+                [...pages, { ...smallest, page: { ...smallest.page, id: MORE } }],
+                bench,
+                { kits, never },
+                wishes,
+                longestCut,
+              ),
+          },
+        ]
+      : []),
+    ...others.map((kit): Supposed => ({
+      id: `kit ${kit.id}`,
+      words: `with ${kit.name} too`,
+      job: () => jobOf(pages, bench, { kits: new Set([...kits, kit.id]), never }, wishes, longestCut),
+      take: () => change({ kitsLeft: kitsLeft.filter((id) => id !== kit.id) }),
+    })),
     ...(missed ? [without(missed)] : []),
   ];
   const ask = async ({ id, job }: Supposed): Promise<void> => {
     setRunning(id);
     const { stats, pages: all } = await shareInWorker(job(), WORK, () => undefined);
-    setFound((before) => ({ ...before, [id]: `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}` }));
+    setFound((before) => ({
+      ...before,
+      [id]: `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}`,
+    }));
     setRunning(null);
   };
   return (
@@ -58,15 +93,63 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
       <Asked>
         {supposed.map((one) => (
           <li key={one.id}>
-            <Button look="quiet" isDisabled={isBusy || running !== null} onPress={() => { void ask(one); }}>{one.words}</Button>
+            <Button
+              look="quiet"
+              isDisabled={isBusy || running !== null}
+              onPress={() => {
+                void ask(one);
+              }}
+            >
+              {one.words}
+            </Button>
             {running === one.id && <Soft role="status">looking …</Soft>}
-            {found[one.id] !== undefined && running !== one.id && <Soft>{found[one.id]}{one.take && <> · <Button look="quiet" onPress={one.take}>do so</Button></>}</Soft>}
+            {found[one.id] !== undefined && running !== one.id && (
+              <Soft>
+                {found[one.id]}
+                {one.take && (
+                  <>
+                    {' '}
+                    ·{' '}
+                    <Button look="quiet" onPress={one.take}>
+                      do so
+                    </Button>
+                  </>
+                )}
+              </Soft>
+            )}
           </li>
         ))}
       </Asked>
-      {used.length > 0 && <Choice label="Without a paper" options={[['', 'choose one …'], ...used.map((lot): [string, string] => [lot.id, `${lot.name}, ${bench.kits.get(lot.kit)?.name}`])]} value={chosen} isDisabled={isBusy || running !== null} onChange={(id) => { setChosen(id); const lot = used.find((one) => one.id === id); if (lot) void ask(without(lot)); }} />}
+      {used.length > 0 && (
+        <Choice
+          label="Without a paper"
+          options={[
+            ['', 'choose one …'],
+            ...used.map((lot): [string, string] => [lot.id, `${lot.name}, ${bench.kits.get(lot.kit)?.name}`]),
+          ]}
+          value={chosen}
+          isDisabled={isBusy || running !== null}
+          onChange={(id) => {
+            setChosen(id);
+            const lot = used.find((one) => one.id === id);
+            if (lot) void ask(without(lot));
+          }}
+        />
+      )}
     </section>
   );
 }
 
-const Asked = styled.ul`li { display: flex; flex-wrap: wrap; gap: 2px 8px; align-items: baseline; text-align: left; } button { white-space: normal; text-align: left; }`;
+const Asked = styled.ul`
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 8px;
+    align-items: baseline;
+    text-align: left;
+  }
+  button {
+    white-space: normal;
+    text-align: left;
+  }
+`;

@@ -6,7 +6,15 @@ import { Soft } from '../../ui/Screen';
 import { boundWords } from './boundWords';
 
 /** A share-out in figures: what is opened, how far it is proved, and what is left after all of its pages. */
-export function WhatItTakes({ plan, job, pages }: { plan: SharePlan; job: ShareJob; /** How many were to be made. */ pages: number }) {
+export function WhatItTakes({
+  plan,
+  job,
+  pages,
+}: {
+  plan: SharePlan;
+  job: ShareJob;
+  /** How many were to be made. */ pages: number;
+}) {
   const system = useSettings((s) => s.system);
   const left = leftAfter(plan, job.stock);
   return (
@@ -14,7 +22,12 @@ export function WhatItTakes({ plan, job, pages }: { plan: SharePlan; job: ShareJ
       <h2>What it takes</h2>
       <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
       <Soft>{boundWords(plan, pages)}</Soft>
-      <p>Left after all of them: {formatArea(left.area, system)}: {left.wholeSheets === 1 ? 'one whole sheet' : `${left.wholeSheets} whole sheets`}, {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest {formatArea(left.largest, system)}.</p>
+      <p>
+        Left after all of them: {formatArea(left.area, system)}:{' '}
+        {left.wholeSheets === 1 ? 'one whole sheet' : `${left.wholeSheets} whole sheets`},{' '}
+        {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest{' '}
+        {formatArea(left.largest, system)}.
+      </p>
     </section>
   );
 }

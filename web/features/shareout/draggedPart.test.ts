@@ -4,15 +4,38 @@ import { cutListOf, pageLayout, type SharingPage } from '../../../core/page';
 import { slotForPart } from './draggedPart';
 
 const sharing = (design: string): SharingPage => {
-  const page = { id: design, format: { w: inches(12), h: inches(12), spread: false }, design, mat: inches(1 / 8), photos: [{ photo: null, w: inches(4), h: inches(6) }], papers: {}, state: 'idea' as const, title: '', date: '', place: '', journaling: '', plan: null, started: '2026-11-05', finished: null };
+  const page = {
+    id: design,
+    format: { w: inches(12), h: inches(12), spread: false },
+    design,
+    mat: inches(1 / 8),
+    photos: [{ photo: null, w: inches(4), h: inches(6) }],
+    papers: {},
+    state: 'idea' as const,
+    title: '',
+    date: '',
+    place: '',
+    journaling: '',
+    plan: null,
+    started: '2026-11-05',
+    finished: null,
+  };
   return { page, layout: pageLayout(page).value!, colours: [] };
 };
-const partOf = (page: SharingPage, slot: string) => ({ page: page.page.id, slot: cutListOf(page.layout, page.page).find((piece) => piece.slot === slot)!.id, face: 'moths' });
+const partOf = (page: SharingPage, slot: string) => ({
+  page: page.page.id,
+  slot: cutListOf(page.layout, page.page).find((piece) => piece.slot === slot)!.id,
+  face: 'moths',
+});
 
 test('a part goes to the slot of its name', () => {
-  expect(slotForPart(partOf(sharing('framed-ground'), 'mat'), sharing('framed-ground'), sharing('strip-bands'))).toBe('mat');
+  expect(slotForPart(partOf(sharing('framed-ground'), 'mat'), sharing('framed-ground'), sharing('strip-bands'))).toBe(
+    'mat',
+  );
 });
 
 test('else to the slot whose piece is nearest in size', () => {
-  expect(slotForPart(partOf(sharing('strip-bands'), 'upper'), sharing('strip-bands'), sharing('l-shape'))).toBe('upright');
+  expect(slotForPart(partOf(sharing('strip-bands'), 'upper'), sharing('strip-bands'), sharing('l-shape'))).toBe(
+    'upright',
+  );
 });

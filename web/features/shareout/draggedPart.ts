@@ -5,10 +5,15 @@ import { cutListOf, purposeOf, type SharingPage } from '../../../core/page';
 export const PART = 'application/x-nubbin-part';
 
 /** A part of a paper on its way to another page. */
-export interface DraggedPart { readonly page: string; /** The wanted piece it was. */ readonly slot: string; readonly face: string | null }
+export interface DraggedPart {
+  readonly page: string;
+  /** The wanted piece it was. */ readonly slot: string;
+  readonly face: string | null;
+}
 
 /** How much two sizes differ, either way round. */
-const offSize = (a: Size, b: Size): number => Math.min(Math.abs(a.w - b.w) + Math.abs(a.h - b.h), Math.abs(a.w - b.h) + Math.abs(a.h - b.w));
+const offSize = (a: Size, b: Size): number =>
+  Math.min(Math.abs(a.w - b.w) + Math.abs(a.h - b.h), Math.abs(a.w - b.h) + Math.abs(a.h - b.w));
 
 /** The slot of a page that a part goes to: the one of the same name, else the one whose piece is nearest in size. */
 export function slotForPart(part: DraggedPart, from: SharingPage, to: SharingPage): string | null {
@@ -16,6 +21,8 @@ export function slotForPart(part: DraggedPart, from: SharingPage, to: SharingPag
   const slots = to.layout.slots.map(({ id }) => id);
   if (slots.includes(own) && to.layout.layers.some(({ slot }) => slot === own)) return own;
   const wanted = cutListOf(from.layout, from.page).find(({ id }) => id === part.slot);
-  const near = cutListOf(to.layout, { papers: {} }).map((piece) => ({ slot: piece.slot, off: wanted ? offSize(piece, wanted) : 0 })).sort((a, b) => a.off - b.off)[0];
+  const near = cutListOf(to.layout, { papers: {} })
+    .map((piece) => ({ slot: piece.slot, off: wanted ? offSize(piece, wanted) : 0 }))
+    .sort((a, b) => a.off - b.off)[0];
   return near?.slot ?? null;
 }

@@ -3,11 +3,20 @@ import { inches } from '../../../core/length';
 import { designOf, layOut } from '../../../core/page';
 import { lackingOnPage } from './lackingOnPage';
 
-const layout = layOut(designOf('strip-bands')!, { format: { w: inches(12), h: inches(12), spread: false }, photos: [{ photo: null, w: inches(4), h: inches(6) }], mat: inches(1 / 8) }).value!;
+const layout = layOut(designOf('strip-bands')!, {
+  format: { w: inches(12), h: inches(12), spread: false },
+  photos: [{ photo: null, w: inches(4), h: inches(6) }],
+  mat: inches(1 / 8),
+}).value!;
 
 test.each([
   [{ kind: 'no-room' as const, slot: 'upper:97536x24384' }, 'No room is left for the upper strip.'],
   [{ kind: 'no-design' as const, slot: 'ground:97536x97536' }, 'No paper here will do for the ground.'],
-  [{ kind: 'too-large' as const, slot: 'more-t:1x2' }, 'No paper here is large enough for the pieces beyond the design.'],
+  [
+    { kind: 'too-large' as const, slot: 'more-t:1x2' },
+    'No paper here is large enough for the pieces beyond the design.',
+  ],
   [{ kind: 'rules' as const, slot: null }, 'No choice of papers here tells its layers apart.'],
-])('%o is told as %s', (why, words) => { expect(lackingOnPage(why, layout)).toBe(words); });
+])('%o is told as %s', (why, words) => {
+  expect(lackingOnPage(why, layout)).toBe(words);
+});

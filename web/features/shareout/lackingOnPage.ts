@@ -6,5 +6,9 @@ export function lackingOnPage({ kind, slot }: Lacking, layout: Layout): string {
   if (slot === null) return 'No choice of papers here tells its layers apart.';
   const { slot: own } = purposeOf(slot);
   const name = layout.slots.find(({ id }) => id === own)?.name.toLowerCase() ?? 'pieces beyond the design';
-  return { 'no-design': `No paper here will do for the ${name}.`, 'too-large': `No paper here is large enough for the ${name}.`, 'no-room': `No room is left for the ${name}.` }[kind];
+  return {
+    'no-design': `No paper here will do for the ${name}.`,
+    'too-large': `No paper here is large enough for the ${name}.`,
+    'no-room': `No room is left for the ${name}.`,
+  }[kind];
 }

@@ -10,33 +10,101 @@ import { useShareChoices } from './shareChoices';
 import { smallGifts } from './smallGifts';
 
 const DAY = '2026-11-25';
-const lot = (id: string, kit: string, some: Partial<Lot> = {}): Lot => ({ id, kit, kind: 'paper', name: id, measure: 'sheets', size: null, front: id, back: null, upright: false, note: '', line: 1, ...some });
-const lots = [lot('moths', 'moth'), lot('rope', 'bell'), lot('jars', 'moth', { kind: 'ephemera', measure: 'count', front: null, note: 'moths and jars' }), lot('clips', 'bell', { kind: 'embellishment', measure: 'count', front: null })];
+const lot = (id: string, kit: string, some: Partial<Lot> = {}): Lot => ({
+  id,
+  kit,
+  kind: 'paper',
+  name: id,
+  measure: 'sheets',
+  size: null,
+  front: id,
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+  ...some,
+});
+const lots = [
+  lot('moths', 'moth'),
+  lot('rope', 'bell'),
+  lot('jars', 'moth', { kind: 'ephemera', measure: 'count', front: null, note: 'moths and jars' }),
+  lot('clips', 'bell', { kind: 'embellishment', measure: 'count', front: null }),
+];
 const events: LedgerEvent[] = [
-  ...['moths', 'rope'].map((id): LedgerEvent => ({ id: `r-${id}`, day: DAY, type: 'received', lot: id, pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })) })),
-  ...['jars', 'clips'].map((id): LedgerEvent => ({ id: `r-${id}`, day: DAY, type: 'received', lot: id, amounts: { '': 10 } })),
+  ...['moths', 'rope'].map((id): LedgerEvent => ({
+    id: `r-${id}`,
+    day: DAY,
+    type: 'received',
+    lot: id,
+    pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })),
+  })),
+  ...['jars', 'clips'].map((id): LedgerEvent => ({
+    id: `r-${id}`,
+    day: DAY,
+    type: 'received',
+    lot: id,
+    amounts: { '': 10 },
+  })),
 ];
 const bench: Bench = {
-  ...EMPTY_BENCH, lots: new Map(lots.map((one) => [one.id, one])), ledger: fold(events).value!,
-  faces: new Map(['moths', 'rope'].map((id) => [id, { id, name: id, pattern: 'dots', colours: [{ hex: '#22314f', share: 1 }] }])),
-  kits: new Map([['moth', ['moth', 'night']], ['bell', ['bells', 'rope']]].map(([id, theme]) => [id as string, { id: id as string, club: '', name: id as string, month: '2026-11', theme: theme as string[], list: '' }])),
+  ...EMPTY_BENCH,
+  lots: new Map(lots.map((one) => [one.id, one])),
+  ledger: fold(events).value!,
+  faces: new Map(
+    ['moths', 'rope'].map((id) => [id, { id, name: id, pattern: 'dots', colours: [{ hex: '#22314f', share: 1 }] }]),
+  ),
+  kits: new Map(
+    [
+      ['moth', ['moth', 'night']],
+      ['bell', ['bells', 'rope']],
+    ].map(([id, theme]) => [
+      id as string,
+      { id: id as string, club: '', name: id as string, month: '2026-11', theme: theme as string[], list: '' },
+    ]),
+  ),
 };
 const page = (id: string, some: Partial<Page> = {}): Page => ({
-  id, format: { w: inches(12), h: inches(12), spread: false }, design: 'strip-bands', mat: 0, photos: [{ photo: null, w: inches(4), h: inches(6) }], papers: {}, state: 'idea', title: id, date: '', place: '', journaling: '', plan: null, started: DAY, finished: null, ...some,
+  id,
+  format: { w: inches(12), h: inches(12), spread: false },
+  design: 'strip-bands',
+  mat: 0,
+  photos: [{ photo: null, w: inches(4), h: inches(6) }],
+  papers: {},
+  state: 'idea',
+  title: id,
+  date: '',
+  place: '',
+  journaling: '',
+  plan: null,
+  started: DAY,
+  finished: null,
+  ...some,
 });
 const WISHES = { mode: 'save' as const, must: [], pins: {}, forbidden: {} };
 
 describe('the job of a share-out', () => {
-  const laid = layForSharing([page('a'), page('b', { photos: [{ photo: null, w: inches(13), h: inches(13) }] })], bench);
-  test('leaves out pages whose photos do not fit', () => { expect(laid.map(({ page: { id } }) => id)).toEqual(['a']); });
+  const laid = layForSharing(
+    [page('a'), page('b', { photos: [{ photo: null, w: inches(13), h: inches(13) }] })],
+    bench,
+  );
+  test('leaves out pages whose photos do not fit', () => {
+    expect(laid.map(({ page: { id } }) => id)).toEqual(['a']);
+  });
   test('takes only ticked kits, and never what she refused', () => {
-    const stock = (kits: string[], never: string[] = []) => jobOf(laid, bench, { kits: new Set(kits), never }, WISHES, null).stock.map(({ id }) => id);
+    const stock = (kits: string[], never: string[] = []) =>
+      jobOf(laid, bench, { kits: new Set(kits), never }, WISHES, null).stock.map(({ id }) => id);
     expect(stock(['moth', 'bell'])).toEqual(['moths-1', 'moths-2', 'rope-1', 'rope-2']);
     expect(stock(['moth'])).toEqual(['moths-1', 'moths-2']);
     expect(stock(['moth', 'bell'], ['moths'])).toEqual(['rope-1', 'rope-2']);
   });
   test('pins a slot, keeps a refused paper off the page, names what must be used', () => {
-    const job = jobOf(laid, bench, { kits: new Set(['moth', 'bell']), never: [] }, { ...WISHES, must: ['rope'], pins: { a: { upper: 'moths' } }, forbidden: { a: ['rope'] } }, null);
+    const job = jobOf(
+      laid,
+      bench,
+      { kits: new Set(['moth', 'bell']), never: [] },
+      { ...WISHES, must: ['rope'], pins: { a: { upper: 'moths' } }, forbidden: { a: ['rope'] } },
+      null,
+    );
     const of = (slot: string) => job.pages[0]!.slots.find(({ id }) => id.startsWith(`${slot}:`))!.of;
     expect(of('upper')).toEqual(['moths']);
     expect(of('ground')).toEqual(['moths']);
@@ -80,14 +148,52 @@ describe('what she settles', () => {
 
 describe('what pages cost', () => {
   const half = { x: 0, y: 0, w: inches(6), h: inches(12) };
-  const piece = (of: string, part: string, x: number) => ({ ...half, x, page: of, slot: 'ground', copy: 1, part, turned: false, face: 'front' as const });
-  const sheet = (stock: string, pieces: ReturnType<typeof piece>[], nubbins: { part: string; x: number; y: number; w: number; h: number }[] = []) => ({ stock, copy: 1, cuts: [], pieces, nubbins, waste: [] });
+  const piece = (of: string, part: string, x: number) => ({
+    ...half,
+    x,
+    page: of,
+    slot: 'ground',
+    copy: 1,
+    part,
+    turned: false,
+    face: 'front' as const,
+  });
+  const sheet = (
+    stock: string,
+    pieces: ReturnType<typeof piece>[],
+    nubbins: { part: string; x: number; y: number; w: number; h: number }[] = [],
+  ) => ({ stock, copy: 1, cuts: [], pieces, nubbins, waste: [] });
   const plan = {
-    pages: [{ id: 'a', complete: true, slots: [] }, { id: 'b', complete: true, slots: [] }, { id: 'c', complete: false, why: { kind: 'rules', slot: null } }],
-    sheets: [sheet('moths-1', [piece('a', 'B', 0), piece('b', 'C', inches(6))]), sheet('moths-2', [piece('a', 'B', 0)], [{ part: 'C', ...half, x: inches(6) }])],
-    stats: { worth: 2, complete: 2, fresh: 2, kept: 0, cuts: 2, pieceArea: 0, nubbinArea: 0, wasteArea: 0, largestNubbin: 0, bound: { worth: 3, fresh: 2 }, optimal: false },
+    pages: [
+      { id: 'a', complete: true, slots: [] },
+      { id: 'b', complete: true, slots: [] },
+      { id: 'c', complete: false, why: { kind: 'rules', slot: null } },
+    ],
+    sheets: [
+      sheet('moths-1', [piece('a', 'B', 0), piece('b', 'C', inches(6))]),
+      sheet('moths-2', [piece('a', 'B', 0)], [{ part: 'C', ...half, x: inches(6) }]),
+    ],
+    stats: {
+      worth: 2,
+      complete: 2,
+      fresh: 2,
+      kept: 0,
+      cuts: 2,
+      pieceArea: 0,
+      nubbinArea: 0,
+      wasteArea: 0,
+      largestNubbin: 0,
+      bound: { worth: 3, fresh: 2 },
+      optimal: false,
+    },
   } as unknown as SharePlan;
-  const stock = jobOf(layForSharing([page('a')], bench), bench, { kits: new Set(['moth', 'bell']), never: [] }, WISHES, null).stock;
+  const stock = jobOf(
+    layForSharing([page('a')], bench),
+    bench,
+    { kits: new Set(['moth', 'bell']), never: [] },
+    WISHES,
+    null,
+  ).stock;
 
   test('paper by page, and the sheets opened for one page alone', () => {
     const [a, b] = pageCosts(plan, stock);
@@ -95,12 +201,21 @@ describe('what pages cost', () => {
     expect(b).toMatchObject({ page: 'b', area: inches(6) * inches(12), opens: 0, from: [{ stock: 'moths-1' }] });
   });
   test('what is left after all of them', () => {
-    expect(leftAfter(plan, stock)).toEqual({ area: 2 * inches(12) ** 2 + inches(6) * inches(12), wholeSheets: 2, leftovers: 1, largest: inches(12) ** 2 });
+    expect(leftAfter(plan, stock)).toEqual({
+      area: 2 * inches(12) ** 2 + inches(6) * inches(12),
+      wholeSheets: 2,
+      leftovers: 1,
+      largest: inches(12) ** 2,
+    });
   });
   test('what is proved is told, and what is only bounded', () => {
     expect(boundWords(plan, 3)).toBe('At most 3 could be made, by area.');
-    expect(boundWords({ ...plan, stats: { ...plan.stats, bound: { worth: 2, fresh: 2 } } }, 3)).toBe('No share-out makes more pages of this.');
-    expect(boundWords({ ...plan, stats: { ...plan.stats, optimal: true } }, 2)).toBe('No share-out opens fewer fresh sheets.');
+    expect(boundWords({ ...plan, stats: { ...plan.stats, bound: { worth: 2, fresh: 2 } } }, 3)).toBe(
+      'No share-out makes more pages of this.',
+    );
+    expect(boundWords({ ...plan, stats: { ...plan.stats, optimal: true } }, 2)).toBe(
+      'No share-out opens fewer fresh sheets.',
+    );
     expect(boundWords(plan, 2)).toBe('');
   });
 });

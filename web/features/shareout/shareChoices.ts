@@ -20,18 +20,38 @@ export interface ShareChoices extends ShareWishes {
   free: () => void;
 }
 
-const toggled = (list: readonly string[], one: string, is: boolean): string[] => (is ? [...new Set([...list, one])] : list.filter((other) => other !== one));
+const toggled = (list: readonly string[], one: string, is: boolean): string[] =>
+  is ? [...new Set([...list, one])] : list.filter((other) => other !== one);
 
-export const useShareChoices = create<ShareChoices>()(persist((set) => ({
-  kitsLeft: [], pagesLeft: [], never: [], spread: 'one', mode: 'save', must: [], pins: {}, forbidden: {},
-  change: (some) => set(some),
-  pin: (page, slot, face) => set(({ pins }) => {
-    const { [slot]: _, ...others } = pins[page] ?? {};
-    return { pins: { ...pins, [page]: face === null ? others : { ...others, [slot]: face } } };
-  }),
-  forbid: (page, face, is) => set(({ forbidden, pins }) => ({
-    forbidden: { ...forbidden, [page]: toggled(forbidden[page] ?? [], face, is) },
-    pins: is ? { ...pins, [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)) } : pins,
-  })),
-  free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
-}), { name: 'nubbin-share', version: 1 }));
+export const useShareChoices = create<ShareChoices>()(
+  persist(
+    (set) => ({
+      kitsLeft: [],
+      pagesLeft: [],
+      never: [],
+      spread: 'one',
+      mode: 'save',
+      must: [],
+      pins: {},
+      forbidden: {},
+      change: (some) => set(some),
+      pin: (page, slot, face) =>
+        set(({ pins }) => {
+          const { [slot]: _, ...others } = pins[page] ?? {};
+          return { pins: { ...pins, [page]: face === null ? others : { ...others, [slot]: face } } };
+        }),
+      forbid: (page, face, is) =>
+        set(({ forbidden, pins }) => ({
+          forbidden: { ...forbidden, [page]: toggled(forbidden[page] ?? [], face, is) },
+          pins: is
+            ? {
+                ...pins,
+                [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)),
+              }
+            : pins,
+        })),
+      free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
+    }),
+    { name: 'nubbin-share', version: 1 },
+  ),
+);

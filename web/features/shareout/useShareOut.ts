@@ -28,17 +28,47 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);
   const { mode, must, pins, forbidden, never, spread } = choices;
-  const pages = useMemo(() => layForSharing(chosen.map((page) => inSchool(page, spread)), bench), [chosen, bench, spread]);
-  const job = useMemo(() => jobOf(pages, bench, { kits, never }, { mode, must, pins, forbidden }, longestCut), [pages, bench, kits, never, mode, must, pins, forbidden, longestCut]);
-  const [found, setFound] = useState<Pick<ShareOut, 'plan' | 'done' | 'trouble'> & { of: ShareJob | null }>({ plan: null, done: 0, trouble: null, of: null });
+  const pages = useMemo(
+    () =>
+      layForSharing(
+        chosen.map((page) => inSchool(page, spread)),
+        bench,
+      ),
+    [chosen, bench, spread],
+  );
+  const job = useMemo(
+    () => jobOf(pages, bench, { kits, never }, { mode, must, pins, forbidden }, longestCut),
+    [pages, bench, kits, never, mode, must, pins, forbidden, longestCut],
+  );
+  const [found, setFound] = useState<Pick<ShareOut, 'plan' | 'done' | 'trouble'> & { of: ShareJob | null }>({
+    plan: null,
+    done: 0,
+    trouble: null,
+    of: null,
+  });
   useEffect(() => {
     let isLatest = true;
-    const show = (plan: SharePlan | null, done: number | null, trouble: string | null = null): void => { if (isLatest) setFound({ plan, done, trouble, of: job }); };
-    if (job.pages.length === 0) { void Promise.resolve().then(() => show(null, null)); return () => { isLatest = false; }; }
+    const show = (plan: SharePlan | null, done: number | null, trouble: string | null = null): void => {
+      if (isLatest) setFound({ plan, done, trouble, of: job });
+    };
+    if (job.pages.length === 0) {
+      void Promise.resolve().then(() => show(null, null));
+      return () => {
+        isLatest = false;
+      };
+    }
     // The plan before stays on the screen until the next one is there.
-    void Promise.resolve().then(() => { if (isLatest) setFound((before) => ({ ...before, done: 0, trouble: null })); });
-    shareInWorker(job, WORK, ({ plan, done }) => show(plan, done)).then((plan) => show(plan, null), (error: unknown) => show(null, null, String(error)));
-    return () => { isLatest = false; stopSharing(); };
+    void Promise.resolve().then(() => {
+      if (isLatest) setFound((before) => ({ ...before, done: 0, trouble: null }));
+    });
+    shareInWorker(job, WORK, ({ plan, done }) => show(plan, done)).then(
+      (plan) => show(plan, null),
+      (error: unknown) => show(null, null, String(error)),
+    );
+    return () => {
+      isLatest = false;
+      stopSharing();
+    };
   }, [job]);
   const { of, ...rest } = found;
   return { pages, job, ...rest, isCurrent: of === job, stop: stopSharing };

@@ -22,7 +22,13 @@ const some = (n: number): Amounts => (n === 0 ? {} : { '': n });
 /** What letters she types there are, one that stands alone being there once; null: it cannot be read. */
 function lettersIn(text: string): Amounts | null {
   if (text.trim() === '') return {};
-  const line = readLine(`alpha: ${text.trim().split(/\s+/).map((part) => (/^\S$/u.test(part) ? `${part}1` : part)).join(' ')}`);
+  const line = readLine(
+    `alpha: ${text
+      .trim()
+      .split(/\s+/)
+      .map((part) => (/^\S$/u.test(part) ? `${part}1` : part))
+      .join(' ')}`,
+  );
   return line.status === 'read' ? line.item.letters : null;
 }
 
@@ -30,16 +36,68 @@ function lettersIn(text: string): Amounts | null {
 export function AmountField({ label, lot, value, onChange, autoFocus = false }: AmountFieldProps) {
   const system = useSettings((s) => s.system);
   const n = value[''] ?? 0;
-  const [text, setText] = useState(() => (lot.measure === 'letters' ? amountWords(lot, value, system).replace(/^none$/, '') : String(n)));
+  const [text, setText] = useState(() =>
+    lot.measure === 'letters' ? amountWords(lot, value, system).replace(/^none$/, '') : String(n),
+  );
   const isWrong = lot.measure === 'letters' ? lettersIn(text) === null : !/^\d+$/.test(text.trim());
   switch (lot.measure) {
-    case 'length': return <MeasureField label={label} value={n} onChange={(length) => onChange(length === null ? null : some(length))} system={system} />;
+    case 'length':
+      return (
+        <MeasureField
+          label={label}
+          value={n}
+          onChange={(length) => onChange(length === null ? null : some(length))}
+          system={system}
+        />
+      );
     case 'share': {
       const whole = Math.max(1, Math.ceil(n / 100));
-      const levels = [...new Set([...(lot.kind === 'stickers' || lot.kind === 'medium' ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i) : [100, 50, 20]), n, 0])].sort((a, b) => b - a);
-      return <Choice<string> label={label} options={levels.map((level): [string, string] => [String(level), shareWords(lot.kind, level)])} value={String(n)} onChange={(level) => onChange(some(Number(level)))} />;
+      const levels = [
+        ...new Set([
+          ...(lot.kind === 'stickers' || lot.kind === 'medium'
+            ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i)
+            : [100, 50, 20]),
+          n,
+          0,
+        ]),
+      ].sort((a, b) => b - a);
+      return (
+        <Choice<string>
+          label={label}
+          options={levels.map((level): [string, string] => [String(level), shareWords(lot.kind, level)])}
+          value={String(n)}
+          onChange={(level) => onChange(some(Number(level)))}
+        />
+      );
     }
-    case 'letters': return <TextField label={label} value={text} onChange={(now) => { setText(now); onChange(lettersIn(now)); }} isMeasure autoFocus={autoFocus} error={isWrong ? 'Write A3 E4 N2.' : null} />;
-    default: return <TextField label={label} value={text} onChange={(now) => { setText(now); onChange(/^\d+$/.test(now.trim()) ? some(Number(now)) : null); }} isMeasure autoFocus={autoFocus} inputMode="numeric" error={isWrong && text !== '' ? 'A whole number, or 0.' : null} />;
+    case 'letters':
+      return (
+        <TextField
+          label={label}
+          value={text}
+          onChange={(now) => {
+            setText(now);
+            onChange(lettersIn(now));
+          }}
+          isMeasure
+          autoFocus={autoFocus}
+          error={isWrong ? 'Write A3 E4 N2.' : null}
+        />
+      );
+    default:
+      return (
+        <TextField
+          label={label}
+          value={text}
+          onChange={(now) => {
+            setText(now);
+            onChange(/^\d+$/.test(now.trim()) ? some(Number(now)) : null);
+          }}
+          isMeasure
+          autoFocus={autoFocus}
+          inputMode="numeric"
+          error={isWrong && text !== '' ? 'A whole number, or 0.' : null}
+        />
+      );
   }
 }

@@ -14,17 +14,36 @@ import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 
-export interface CutApartProps { piece: PieceState; lot: Lot; onDone: () => void }
+export interface CutApartProps {
+  piece: PieceState;
+  lot: Lot;
+  onDone: () => void;
+}
 
 const LEAST = { w: inches(1), h: inches(1) };
-const EDGES: readonly (readonly [Edge, string])[] = [['foot', 'foot'], ['head', 'head'], ['left', 'left side'], ['right', 'right side']];
+const EDGES: readonly (readonly [Edge, string])[] = [
+  ['foot', 'foot'],
+  ['head', 'head'],
+  ['left', 'left side'],
+  ['right', 'right side'],
+];
 
 /** A sheet in the stash cut apart: into what is printed on it, or the maker's strip off its edge. */
 export function CutApart(props: CutApartProps) {
   return (
     <DialogTrigger>
       <Button>Cut apart</Button>
-      <SlipOver title={`Cut apart: ${props.lot.name}`}>{(close) => <Parts {...props} onDone={() => { close(); props.onDone(); }} />}</SlipOver>
+      <SlipOver title={`Cut apart: ${props.lot.name}`}>
+        {(close) => (
+          <Parts
+            {...props}
+            onDone={() => {
+              close();
+              props.onDone();
+            }}
+          />
+        )}
+      </SlipOver>
     </DialogTrigger>
   );
 }
@@ -36,7 +55,10 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
   const [width, setWidth] = useState<number | null>(() => brandingStripOf(lot).width);
   const [edge, setEdge] = useState<Edge>('foot');
   const parts = useMemo(() => readParts(text), [text]);
-  const found = useMemo(() => (parts.ok && parts.value.length > 0 ? cutApartEvent(piece, lot, parts.value, LEAST, '', '') : null), [piece, lot, parts]);
+  const found = useMemo(
+    () => (parts.ok && parts.value.length > 0 ? cutApartEvent(piece, lot, parts.value, LEAST, '', '') : null),
+    [piece, lot, parts],
+  );
   const into = found?.event?.type === 'cut' ? found.event.into : [];
   const kept = into.filter(({ role }) => role === 'nubbin');
   const depth = edge === 'foot' || edge === 'head' ? piece.h : piece.w;
@@ -46,22 +68,92 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
   return (
     <Row $gap={24} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
       <Stack $gap={14} style={{ flex: 1 }}>
-        <TextField label="What is printed on it, or what you want" value={text} onChange={setText} autoFocus placeholder="6 x 3x4, 4 x 2x2" error={parts.ok ? null : `“${parts.error.text}” is no size. Write 6 x 3x4, 4 x 2x2.`} />
-        {found && <Soft role="status">{found.event ? `${kept.length} pieces go to the stash${found.notCut > 0 ? `; ${found.notCut} of these have no room on it` : ''}.` : 'None of these has room on it.'}</Soft>}
-        <Button look="main" isDisabled={!found?.event} onPress={() => { void cutInStash(found!.event!, `Cut ${lot.name} apart`).then((isDone) => { if (isDone) onDone(); }); }}>{found?.event ? `Cut into ${kept.length}` : 'Cut apart'}</Button>
+        <TextField
+          label="What is printed on it, or what you want"
+          value={text}
+          onChange={setText}
+          autoFocus
+          placeholder="6 x 3x4, 4 x 2x2"
+          error={parts.ok ? null : `“${parts.error.text}” is no size. Write 6 x 3x4, 4 x 2x2.`}
+        />
+        {found && (
+          <Soft role="status">
+            {found.event
+              ? `${kept.length} pieces go to the stash${found.notCut > 0 ? `; ${found.notCut} of these have no room on it` : ''}.`
+              : 'None of these has room on it.'}
+          </Soft>
+        )}
+        <Button
+          look="main"
+          isDisabled={!found?.event}
+          onPress={() => {
+            void cutInStash(found!.event!, `Cut ${lot.name} apart`).then((isDone) => {
+              if (isDone) onDone();
+            });
+          }}
+        >
+          {found?.event ? `Cut into ${kept.length}` : 'Cut apart'}
+        </Button>
         <h3>The maker’s strip</h3>
         <Row style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
-          <div style={{ width: 96 }}><MeasureField label="wide" value={width} onChange={setWidth} system={system} /></div>
-          <div style={{ flex: 1 }}><Choice<Edge> label="along the" options={EDGES} value={edge} onChange={setEdge} /></div>
+          <div style={{ width: 96 }}>
+            <MeasureField label="wide" value={width} onChange={setWidth} system={system} />
+          </div>
+          <div style={{ flex: 1 }}>
+            <Choice<Edge> label="along the" options={EDGES} value={edge} onChange={setEdge} />
+          </div>
         </Row>
-        <Button isDisabled={!isStrip} onPress={() => { void cutInStash(stripOffEvent(piece, edge, width!, '', ''), `Cut the strip off ${lot.name}`).then((isDone) => { if (isDone) onDone(); }); }}>{isStrip ? `Cut ${formatLength(width, system)} off` : 'Cut it off'}</Button>
+        <Button
+          isDisabled={!isStrip}
+          onPress={() => {
+            void cutInStash(stripOffEvent(piece, edge, width!, '', ''), `Cut the strip off ${lot.name}`).then(
+              (isDone) => {
+                if (isDone) onDone();
+              },
+            );
+          }}
+        >
+          {isStrip ? `Cut ${formatLength(width, system)} off` : 'Cut it off'}
+        </Button>
         <Soft>Blade away from the hand.</Soft>
-        <Button slot="close" look="quiet">Not now</Button>
+        <Button slot="close" look="quiet">
+          Not now
+        </Button>
       </Stack>
-      <svg width={inch(piece.w) * scale} height={inch(piece.h) * scale} viewBox={`0 0 ${inch(piece.w)} ${inch(piece.h)}`} role="img" aria-label={`${formatSize(piece, system)}, cut into ${kept.length === 0 ? 'nothing yet' : kept.map((part) => formatSize(part, system)).join(', ')}`} style={{ flex: 'none' }}>
+      <svg
+        width={inch(piece.w) * scale}
+        height={inch(piece.h) * scale}
+        viewBox={`0 0 ${inch(piece.w)} ${inch(piece.h)}`}
+        role="img"
+        aria-label={`${formatSize(piece, system)}, cut into ${kept.length === 0 ? 'nothing yet' : kept.map((part) => formatSize(part, system)).join(', ')}`}
+        style={{ flex: 'none' }}
+      >
         <rect width={inch(piece.w)} height={inch(piece.h)} fill={fill} />
-        {into.map(({ id, x, y, w, h, role }) => <rect key={id} x={inch(x)} y={inch(y)} width={inch(w)} height={inch(h)} fill={role === 'waste' ? 'rgba(40,20,30,.45)' : 'none'} stroke="#fff" strokeWidth={0.09} />)}
-        {into.map(({ id, x, y, w, h, role }) => <rect key={`${id} line`} x={inch(x)} y={inch(y)} width={inch(w)} height={inch(h)} fill="none" stroke={role === 'waste' ? 'none' : '#3b2436'} strokeWidth={0.05} strokeDasharray=".18 .12" />)}
+        {into.map(({ id, x, y, w, h, role }) => (
+          <rect
+            key={id}
+            x={inch(x)}
+            y={inch(y)}
+            width={inch(w)}
+            height={inch(h)}
+            fill={role === 'waste' ? 'rgba(40,20,30,.45)' : 'none'}
+            stroke="#fff"
+            strokeWidth={0.09}
+          />
+        ))}
+        {into.map(({ id, x, y, w, h, role }) => (
+          <rect
+            key={`${id} line`}
+            x={inch(x)}
+            y={inch(y)}
+            width={inch(w)}
+            height={inch(h)}
+            fill="none"
+            stroke={role === 'waste' ? 'none' : '#3b2436'}
+            strokeWidth={0.05}
+            strokeDasharray=".18 .12"
+          />
+        ))}
       </svg>
     </Row>
   );

@@ -13,7 +13,10 @@ import { FaceTags } from './FaceTags';
 import { PictureSource } from './PictureSource';
 import { StraightenPicture } from './StraightenPicture';
 
-export interface FaceSlipProps { face: Face; lot: Lot }
+export interface FaceSlipProps {
+  face: Face;
+  lot: Lot;
+}
 
 /** What a printed face is like: a picture of the real paper in place of the drawing, its colours put right, motifs and printed words. */
 export function FaceSlip(props: FaceSlipProps) {
@@ -29,7 +32,10 @@ function FaceFields({ face, lot }: FaceSlipProps) {
   const [taken, setTaken] = useState<File | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [width, setWidth] = useState(face.picture?.w ?? lot.size?.w ?? inches(12));
-  const drop = (): void => { setTrouble(`${taken?.name ?? 'This'} cannot be read as a picture. JPEG, PNG and WebP can.`); setTaken(null); };
+  const drop = (): void => {
+    setTrouble(`${taken?.name ?? 'This'} cannot be read as a picture. JPEG, PNG and WebP can.`);
+    setTaken(null);
+  };
   const add = (file: File | undefined): void => {
     if (!file) return;
     setTrouble(file.size === 0 ? `${file.name} is empty.` : null);
@@ -37,15 +43,35 @@ function FaceFields({ face, lot }: FaceSlipProps) {
   };
   const keep = async (corners: Corners): Promise<void> => {
     const picture = await readPicture(taken!, corners);
-    if (!picture) { drop(); return; }
+    if (!picture) {
+      drop();
+      return;
+    }
     setTaken(null);
     await picturePaper(face, picture, { w: width, h: Math.round((width * picture.h) / picture.w) });
   };
-  if (taken) return <StraightenPicture file={taken} onDone={(corners) => { void keep(corners); }} onDrop={drop} />;
+  if (taken)
+    return (
+      <StraightenPicture
+        file={taken}
+        onDone={(corners) => {
+          void keep(corners);
+        }}
+        onDrop={drop}
+      />
+    );
   return (
     <>
       <Paper size={{ w: inches(12), h: inches(5) }} face={face.id} scale={40} />
-      <PictureSource width={width} onWidth={setWidth} onFile={add} isPictured={face.picture !== undefined} onRedraw={() => { void changeFace(face, ({ picture: _, ...now }) => now, `${face.name} is drawn again`); }} />
+      <PictureSource
+        width={width}
+        onWidth={setWidth}
+        onFile={add}
+        isPictured={face.picture !== undefined}
+        onRedraw={() => {
+          void changeFace(face, ({ picture: _, ...now }) => now, `${face.name} is drawn again`);
+        }}
+      />
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
       <FaceTags face={face} lot={lot} />
       <Button slot="close">Close</Button>

@@ -28,7 +28,12 @@ const lettersOf = (word: string): Amounts => {
 };
 
 type Share = 'little' | 'quarter' | 'half' | 'all';
-const SHARES: readonly (readonly [Share, string])[] = [['little', 'a little'], ['quarter', 'a quarter'], ['half', 'half'], ['all', 'all there is']];
+const SHARES: readonly (readonly [Share, string])[] = [
+  ['little', 'a little'],
+  ['quarter', 'a quarter'],
+  ['half', 'half'],
+  ['all', 'all there is'],
+];
 const HUNDREDTHS: Record<Exclude<Share, 'all'>, number> = { little: 10, quarter: 25, half: 50 };
 
 /** The slip of a counted or measured thing: how much there is, where the rest went, and taking some to the bench. */
@@ -42,43 +47,138 @@ export function LotSlip({ lot }: { lot: Lot }) {
   const [share, setShare] = useState<Share>('little');
   const [length, setLength] = useState<number | null>(inches(12));
   const [note, setNote] = useState(lot.note);
-  const keepNote = (): void => { if (note.trim() !== lot.note) void act({ label: `Noted of ${lot.name}`, changes: [{ table: 'lots', key: lot.id, change: (now) => ({ ...now, note: note.trim() }) }] }); };
+  const keepNote = (): void => {
+    if (note.trim() !== lot.note)
+      void act({
+        label: `Noted of ${lot.name}`,
+        changes: [{ table: 'lots', key: lot.id, change: (now) => ({ ...now, note: note.trim() }) }],
+      });
+  };
   const kit = kits.get(lot.kit);
   const here = ledger.lots.get(lot.id)?.here ?? {};
   const lent = ledger.lots.get(lot.id)?.lent ?? {};
   const there = here[''] ?? 0;
   const wanted: Amounts = {
-    letters: () => lettersOf(word), length: () => ({ '': length ?? 0 }), count: () => ({ '': Number(count) }), sheets: () => ({}),
+    letters: () => lettersOf(word),
+    length: () => ({ '': length ?? 0 }),
+    count: () => ({ '': Number(count) }),
+    sheets: () => ({}),
     share: () => ({ '': share === 'all' ? there : Math.min(there, HUNDREDTHS[share]) }),
   }[lot.measure]();
-  const short = Object.entries(wanted).filter(([part, n]) => !Number.isSafeInteger(n) || n < 1 || (here[part] ?? 0) < n);
+  const short = Object.entries(wanted).filter(
+    ([part, n]) => !Number.isSafeInteger(n) || n < 1 || (here[part] ?? 0) < n,
+  );
   const isShort = short.length > 0 || Object.keys(wanted).length === 0;
-  const error = lot.measure === 'letters'
-    ? (short.length > 0 ? `Short of ${short.map(([glyph, n]) => `${glyph}${n - (here[glyph] ?? 0) > 1 ? ` ×${n - (here[glyph] ?? 0)}` : ''}`).join(', ')}.` : null)
-    : short.length > 0 && count !== '' ? `There are ${amountWords(lot, here, system)} of it.` : null;
+  const error =
+    lot.measure === 'letters'
+      ? short.length > 0
+        ? `Short of ${short.map(([glyph, n]) => `${glyph}${n - (here[glyph] ?? 0) > 1 ? ` ×${n - (here[glyph] ?? 0)}` : ''}`).join(', ')}.`
+        : null
+      : short.length > 0 && count !== ''
+        ? `There are ${amountWords(lot, here, system)} of it.`
+        : null;
   const say = (amounts: Amounts): string => (lot.measure === 'share' ? '' : amountWords(lot, amounts, system));
-  const takeOut = (): void => { void act({ label: `Took ${lot.name} to the bench`, events: [{ type: 'claimed', lot: lot.id, amounts: wanted, page: inHand!.id }] }); };
+  const takeOut = (): void => {
+    void act({
+      label: `Took ${lot.name} to the bench`,
+      events: [{ type: 'claimed', lot: lot.id, amounts: wanted, page: inHand!.id }],
+    });
+  };
   return (
     <Slip aria-label={`${lot.name}, its slip`}>
       <Stack $gap={12}>
-        <div><h2>{lot.name}</h2><Soft>{lotWords(lot, system)}<br />{kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}</Soft></div>
-        <ThingDrawing lot={lot} colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []} amounts={here} scale={8} />
-        <p><strong>{amountWords(lot, here, system)}</strong> {lot.measure === 'share' ? 'left' : 'here'}</p>
-        {lot.measure === 'letters' && <TextField label="Letters for" value={word} onChange={setWord} error={word === '' ? null : error} placeholder="a word, as it will stand" />}
-        {lot.measure === 'count' && <TextField label="How many" value={count} onChange={setCount} error={error} isMeasure />}
-        {lot.measure === 'length' && <MeasureField label="How much" value={length} onChange={setLength} system={system} />}
-        {lot.measure === 'share' && there > 0 && <Choice<Share> label="How much of one" options={SHARES} value={share} onChange={setShare} />}
+        <div>
+          <h2>{lot.name}</h2>
+          <Soft>
+            {lotWords(lot, system)}
+            <br />
+            {kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}
+          </Soft>
+        </div>
+        <ThingDrawing
+          lot={lot}
+          colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
+          amounts={here}
+          scale={8}
+        />
+        <p>
+          <strong>{amountWords(lot, here, system)}</strong> {lot.measure === 'share' ? 'left' : 'here'}
+        </p>
+        {lot.measure === 'letters' && (
+          <TextField
+            label="Letters for"
+            value={word}
+            onChange={setWord}
+            error={word === '' ? null : error}
+            placeholder="a word, as it will stand"
+          />
+        )}
+        {lot.measure === 'count' && (
+          <TextField label="How many" value={count} onChange={setCount} error={error} isMeasure />
+        )}
+        {lot.measure === 'length' && (
+          <MeasureField label="How much" value={length} onChange={setLength} system={system} />
+        )}
+        {lot.measure === 'share' && there > 0 && (
+          <Choice<Share> label="How much of one" options={SHARES} value={share} onChange={setShare} />
+        )}
         <Row>
-          <Button look="main" isDisabled={!inHand || isShort} onPress={takeOut}>Take to bench</Button>
-          {!inHand && <Soft>Choose a page in <Link to="/pages">Pages</Link> first.</Soft>}
+          <Button look="main" isDisabled={!inHand || isShort} onPress={takeOut}>
+            Take to bench
+          </Button>
+          {!inHand && (
+            <Soft>
+              Choose a page in <Link to="/pages">Pages</Link> first.
+            </Soft>
+          )}
         </Row>
         {isKept(lot.kind) && <Soft>It goes back when the page is glued; nothing of it is used up by itself.</Soft>}
-        <div><PartWith isDisabled={lot.measure === 'share' ? there === 0 : isShort} onPart={(leaving) => { void partWithSome(lot.id, lot.measure === 'share' ? here : wanted, leaving, `${say(wanted)} ${lot.name}`.trim()); }} />{!isShort && lot.measure !== 'share' && <Soft>… {say(wanted)} of it</Soft>}</div>
-        {Object.keys(lent).length > 0 && <Row><Soft>{amountWords(lot, lent, system)} lent out</Soft><Button look="quiet" onPress={() => { void bringBack({ pieces: [], lots: [lot.id] }, ledger); }}>It came back</Button></Row>}
-        <TextField label="Note and theme words" value={note} onChange={setNote} onBlur={keepNote} placeholder="garden, craft words …" />
+        <div>
+          <PartWith
+            isDisabled={lot.measure === 'share' ? there === 0 : isShort}
+            onPart={(leaving) => {
+              void partWithSome(
+                lot.id,
+                lot.measure === 'share' ? here : wanted,
+                leaving,
+                `${say(wanted)} ${lot.name}`.trim(),
+              );
+            }}
+          />
+          {!isShort && lot.measure !== 'share' && <Soft>… {say(wanted)} of it</Soft>}
+        </div>
+        {Object.keys(lent).length > 0 && (
+          <Row>
+            <Soft>{amountWords(lot, lent, system)} lent out</Soft>
+            <Button
+              look="quiet"
+              onPress={() => {
+                void bringBack({ pieces: [], lots: [lot.id] }, ledger);
+              }}
+            >
+              It came back
+            </Button>
+          </Row>
+        )}
+        <TextField
+          label="Note and theme words"
+          value={note}
+          onChange={setNote}
+          onBlur={keepNote}
+          placeholder="garden, craft words …"
+        />
         <CountAnew key={JSON.stringify(here)} lot={lot} here={here} />
         <h3>Where it has been</h3>
-        <Trail events={history} amount={say} now={<>{amountWords(lot, here, system)} {lot.measure === 'share' ? 'left' : 'here'}{ledger.lots.get(lot.id)?.place ? `, kept in ${ledger.lots.get(lot.id)!.place}` : ''}</>} />
+        <Trail
+          events={history}
+          amount={say}
+          now={
+            <>
+              {amountWords(lot, here, system)} {lot.measure === 'share' ? 'left' : 'here'}
+              {ledger.lots.get(lot.id)?.place ? `, kept in ${ledger.lots.get(lot.id)!.place}` : ''}
+            </>
+          }
+        />
       </Stack>
     </Slip>
   );

@@ -13,7 +13,11 @@ import { labelOf, labelsOfPlaces } from './labels';
 import { labelsPdf, type Label } from './labelsPdf';
 import { PartWith } from './PartWith';
 
-export interface ManySlipProps { chosen: Chosen; onAll: () => void; onNone: () => void }
+export interface ManySlipProps {
+  chosen: Chosen;
+  onAll: () => void;
+  onNone: () => void;
+}
 
 /** What can be done with several things at once. */
 export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
@@ -29,22 +33,81 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
     const { width, isTold } = brandingStripOf(bench.lots.get(piece.lot)!);
     return isTold && piece.where === 'here' && piece.from === null && width < piece.h ? [{ piece, width }] : [];
   });
-  const isLent = chosen.pieces.some((id) => ledger.pieces.get(id)?.where === 'lent') || chosen.lots.some((id) => Object.keys(ledger.lots.get(id)?.lent ?? {}).length > 0);
+  const isLent =
+    chosen.pieces.some((id) => ledger.pieces.get(id)?.where === 'lent') ||
+    chosen.lots.some((id) => Object.keys(ledger.lots.get(id)?.lent ?? {}).length > 0);
   const ofPlaces = useMemo(() => labelsOfPlaces(bench, system), [bench, system]);
-  const keepLabels = async (labels: readonly Label[]): Promise<void> => keepFile('labels.pdf', await labelsPdf(labels, system), 'application/pdf');
-  const then = (done: Promise<boolean>): void => { void done.then((isDone) => { if (isDone) onNone(); }); };
+  const keepLabels = async (labels: readonly Label[]): Promise<void> =>
+    keepFile('labels.pdf', await labelsPdf(labels, system), 'application/pdf');
+  const then = (done: Promise<boolean>): void => {
+    void done.then((isDone) => {
+      if (isDone) onNone();
+    });
+  };
   return (
     <Slip aria-label="Several things">
       <Stack $gap={12}>
         <h2>{count === 0 ? 'Choose several things' : count === 1 ? 'One thing chosen' : `${count} things chosen`}</h2>
         {area > 0 && <Soft>{formatArea(area, system)} of paper</Soft>}
-        <Row><Button look="quiet" onPress={onAll}>choose all that is shown</Button><Button look="quiet" isDisabled={count === 0} onPress={onNone}>choose none</Button></Row>
-        <Button look="main" isDisabled={count === 0 || !inHand} onPress={() => then(takeOut(chosen, inHand!.id, ledger))}>{inHand ? `To the bench for ${pageName(inHand)}` : 'To the bench'}</Button>
-        <Row><TextField label="Kept in" value={place} onChange={setPlace} placeholder="case B, second drawer …" /><Button isDisabled={count === 0} onPress={() => then(moveTo(chosen, place.trim(), ledger))}>Put them there</Button></Row>
-        <Row><Button isDisabled={count === 0} onPress={() => { void keepLabels([labelOf(place.trim() || 'Scraps', chosen, bench, system)]); }}>A label for these</Button><Button look="quiet" isDisabled={ofPlaces.length === 0} onPress={() => { void keepLabels(ofPlaces); }}>a label for each place</Button></Row>
-        {striped.length > 0 && <Row><Button onPress={() => then(cutStripsOff(striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width, '', ''))))}>{striped.length === 1 ? 'Cut the maker’s strip off' : `Cut the makers’ strips off ${striped.length} sheets`}</Button></Row>}
+        <Row>
+          <Button look="quiet" onPress={onAll}>
+            choose all that is shown
+          </Button>
+          <Button look="quiet" isDisabled={count === 0} onPress={onNone}>
+            choose none
+          </Button>
+        </Row>
+        <Button
+          look="main"
+          isDisabled={count === 0 || !inHand}
+          onPress={() => then(takeOut(chosen, inHand!.id, ledger))}
+        >
+          {inHand ? `To the bench for ${pageName(inHand)}` : 'To the bench'}
+        </Button>
+        <Row>
+          <TextField label="Kept in" value={place} onChange={setPlace} placeholder="case B, second drawer …" />
+          <Button isDisabled={count === 0} onPress={() => then(moveTo(chosen, place.trim(), ledger))}>
+            Put them there
+          </Button>
+        </Row>
+        <Row>
+          <Button
+            isDisabled={count === 0}
+            onPress={() => {
+              void keepLabels([labelOf(place.trim() || 'Scraps', chosen, bench, system)]);
+            }}
+          >
+            A label for these
+          </Button>
+          <Button
+            look="quiet"
+            isDisabled={ofPlaces.length === 0}
+            onPress={() => {
+              void keepLabels(ofPlaces);
+            }}
+          >
+            a label for each place
+          </Button>
+        </Row>
+        {striped.length > 0 && (
+          <Row>
+            <Button
+              onPress={() =>
+                then(cutStripsOff(striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width, '', ''))))
+              }
+            >
+              {striped.length === 1
+                ? 'Cut the maker’s strip off'
+                : `Cut the makers’ strips off ${striped.length} sheets`}
+            </Button>
+          </Row>
+        )}
         <PartWith isDisabled={count === 0} onPart={(leaving) => then(partWith(chosen, leaving, ledger))} />
-        {isLent && <Row><Button onPress={() => then(bringBack(chosen, ledger))}>What was lent came back</Button></Row>}
+        {isLent && (
+          <Row>
+            <Button onPress={() => then(bringBack(chosen, ledger))}>What was lent came back</Button>
+          </Row>
+        )}
         <Soft>What is out for a page stays there. Undo brings everything back.</Soft>
       </Stack>
     </Slip>

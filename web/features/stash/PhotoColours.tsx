@@ -15,14 +15,50 @@ export function PhotoColours({ onPick }: { onPick: (hex: string) => void }) {
   };
   return (
     <Picking>
-      <Choice label="or from a photo" options={[['', '…'], ...[...photos.values()].sort((a, b) => a.name.localeCompare(b.name)).map((photo): [string, string] => [photo.id, photo.name])]} value={id} onChange={choose} />
-      <span role="group" aria-label="The photo’s colours">{photos.get(id)?.colours.map(({ hex, share }) => <button key={hex} type="button" style={{ background: hex }} aria-label={`${hex}, ${Math.round(share * 100)} % of it`} title={`${Math.round(share * 100)} %`} onClick={() => onPick(hex)} />)}</span>
+      <Choice
+        label="or from a photo"
+        options={[
+          ['', '…'],
+          ...[...photos.values()]
+            .sort((a, b) => a.name.localeCompare(b.name))
+            .map((photo): [string, string] => [photo.id, photo.name]),
+        ]}
+        value={id}
+        onChange={choose}
+      />
+      <span role="group" aria-label="The photo’s colours">
+        {photos.get(id)?.colours.map(({ hex, share }) => (
+          <button
+            key={hex}
+            type="button"
+            style={{ background: hex }}
+            aria-label={`${hex}, ${Math.round(share * 100)} % of it`}
+            title={`${Math.round(share * 100)} %`}
+            onClick={() => onPick(hex)}
+          />
+        ))}
+      </span>
     </Picking>
   );
 }
 
 const Picking = styled.div`
-  display: flex; gap: 10px; align-items: flex-end; > :first-child { min-width: 170px; }
-  span[role='group'] { display: flex; gap: 5px; padding-bottom: 5px; }
-  span button { width: 28px; height: 28px; border: 1.5px solid ${({ theme }) => theme.soft}; border-radius: 50%; cursor: pointer; }
+  display: flex;
+  gap: 10px;
+  align-items: flex-end;
+  > :first-child {
+    min-width: 170px;
+  }
+  span[role='group'] {
+    display: flex;
+    gap: 5px;
+    padding-bottom: 5px;
+  }
+  span button {
+    width: 28px;
+    height: 28px;
+    border: 1.5px solid ${({ theme }) => theme.soft};
+    border-radius: 50%;
+    cursor: pointer;
+  }
 `;

@@ -17,16 +17,28 @@ import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 
-export interface PunchSlipProps { piece: PieceState; lot: Lot; onPunch: (holes: readonly Hole[]) => void }
+export interface PunchSlipProps {
+  piece: PieceState;
+  lot: Lot;
+  onPunch: (holes: readonly Hole[]) => void;
+}
 
-interface Wish { readonly shape: Punch['shape']; readonly size: number; readonly most: string }
+interface Wish {
+  readonly shape: Punch['shape'];
+  readonly size: number;
+  readonly most: string;
+}
 
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
 function holePath({ x, y, size, lie }: Hole): string {
-  if (lie === 'round') return `M${inch(x - size / 2)} ${inch(y)}a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${inch(size)} 0a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${-inch(size)} 0z`;
+  if (lie === 'round')
+    return `M${inch(x - size / 2)} ${inch(y)}a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${inch(size)} 0a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${-inch(size)} 0z`;
   const start = lie === 'point-up' ? Math.PI / 2 : 0;
-  const points = Array.from({ length: 6 }, (_, i) => start + (i * Math.PI) / 3).map((angle) => `${inch(x + (size / Math.sqrt(3)) * Math.cos(angle))} ${inch(y + (size / Math.sqrt(3)) * Math.sin(angle))}`);
+  const points = Array.from({ length: 6 }, (_, i) => start + (i * Math.PI) / 3).map(
+    (angle) =>
+      `${inch(x + (size / Math.sqrt(3)) * Math.cos(angle))} ${inch(y + (size / Math.sqrt(3)) * Math.sin(angle))}`,
+  );
   return `M${points.join('L')}z`;
 }
 
@@ -44,18 +56,43 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
   const fill = useFill(lot.front);
   const { system, punchReach, change } = useSettings();
   const { lots, ledger } = useBench((b) => b);
-  const own = useMemo(() => [...lots.values()].flatMap(({ id, name, punch }) => (punch && (ledger.lots.get(id)?.here[''] ?? 0) > 0 ? [{ name, punch }] : [])), [lots, ledger]);
-  const [wishes, setWishes] = useState<readonly Wish[]>(() => [{ shape: 'circle', size: inches(1.5), ...own[0]?.punch, most: '' }]);
+  const own = useMemo(
+    () =>
+      [...lots.values()].flatMap(({ id, name, punch }) =>
+        punch && (ledger.lots.get(id)?.here[''] ?? 0) > 0 ? [{ name, punch }] : [],
+      ),
+    [lots, ledger],
+  );
+  const [wishes, setWishes] = useState<readonly Wish[]>(() => [
+    { shape: 'circle', size: inches(1.5), ...own[0]?.punch, most: '' },
+  ]);
   const [found, setFound] = useState<readonly Hole[][] | null>(null);
-  const set = (i: number, some: Partial<Wish>): void => setWishes(wishes.map((wish, j) => (j === i ? { ...wish, ...some } : wish)));
+  const set = (i: number, some: Partial<Wish>): void =>
+    setWishes(wishes.map((wish, j) => (j === i ? { ...wish, ...some } : wish)));
   useEffect(() => {
     let isLatest = true;
-    const asked = wishes.map(({ shape, size, most }): PunchWish => ({ punch: { shape, size, reach: own.find(({ punch }) => punch.shape === shape && punch.size === size)?.punch.reach ?? punchReach }, most: /^\d+$/.test(most) ? Number(most) : null }));
-    void punchInWorker({ w: piece.w, h: piece.h, missing: piece.missing, upright: lot.upright }, asked).then((holes) => { if (isLatest) setFound(holes); });
-    return () => { isLatest = false; };
+    const asked = wishes.map(({ shape, size, most }): PunchWish => ({
+      punch: {
+        shape,
+        size,
+        reach: own.find(({ punch }) => punch.shape === shape && punch.size === size)?.punch.reach ?? punchReach,
+      },
+      most: /^\d+$/.test(most) ? Number(most) : null,
+    }));
+    void punchInWorker({ w: piece.w, h: piece.h, missing: piece.missing, upright: lot.upright }, asked).then(
+      (holes) => {
+        if (isLatest) setFound(holes);
+      },
+    );
+    return () => {
+      isLatest = false;
+    };
   }, [wishes, punchReach, piece, lot.upright, own]);
   const holes = found?.flat() ?? [];
-  const gone = holes.reduce((sum, { size, lie }) => sum + (lie === 'round' ? (Math.PI * size * size) / 4 : (Math.sqrt(3) / 2) * size * size), 0);
+  const gone = holes.reduce(
+    (sum, { size, lie }) => sum + (lie === 'round' ? (Math.PI * size * size) / 4 : (Math.sqrt(3) / 2) * size * size),
+    0,
+  );
   const [w, h] = [inch(piece.w), inch(piece.h)];
   const scale = Math.min(40, 250 / w, 330 / h);
   return (
@@ -63,24 +100,122 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
       <Stack $gap={12} style={{ flex: 1 }}>
         {wishes.map((wish, i) => (
           <Row key={i} style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
-            <div style={{ flex: 1 }}><Choice<Punch['shape']> label="Punch" options={[['circle', 'circle'], ['hexagon', 'hexagon']]} value={wish.shape} onChange={(shape) => set(i, { shape })} /></div>
-            <div style={{ width: 84 }}><MeasureField label="across" value={wish.size} system={system} onChange={(size) => { if (size !== null) set(i, { size }); }} /></div>
-            <div style={{ width: 84 }}><TextField label="at most" value={wish.most} onChange={(most) => set(i, { most })} inputMode="numeric" placeholder="all" /></div>
+            <div style={{ flex: 1 }}>
+              <Choice<Punch['shape']>
+                label="Punch"
+                options={[
+                  ['circle', 'circle'],
+                  ['hexagon', 'hexagon'],
+                ]}
+                value={wish.shape}
+                onChange={(shape) => set(i, { shape })}
+              />
+            </div>
+            <div style={{ width: 84 }}>
+              <MeasureField
+                label="across"
+                value={wish.size}
+                system={system}
+                onChange={(size) => {
+                  if (size !== null) set(i, { size });
+                }}
+              />
+            </div>
+            <div style={{ width: 84 }}>
+              <TextField
+                label="at most"
+                value={wish.most}
+                onChange={(most) => set(i, { most })}
+                inputMode="numeric"
+                placeholder="all"
+              />
+            </div>
             <Count role="status">{found?.[i] ? `${found[i].length} ×` : '…'}</Count>
           </Row>
         ))}
-        {own.length > 0 && <Row><Soft>Yours:</Soft>{own.map(({ name, punch }) => <Button key={name} look="quiet" onPress={() => set(wishes.length - 1, { shape: punch.shape, size: punch.size })}>{name}</Button>)}</Row>}
-        {wishes.length < 4 && <Button look="quiet" onPress={() => setWishes([...wishes, { shape: 'circle', size: inches([1, 0.625, 2][wishes.length - 1]!), most: '' }])}>and another punch</Button>}
-        <div style={{ width: 200 }}><MeasureField label="reach from the edge" value={punchReach} system={system} onChange={(length) => change({ punchReach: length })} isOptional /></div>
-        <Soft>The largest first, the others in what is left. {holes.length > 0 && `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}{lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}</Soft>
-        <Row><Button look="main" isDisabled={holes.length === 0} onPress={() => { close(); onPunch(holes); }}>{holes.length === 0 ? 'Nothing fits' : `Punch ${holes.length}`}</Button><Button slot="close" look="quiet">Not now</Button></Row>
+        {own.length > 0 && (
+          <Row>
+            <Soft>Yours:</Soft>
+            {own.map(({ name, punch }) => (
+              <Button
+                key={name}
+                look="quiet"
+                onPress={() => set(wishes.length - 1, { shape: punch.shape, size: punch.size })}
+              >
+                {name}
+              </Button>
+            ))}
+          </Row>
+        )}
+        {wishes.length < 4 && (
+          <Button
+            look="quiet"
+            onPress={() =>
+              setWishes([...wishes, { shape: 'circle', size: inches([1, 0.625, 2][wishes.length - 1]!), most: '' }])
+            }
+          >
+            and another punch
+          </Button>
+        )}
+        <div style={{ width: 200 }}>
+          <MeasureField
+            label="reach from the edge"
+            value={punchReach}
+            system={system}
+            onChange={(length) => change({ punchReach: length })}
+            isOptional
+          />
+        </div>
+        <Soft>
+          The largest first, the others in what is left.{' '}
+          {holes.length > 0 &&
+            `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}
+          {lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}
+        </Soft>
+        <Row>
+          <Button
+            look="main"
+            isDisabled={holes.length === 0}
+            onPress={() => {
+              close();
+              onPunch(holes);
+            }}
+          >
+            {holes.length === 0 ? 'Nothing fits' : `Punch ${holes.length}`}
+          </Button>
+          <Button slot="close" look="quiet">
+            Not now
+          </Button>
+        </Row>
         <Soft>Fingers clear of the punch; small parts away from small children and pets.</Soft>
       </Stack>
-      <svg width={w * scale} height={h * scale} viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${holes.length} holes on the piece`} style={{ flex: 'none' }}>
-        <path fillRule="evenodd" fill={fill} stroke="rgba(40,20,30,.4)" strokeWidth={0.02} d={[`M0 0H${w}V${h}H0z`, ...piece.missing.map((m) => `M${inch(m.x)} ${inch(m.y)}h${inch(m.w)}v${inch(m.h)}h${-inch(m.w)}z`), ...holes.map(holePath)].join('')} />
+      <svg
+        width={w * scale}
+        height={h * scale}
+        viewBox={`0 0 ${w} ${h}`}
+        role="img"
+        aria-label={`${holes.length} holes on the piece`}
+        style={{ flex: 'none' }}
+      >
+        <path
+          fillRule="evenodd"
+          fill={fill}
+          stroke="rgba(40,20,30,.4)"
+          strokeWidth={0.02}
+          d={[
+            `M0 0H${w}V${h}H0z`,
+            ...piece.missing.map((m) => `M${inch(m.x)} ${inch(m.y)}h${inch(m.w)}v${inch(m.h)}h${-inch(m.w)}z`),
+            ...holes.map(holePath),
+          ].join('')}
+        />
       </svg>
     </Row>
   );
 }
 
-const Count = styled.strong`width: 54px; text-align: right; padding-bottom: 8px; color: ${({ theme }) => theme.beetInk};`;
+const Count = styled.strong`
+  width: 54px;
+  text-align: right;
+  padding-bottom: 8px;
+  color: ${({ theme }) => theme.beetInk};
+`;

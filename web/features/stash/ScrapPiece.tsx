@@ -22,17 +22,46 @@ export const ScrapPiece = memo(function ScrapPiece({ piece, lot, kit, scale, isC
   return (
     <Spot>
       <Pick type="button" aria-label={words} title={words} aria-pressed={isChosen} onClick={() => onChoose(piece.id)}>
-        <Paper size={piece} face={lot.front} {...(lot.back === null ? {} : { back: lot.back })} missing={piece.missing} isTorn={piece.from !== null} scale={scale} />
+        <Paper
+          size={piece}
+          face={lot.front}
+          {...(lot.back === null ? {} : { back: lot.back })}
+          missing={piece.missing}
+          isTorn={piece.from !== null}
+          scale={scale}
+        />
       </Pick>
       {piece.where === 'claimed' && <Claimed aria-hidden />}
     </Spot>
   );
 });
 
-const Spot = styled.li`position: relative;`;
-const Pick = styled.button`
-  display: block; padding: 3px; border: 2px solid transparent; background: none; cursor: pointer; min-width: 24px; min-height: 24px;
-  &:hover { border-color: ${({ theme }) => theme.line}; }
-  &[aria-pressed='true'] { border-color: ${({ theme }) => theme.beet}; background: ${({ theme }) => theme.paper}; }
+const Spot = styled.li`
+  position: relative;
 `;
-const Claimed = styled.i`position: absolute; right: -4px; top: -4px; width: 14px; height: 14px; border-radius: 50%; background: ${({ theme }) => theme.marigold}; border: 2px solid ${({ theme }) => theme.ground};`;
+const Pick = styled.button`
+  display: block;
+  padding: 3px;
+  border: 2px solid transparent;
+  background: none;
+  cursor: pointer;
+  min-width: 24px;
+  min-height: 24px;
+  &:hover {
+    border-color: ${({ theme }) => theme.line};
+  }
+  &[aria-pressed='true'] {
+    border-color: ${({ theme }) => theme.beet};
+    background: ${({ theme }) => theme.paper};
+  }
+`;
+const Claimed = styled.i`
+  position: absolute;
+  right: -4px;
+  top: -4px;
+  width: 14px;
+  height: 14px;
+  border-radius: 50%;
+  background: ${({ theme }) => theme.marigold};
+  border: 2px solid ${({ theme }) => theme.ground};
+`;

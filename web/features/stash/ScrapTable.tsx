@@ -34,26 +34,78 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
   const { ledger, kits } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const [ref, width] = useWidth<HTMLDivElement>();
-  const rows = useMemo(() => packRows(groups, ({ id }) => {
-    const { w, h } = ledger.pieces.get(id)!;
-    return { width: Math.max(LEAST, (w / TICKS_PER_INCH) * scale + FRAME), height: Math.max(LEAST, (h / TICKS_PER_INCH) * scale + FRAME) };
-  }, Math.max(200, width - 24), GAP, HEADING), [groups, ledger, scale, width]);
+  const rows = useMemo(
+    () =>
+      packRows(
+        groups,
+        ({ id }) => {
+          const { w, h } = ledger.pieces.get(id)!;
+          return {
+            width: Math.max(LEAST, (w / TICKS_PER_INCH) * scale + FRAME),
+            height: Math.max(LEAST, (h / TICKS_PER_INCH) * scale + FRAME),
+          };
+        },
+        Math.max(200, width - 24),
+        GAP,
+        HEADING,
+      ),
+    [groups, ledger, scale, width],
+  );
   // The same functions while the lines are the same: else all of them are measured anew at every step.
   const estimateSize = useCallback((i: number) => rows[i]!.height, [rows]);
-  const getItemKey = useCallback((i: number) => `${scale} ${i} ${rows[i]!.kind} ${rows[i]!.items[0]?.id}`, [rows, scale]);
+  const getItemKey = useCallback(
+    (i: number) => `${scale} ${i} ${rows[i]!.kind} ${rows[i]!.items[0]?.id}`,
+    [rows, scale],
+  );
   // eslint-disable-next-line react-hooks/incompatible-library -- react-virtual 3 hands out functions that change (November 2026): they stay in this component, which no compiler touches
-  const lines = useVirtualizer({ count: rows.length, getScrollElement: () => ref.current, estimateSize, overscan: rows.length > WHOLE ? BEYOND : WHOLE, getItemKey });
+  const lines = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => ref.current,
+    estimateSize,
+    overscan: rows.length > WHOLE ? BEYOND : WHOLE,
+    getItemKey,
+  });
   return (
     <Table ref={ref} data-testid="scraps" tabIndex={0} role="group" aria-label="The stash, to scale">
-      <Edge><Ruler length={inches(Math.max(12, Math.min(48, Math.floor(740 / scale))))} scale={scale} axis="x" system={system} /></Edge>
+      <Edge>
+        <Ruler
+          length={inches(Math.max(12, Math.min(48, Math.floor(740 / scale))))}
+          scale={scale}
+          axis="x"
+          system={system}
+        />
+      </Edge>
       <div style={{ height: lines.getTotalSize(), position: 'relative', flex: 'none' }}>
         {lines.getVirtualItems().map(({ index, key, start }) => {
           const row = rows[index]!;
           return (
             <Line key={key} style={{ transform: `translateY(${start}px)`, height: row.height }}>
-              {row.kind === 'heading'
-                ? <Row $gap={14}><h3>{row.name}</h3><Soft>{row.items.length} {row.items.length === 1 ? 'piece' : 'pieces'} · {formatArea(row.items.reduce((sum, { id }) => sum + ledger.pieces.get(id)!.solid, 0), system)}</Soft></Row>
-                : <Scraps>{row.items.map(({ id, lot }) => <ScrapPiece key={id} piece={ledger.pieces.get(id)!} lot={lot} kit={kits.get(lot.kit)} scale={scale} isChosen={chosen.has(id)} onChoose={onChoose} />)}</Scraps>}
+              {row.kind === 'heading' ? (
+                <Row $gap={14}>
+                  <h3>{row.name}</h3>
+                  <Soft>
+                    {row.items.length} {row.items.length === 1 ? 'piece' : 'pieces'} ·{' '}
+                    {formatArea(
+                      row.items.reduce((sum, { id }) => sum + ledger.pieces.get(id)!.solid, 0),
+                      system,
+                    )}
+                  </Soft>
+                </Row>
+              ) : (
+                <Scraps>
+                  {row.items.map(({ id, lot }) => (
+                    <ScrapPiece
+                      key={id}
+                      piece={ledger.pieces.get(id)!}
+                      lot={lot}
+                      kit={kits.get(lot.kit)}
+                      scale={scale}
+                      isChosen={chosen.has(id)}
+                      onChoose={onChoose}
+                    />
+                  ))}
+                </Scraps>
+              )}
             </Line>
           );
         })}
@@ -63,7 +115,36 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
   );
 }
 
-const Table = styled.div`display: flex; flex-direction: column; gap: 10px; overflow: auto; min-height: 0; &:focus-visible { outline: 3px solid ${({ theme }) => theme.beet}; }`;
-const Edge = styled.div`position: sticky; top: -4px; z-index: 2; background: ${({ theme }) => theme.ground}; padding-top: 2px; flex: none;`;
-const Line = styled.div`position: absolute; top: 0; left: 0; right: 0; contain: layout style; h3 { padding-top: 8px; }`;
-const Scraps = styled.ul`display: flex; gap: ${GAP}px; align-items: flex-start;`;
+const Table = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  overflow: auto;
+  min-height: 0;
+  &:focus-visible {
+    outline: 3px solid ${({ theme }) => theme.beet};
+  }
+`;
+const Edge = styled.div`
+  position: sticky;
+  top: -4px;
+  z-index: 2;
+  background: ${({ theme }) => theme.ground};
+  padding-top: 2px;
+  flex: none;
+`;
+const Line = styled.div`
+  position: absolute;
+  top: 0;
+  left: 0;
+  right: 0;
+  contain: layout style;
+  h3 {
+    padding-top: 8px;
+  }
+`;
+const Scraps = styled.ul`
+  display: flex;
+  gap: ${GAP}px;
+  align-items: flex-start;
+`;

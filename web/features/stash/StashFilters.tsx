@@ -17,22 +17,71 @@ import { FAMILY_NAMES, GROUPINGS, type Grouping } from './groups';
 
 /** What she looks for, as the fields have it. */
 export interface StashQuery {
-  text: string; kit: string; kind: 'any' | LotKind; colour: 'any' | 'picked' | Family; picked: string; harmony: Harmony;
-  w: number | null; h: number | null; state: 'hand' | FoundState; idle: 'any' | '6' | '12' | '24'; place: string; by: Exclude<Grouping, 'near'>;
+  text: string;
+  kit: string;
+  kind: 'any' | LotKind;
+  colour: 'any' | 'picked' | Family;
+  picked: string;
+  harmony: Harmony;
+  w: number | null;
+  h: number | null;
+  state: 'hand' | FoundState;
+  idle: 'any' | '6' | '12' | '24';
+  place: string;
+  by: Exclude<Grouping, 'near'>;
 }
 
-export const NO_QUERY: StashQuery = { text: '', kit: 'any', kind: 'any', colour: 'any', picked: '#d9961c', harmony: 'near', w: null, h: null, state: 'hand', idle: 'any', place: 'any', by: 'colour' };
+export const NO_QUERY: StashQuery = {
+  text: '',
+  kit: 'any',
+  kind: 'any',
+  colour: 'any',
+  picked: '#d9961c',
+  harmony: 'near',
+  w: null,
+  h: null,
+  state: 'hand',
+  idle: 'any',
+  place: 'any',
+  by: 'colour',
+};
 
 /** The states that a choice stands for. */
-export const statesOf = (state: StashQuery['state']): readonly FoundState[] => (state === 'hand' ? ['here', 'bench', 'promised'] : [state]);
+export const statesOf = (state: StashQuery['state']): readonly FoundState[] =>
+  state === 'hand' ? ['here', 'bench', 'promised'] : [state];
 /** The day before which something must have been touched last; null: any. */
-export const sinceOf = (idle: StashQuery['idle'], today: Date): string | null => (idle === 'any' ? null : formatISO(subMonths(today, Number(idle)), { representation: 'date' }));
+export const sinceOf = (idle: StashQuery['idle'], today: Date): string | null =>
+  idle === 'any' ? null : formatISO(subMonths(today, Number(idle)), { representation: 'date' });
 
-const STATES: readonly (readonly [StashQuery['state'], string])[] = [['hand', 'on hand'], ['here', 'in the stash'], ['bench', 'on the bench'], ['promised', 'promised to a page'], ['on-page', 'on a page'], ['lent', 'lent out'], ['gone', 'gone']];
-const IDLE: readonly (readonly [StashQuery['idle'], string])[] = [['any', 'whenever'], ['6', '6 months'], ['12', '12 months'], ['24', '24 months']];
-const HARMONIES: readonly (readonly [Harmony, string])[] = [['near', 'near it'], ['opposite', 'its opposite'], ['neighbours', 'its neighbours'], ['thirds', 'its thirds']];
+const STATES: readonly (readonly [StashQuery['state'], string])[] = [
+  ['hand', 'on hand'],
+  ['here', 'in the stash'],
+  ['bench', 'on the bench'],
+  ['promised', 'promised to a page'],
+  ['on-page', 'on a page'],
+  ['lent', 'lent out'],
+  ['gone', 'gone'],
+];
+const IDLE: readonly (readonly [StashQuery['idle'], string])[] = [
+  ['any', 'whenever'],
+  ['6', '6 months'],
+  ['12', '12 months'],
+  ['24', '24 months'],
+];
+const HARMONIES: readonly (readonly [Harmony, string])[] = [
+  ['near', 'near it'],
+  ['opposite', 'its opposite'],
+  ['neighbours', 'its neighbours'],
+  ['thirds', 'its thirds'],
+];
 
-export interface StashFiltersProps { query: StashQuery; onChange: (some: Partial<StashQuery>) => void; total: number; isMore: boolean; onMore: () => void }
+export interface StashFiltersProps {
+  query: StashQuery;
+  onChange: (some: Partial<StashQuery>) => void;
+  total: number;
+  isMore: boolean;
+  onMore: () => void;
+}
 
 /** Everything by which the stash can be searched; the less usual in a second row. */
 export function StashFilters({ query, onChange, total, isMore, onMore }: StashFiltersProps) {
@@ -43,47 +92,156 @@ export function StashFilters({ query, onChange, total, isMore, onMore }: StashFi
   const places = [...new Set([...ledger.lots.values()].map(({ place }) => place).filter(Boolean))].sort();
   const { by: _, picked: __, harmony: ___, ...asked } = query;
   const isAsked = Object.entries(asked).some(([key, value]) => value !== NO_QUERY[key as keyof typeof asked]);
-  const field = <K extends keyof StashQuery>(key: K) => (value: StashQuery[K]): void => onChange({ [key]: value } as Partial<StashQuery>);
+  const field =
+    <K extends keyof StashQuery>(key: K) =>
+    (value: StashQuery[K]): void =>
+      onChange({ [key]: value } as Partial<StashQuery>);
   return (
     <>
       <Filters>
-        <TextField label="Search" value={query.text} onChange={field('text')} placeholder="name, month, theme, motif …" />
-        <Choice label="Kit" options={[['any', 'every kit'], ...[...kits.values()].map((k): [string, string] => [k.id, k.name])]} value={query.kit} onChange={field('kit')} />
-        <Choice<StashQuery['kind']> label="Kind" options={[['any', 'every kind'], ...kindsThere.map((k): [LotKind, string] => [k, kindWords(k)])]} value={query.kind} onChange={field('kind')} />
-        <Choice<StashQuery['colour']> label="Colour" options={[['any', 'every colour'], ['picked', 'one that I pick …'], ...FAMILIES.map((f): [Family, string] => [f, FAMILY_NAMES[f]])]} value={query.colour} onChange={field('colour')} />
-        <MeasureField key={query.w === null ? 'w' : 'W'} label="Holds, width" value={query.w} onChange={field('w')} system={system} isOptional />
-        <MeasureField key={query.h === null ? 'h' : 'H'} label="and height" value={query.h} onChange={field('h')} system={system} isOptional />
-        <Soft role="status">{total} {total === 1 ? 'thing' : 'things'}{isAsked && <><br /><Button look="quiet" onPress={() => onChange(NO_QUERY)}>show all</Button></>}</Soft>
+        <TextField
+          label="Search"
+          value={query.text}
+          onChange={field('text')}
+          placeholder="name, month, theme, motif …"
+        />
+        <Choice
+          label="Kit"
+          options={[['any', 'every kit'], ...[...kits.values()].map((k): [string, string] => [k.id, k.name])]}
+          value={query.kit}
+          onChange={field('kit')}
+        />
+        <Choice<StashQuery['kind']>
+          label="Kind"
+          options={[['any', 'every kind'], ...kindsThere.map((k): [LotKind, string] => [k, kindWords(k)])]}
+          value={query.kind}
+          onChange={field('kind')}
+        />
+        <Choice<StashQuery['colour']>
+          label="Colour"
+          options={[
+            ['any', 'every colour'],
+            ['picked', 'one that I pick …'],
+            ...FAMILIES.map((f): [Family, string] => [f, FAMILY_NAMES[f]]),
+          ]}
+          value={query.colour}
+          onChange={field('colour')}
+        />
+        <MeasureField
+          key={query.w === null ? 'w' : 'W'}
+          label="Holds, width"
+          value={query.w}
+          onChange={field('w')}
+          system={system}
+          isOptional
+        />
+        <MeasureField
+          key={query.h === null ? 'h' : 'H'}
+          label="and height"
+          value={query.h}
+          onChange={field('h')}
+          system={system}
+          isOptional
+        />
+        <Soft role="status">
+          {total} {total === 1 ? 'thing' : 'things'}
+          {isAsked && (
+            <>
+              <br />
+              <Button look="quiet" onPress={() => onChange(NO_QUERY)}>
+                show all
+              </Button>
+            </>
+          )}
+        </Soft>
       </Filters>
       <More>
         {query.colour === 'picked' && (
           <>
-            <label htmlFor={id}>Colour<input id={id} type="color" value={query.picked} onChange={(event) => onChange({ picked: event.target.value })} /></label>
+            <label htmlFor={id}>
+              Colour
+              <input
+                id={id}
+                type="color"
+                value={query.picked}
+                onChange={(event) => onChange({ picked: event.target.value })}
+              />
+            </label>
             <PhotoColours onPick={(picked) => onChange({ picked })} />
-            <Choice<Harmony> label="What goes with it" options={HARMONIES} value={query.harmony} onChange={field('harmony')} />
+            <Choice<Harmony>
+              label="What goes with it"
+              options={HARMONIES}
+              value={query.harmony}
+              onChange={field('harmony')}
+            />
           </>
         )}
         {isMore && (
           <>
-            <Choice<StashQuery['state']> label="Which is" options={STATES} value={query.state} onChange={field('state')} />
-            <Choice<StashQuery['idle']> label="Untouched for" options={IDLE} value={query.idle} onChange={field('idle')} />
-            <Choice label="Kept in" options={[['any', 'any place'], ...places.map((place): [string, string] => [place, place])]} value={query.place} onChange={field('place')} />
+            <Choice<StashQuery['state']>
+              label="Which is"
+              options={STATES}
+              value={query.state}
+              onChange={field('state')}
+            />
+            <Choice<StashQuery['idle']>
+              label="Untouched for"
+              options={IDLE}
+              value={query.idle}
+              onChange={field('idle')}
+            />
+            <Choice
+              label="Kept in"
+              options={[['any', 'any place'], ...places.map((place): [string, string] => [place, place])]}
+              value={query.place}
+              onChange={field('place')}
+            />
             <Choice<StashQuery['by']> label="Laid out by" options={GROUPINGS} value={query.by} onChange={field('by')} />
           </>
         )}
-        <Button look="quiet" aria-expanded={isMore} onPress={onMore}>{isMore ? 'fewer ways' : 'more ways to look'}</Button>
+        <Button look="quiet" aria-expanded={isMore} onPress={onMore}>
+          {isMore ? 'fewer ways' : 'more ways to look'}
+        </Button>
       </More>
     </>
   );
 }
 
 const Filters = styled.div`
-  display: grid; grid-template-columns: 1.4fr 1.2fr 1fr 1fr 104px 104px 92px; gap: 10px; align-items: end; padding-bottom: 4px; flex: none;
-  > span:last-child { padding-bottom: 4px; }
+  display: grid;
+  grid-template-columns: 1.4fr 1.2fr 1fr 1fr 104px 104px 92px;
+  gap: 10px;
+  align-items: end;
+  padding-bottom: 4px;
+  flex: none;
+  > span:last-child {
+    padding-bottom: 4px;
+  }
 `;
 const More = styled.div`
-  display: flex; flex-wrap: wrap; gap: 10px; align-items: end; padding-bottom: 6px; flex: none;
-  > div { min-width: 150px; }
-  label { display: flex; flex-direction: column; gap: 3px; font-size: 14px; color: ${({ theme }) => theme.soft}; }
-  input[type='color'] { width: 64px; height: 38px; padding: 2px; border: 1.5px solid ${({ theme }) => theme.soft}; border-radius: 5px; background: ${({ theme }) => theme.sheet}; cursor: pointer; }
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+  padding-bottom: 6px;
+  flex: none;
+  > div {
+    min-width: 150px;
+  }
+  label {
+    display: flex;
+    flex-direction: column;
+    gap: 3px;
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
+  input[type='color'] {
+    width: 64px;
+    height: 38px;
+    padding: 2px;
+    border: 1.5px solid ${({ theme }) => theme.soft};
+    border-radius: 5px;
+    background: ${({ theme }) => theme.sheet};
+    cursor: pointer;
+  }
 `;

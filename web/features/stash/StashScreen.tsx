@@ -41,53 +41,119 @@ export function StashScreen() {
   const found = useMemo(() => {
     const { text, kit, kind, state, place, w, h, colour, picked, harmony, idle } = query;
     const asked: FindQuery = {
-      text, kit: kit === 'any' ? null : kit, kind: kind === 'any' ? null : kind, states: statesOf(state), place: place === 'any' ? null : place, untouchedSince: sinceOf(idle, new Date()),
-      size: w === null && h === null ? null : { w: w ?? h!, h: h ?? w! }, colour: colour === 'picked' ? { hex: picked, harmony } : null,
+      text,
+      kit: kit === 'any' ? null : kit,
+      kind: kind === 'any' ? null : kind,
+      states: statesOf(state),
+      place: place === 'any' ? null : place,
+      untouchedSince: sinceOf(idle, new Date()),
+      size: w === null && h === null ? null : { w: w ?? h!, h: h ?? w! },
+      colour: colour === 'picked' ? { hex: picked, harmony } : null,
     };
-    return findThings(index, asked, shelf).filter(({ lot }) => colour === 'any' || colour === 'picked' || familyOfLot(lot.front, faces) === colour);
+    return findThings(index, asked, shelf).filter(
+      ({ lot }) => colour === 'any' || colour === 'picked' || familyOfLot(lot.front, faces) === colour,
+    );
   }, [index, query, shelf, faces]);
   const onHand = useMemo(() => index.filter(({ states }) => states.includes('here')), [index]);
   const pieces = useMemo(() => found.filter(({ isPiece }) => isPiece), [found]);
   const counted = useMemo(() => found.filter(({ isPiece }) => !isPiece), [found]);
-  const groups = useMemo(() => groupPieces(pieces, query.colour === 'picked' ? 'near' : query.by, ledger, faces, kits), [pieces, query.colour, query.by, ledger, faces, kits]);
+  const groups = useMemo(
+    () => groupPieces(pieces, query.colour === 'picked' ? 'near' : query.by, ledger, faces, kits),
+    [pieces, query.colour, query.by, ledger, faces, kits],
+  );
 
   const change = (some: Partial<StashQuery>): void => setQuery((now) => ({ ...now, ...some }));
   const hasAny = ledger.pieces.size + ledger.lots.size > 0;
   const chosenPiece = thing === undefined ? undefined : ledger.pieces.get(thing);
   const chosenLot = thing === undefined ? undefined : lots.get(thing);
   const choose = (id: string): void => {
-    if (many) { const next = new Set(many); if (!next.delete(id)) next.add(id); setMany(next); return; }
+    if (many) {
+      const next = new Set(many);
+      if (!next.delete(id)) next.add(id);
+      setMany(next);
+      return;
+    }
     void go(id === thing ? '/stash' : `/stash/${id}`, { replace: true });
   };
   const marked = many ?? new Set(thing === undefined ? [] : [thing]);
   const isOpen = many !== null || chosenPiece !== undefined || chosenLot !== undefined;
-  const chosen = many && { pieces: [...many].filter((id) => ledger.pieces.has(id)), lots: [...many].filter((id) => lots.has(id)) };
+  const chosen = many && {
+    pieces: [...many].filter((id) => ledger.pieces.has(id)),
+    lots: [...many].filter((id) => lots.has(id)),
+  };
   const keepCsv = (): void => keepFile('stash.csv', stashCsv(found, bench), 'text/csv;charset=utf-8');
 
   return (
     <Screen
-      title="Stash" about="everything on hand, at one scale"
-      actions={<>
-        <Button aria-pressed={many !== null} onPress={() => setMany(many ? null : new Set())}>{many ? 'One at a time' : 'Several at once'}</Button>
-        <StockTake />
-        <PaletteSlip things={onHand} onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })} />
-        <Button isDisabled={found.length === 0} onPress={keepCsv}>As CSV</Button><TableSlip />
-        <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>−</Button><Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => setZoom(zoom + 1)}>+</Button>
-      </>}
+      title="Stash"
+      about="everything on hand, at one scale"
+      actions={
+        <>
+          <Button aria-pressed={many !== null} onPress={() => setMany(many ? null : new Set())}>
+            {many ? 'One at a time' : 'Several at once'}
+          </Button>
+          <StockTake />
+          <PaletteSlip things={onHand} onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })} />
+          <Button isDisabled={found.length === 0} onPress={keepCsv}>
+            As CSV
+          </Button>
+          <TableSlip />
+          <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
+            −
+          </Button>
+          <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => setZoom(zoom + 1)}>
+            +
+          </Button>
+        </>
+      }
     >
-      <div ref={search}><StashFilters query={query} onChange={change} total={found.length} isMore={isMore} onMore={() => setMore(!isMore)} /></div>
-      {!hasAny ? <Empty><h2>Nothing in the stash</h2><p>What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page.</p></Empty> : (
+      <div ref={search}>
+        <StashFilters
+          query={query}
+          onChange={change}
+          total={found.length}
+          isMore={isMore}
+          onMore={() => setMore(!isMore)}
+        />
+      </div>
+      {!hasAny ? (
+        <Empty>
+          <h2>Nothing in the stash</h2>
+          <p>What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page.</p>
+        </Empty>
+      ) : (
         <Columns $widths={isOpen ? '1fr 312px' : '1fr'}>
           <ScrapTable groups={groups} scale={SCALES[zoom]!} chosen={marked} onChoose={choose}>
-            {found.length === 0 && <Empty><p>Nothing here is like that.</p><Button onPress={() => setQuery(NO_QUERY)}>Show all</Button></Empty>}
+            {found.length === 0 && (
+              <Empty>
+                <p>Nothing here is like that.</p>
+                <Button onPress={() => setQuery(NO_QUERY)}>Show all</Button>
+              </Empty>
+            )}
             {counted.length > 0 && (
               <section aria-label="Counted and measured">
                 <h3>counted and measured</h3>
-                <Counted>{counted.map(({ id, lot }: Found) => <CountedThing key={id} state={ledger.lots.get(id)!} lot={lot} isChosen={marked.has(id)} onChoose={choose} />)}</Counted>
+                <Counted>
+                  {counted.map(({ id, lot }: Found) => (
+                    <CountedThing
+                      key={id}
+                      state={ledger.lots.get(id)!}
+                      lot={lot}
+                      isChosen={marked.has(id)}
+                      onChoose={choose}
+                    />
+                  ))}
+                </Counted>
               </section>
             )}
           </ScrapTable>
-          {chosen && <ManySlip chosen={chosen} onAll={() => setMany(new Set(found.map(({ id }) => id)))} onNone={() => setMany(new Set())} />}
+          {chosen && (
+            <ManySlip
+              chosen={chosen}
+              onAll={() => setMany(new Set(found.map(({ id }) => id)))}
+              onNone={() => setMany(new Set())}
+            />
+          )}
           {!chosen && chosenPiece && <PieceSlip key={chosenPiece.id} piece={chosenPiece} />}
           {!chosen && !chosenPiece && chosenLot && <LotSlip key={chosenLot.id} lot={chosenLot} />}
         </Columns>
@@ -96,4 +162,9 @@ export function StashScreen() {
   );
 }
 
-const Counted = styled.ul`display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 6px 14px; padding-top: 8px;`;
+const Counted = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 6px 14px;
+  padding-top: 8px;
+`;

@@ -23,7 +23,9 @@ export function StockTake() {
   return (
     <DialogTrigger>
       <Button>Take stock</Button>
-      <SlipOver title="Take stock" isWide>{(close) => <Counting close={close} />}</SlipOver>
+      <SlipOver title="Take stock" isWide>
+        {(close) => <Counting close={close} />}
+      </SlipOver>
     </DialogTrigger>
   );
 }
@@ -32,7 +34,10 @@ const NO_PLACE = '(no place)';
 
 function Counting({ close }: { close: () => void }) {
   const bench = useBench((b) => b);
-  const places = useMemo(() => [...new Set([...bench.ledger.lots.values()].map(({ place }) => place))].sort(), [bench.ledger]);
+  const places = useMemo(
+    () => [...new Set([...bench.ledger.lots.values()].map(({ place }) => place))].sort(),
+    [bench.ledger],
+  );
   const { place: begun, seen, begin, see, end } = useStockTaking();
   const place = begun ?? places.find((one) => one !== '') ?? '';
   const [reason, setReason] = useState('');
@@ -40,30 +45,97 @@ function Counting({ close }: { close: () => void }) {
   const pieces = things.filter(({ piece }) => piece !== null);
   const missed = pieces.filter(({ id, piece }) => seen[id] === false && piece!.where === 'here').map(({ id }) => id);
   const found = pieces.filter(({ id, piece }) => seen[id] === true && piece!.where === 'missed').map(({ id }) => id);
-  const lots = Object.fromEntries(things.flatMap(({ id, here }) => (typeof seen[id] === 'object' ? [[id, addAmounts(seen[id], here, -1)]] : [])));
-  const differing = missed.length + found.length + Object.values(lots).filter((change) => Object.keys(change).length > 0).length;
+  const lots = Object.fromEntries(
+    things.flatMap(({ id, here }) => (typeof seen[id] === 'object' ? [[id, addAmounts(seen[id], here, -1)]] : [])),
+  );
+  const differing =
+    missed.length + found.length + Object.values(lots).filter((change) => Object.keys(change).length > 0).length;
   const looked = things.filter(({ id }) => seen[id] !== undefined).length;
-  const finish = async (): Promise<void> => { if (await putRight({ missed, found, lots }, reason.trim() || `stock take${place === '' ? '' : `, ${place}`}`)) { end(); close(); } };
+  const finish = async (): Promise<void> => {
+    if (await putRight({ missed, found, lots }, reason.trim() || `stock take${place === '' ? '' : `, ${place}`}`)) {
+      end();
+      close();
+    }
+  };
   return (
     <>
       <Head>
-        <Choice label="Where" options={places.map((one): [string, string] => [one === '' ? NO_PLACE : one, one === '' ? 'what has no place' : one])} value={place === '' ? NO_PLACE : place} onChange={(to) => begin(to === NO_PLACE ? '' : to)} />
-        <Soft role="status">{looked} of {things.length} looked at{differing > 0 && ` · ${differing} ${differing === 1 ? 'differs' : 'differ'}`}</Soft>
-        <Button look="quiet" onPress={() => see(Object.fromEntries(things.filter(({ id }) => seen[id] === undefined).map(({ id, piece, here }) => [id, piece ? piece.where === 'here' : here])))}>the rest is as it is thought</Button>
+        <Choice
+          label="Where"
+          options={places.map((one): [string, string] => [
+            one === '' ? NO_PLACE : one,
+            one === '' ? 'what has no place' : one,
+          ])}
+          value={place === '' ? NO_PLACE : place}
+          onChange={(to) => begin(to === NO_PLACE ? '' : to)}
+        />
+        <Soft role="status">
+          {looked} of {things.length} looked at
+          {differing > 0 && ` · ${differing} ${differing === 1 ? 'differs' : 'differ'}`}
+        </Soft>
+        <Button
+          look="quiet"
+          onPress={() =>
+            see(
+              Object.fromEntries(
+                things
+                  .filter(({ id }) => seen[id] === undefined)
+                  .map(({ id, piece, here }) => [id, piece ? piece.where === 'here' : here]),
+              ),
+            )
+          }
+        >
+          the rest is as it is thought
+        </Button>
       </Head>
       <Soft>Space: it is there, as many as thought · 0: it is not · arrows: on</Soft>
-      <Lines aria-label="What should be there">{things.map((thing) => <Line key={thing.id} thing={thing} seen={seen[thing.id]} onSee={(what) => { if (begun === null) begin(place); see({ [thing.id]: what }); }} />)}</Lines>
+      <Lines aria-label="What should be there">
+        {things.map((thing) => (
+          <Line
+            key={thing.id}
+            thing={thing}
+            seen={seen[thing.id]}
+            onSee={(what) => {
+              if (begun === null) begin(place);
+              see({ [thing.id]: what });
+            }}
+          />
+        ))}
+      </Lines>
       {things.length === 0 && <Soft>Nothing is kept there. Put things in a place with “Several at once”.</Soft>}
       <Foot>
-        <TextField label="Why, if known" value={reason} onChange={setReason} placeholder="lost, given and not noted …" />
-        <Button look="main" isDisabled={differing === 0} onPress={() => { void finish(); }}>{differing === 0 ? 'Nothing differs' : `Put ${differing} right`}</Button>
-        <Button slot="close" look="quiet">Close</Button>
+        <TextField
+          label="Why, if known"
+          value={reason}
+          onChange={setReason}
+          placeholder="lost, given and not noted …"
+        />
+        <Button
+          look="main"
+          isDisabled={differing === 0}
+          onPress={() => {
+            void finish();
+          }}
+        >
+          {differing === 0 ? 'Nothing differs' : `Put ${differing} right`}
+        </Button>
+        <Button slot="close" look="quiet">
+          Close
+        </Button>
       </Foot>
     </>
   );
 }
 
-function Line({ thing: { lot, piece, here }, seen, onSee }: { thing: ToCount; seen: boolean | Amounts | undefined; onSee: (what: boolean | Amounts) => void }) {
+function Line({
+  thing: { lot, piece, here },
+  seen,
+  onSee,
+}: {
+  thing: ToCount;
+  seen: boolean | Amounts | undefined;
+  onSee: (what: boolean | Amounts) => void;
+}) {
   const system = useSettings((s) => s.system);
   const colours = useBench((b) => b.faces.get(lot.front ?? '')?.colours) ?? [];
   const press = (event: KeyboardEvent<HTMLLIElement>): void => {
@@ -74,32 +146,121 @@ function Line({ thing: { lot, piece, here }, seen, onSee }: { thing: ToCount; se
     event.preventDefault();
     event.stopPropagation();
     const all = [...event.currentTarget.parentElement!.querySelectorAll<HTMLElement>('li input[type="checkbox"]')];
-    all[all.indexOf(event.currentTarget.querySelector('input[type="checkbox"]')!) + (event.key === 'ArrowUp' ? -1 : 1)]?.focus();
+    all[
+      all.indexOf(event.currentTarget.querySelector('input[type="checkbox"]')!) + (event.key === 'ArrowUp' ? -1 : 1)
+    ]?.focus();
   };
   const isThere = piece ? seen === true : typeof seen === 'object' && Object.keys(seen).length > 0;
   const words = piece ? `${lot.name}, ${formatSize(piece, system)}` : lot.name;
   return (
-    <ToLookAt onKeyDownCapture={press} data-differs={(piece ? seen !== undefined && seen !== (piece.where === 'here') : typeof seen === 'object' && Object.keys(addAmounts(seen, here, -1)).length > 0) || undefined}>
-      <span>{piece ? <Paper size={piece} face={lot.front} missing={piece.missing} isTorn={piece.from !== null} scale={4.5} /> : <ThingDrawing lot={lot} colours={colours.map(({ hex }) => hex)} amounts={here} scale={4} />}</span>
-      <span><strong>{lot.name}</strong> {piece ? <span className="measure">{formatSize(piece, system)}</span> : amountWords(lot, here, system)}{piece?.where === 'missed' && <Soft> not found last time</Soft>}</span>
-      <Tick isSelected={isThere} isIndeterminate={seen === undefined} onChange={(to) => onSee(piece ? to : to ? here : {})} aria-label={`${words} is there`}><i aria-hidden>{seen === undefined ? '' : isThere ? '✓' : '✗'}</i>{seen === undefined ? 'not looked at' : isThere ? 'there' : 'not there'}</Tick>
-      {piece === null && <AmountField key={typeof seen === 'object' ? 'seen' : 'thought'} label={`Really there of ${lot.name}`} lot={lot} value={typeof seen === 'object' ? seen : here} onChange={(amounts) => { if (amounts) onSee(amounts); }} />}
+    <ToLookAt
+      onKeyDownCapture={press}
+      data-differs={
+        (piece
+          ? seen !== undefined && seen !== (piece.where === 'here')
+          : typeof seen === 'object' && Object.keys(addAmounts(seen, here, -1)).length > 0) || undefined
+      }
+    >
+      <span>
+        {piece ? (
+          <Paper size={piece} face={lot.front} missing={piece.missing} isTorn={piece.from !== null} scale={4.5} />
+        ) : (
+          <ThingDrawing lot={lot} colours={colours.map(({ hex }) => hex)} amounts={here} scale={4} />
+        )}
+      </span>
+      <span>
+        <strong>{lot.name}</strong>{' '}
+        {piece ? <span className="measure">{formatSize(piece, system)}</span> : amountWords(lot, here, system)}
+        {piece?.where === 'missed' && <Soft> not found last time</Soft>}
+      </span>
+      <Tick
+        isSelected={isThere}
+        isIndeterminate={seen === undefined}
+        onChange={(to) => onSee(piece ? to : to ? here : {})}
+        aria-label={`${words} is there`}
+      >
+        <i aria-hidden>{seen === undefined ? '' : isThere ? '✓' : '✗'}</i>
+        {seen === undefined ? 'not looked at' : isThere ? 'there' : 'not there'}
+      </Tick>
+      {piece === null && (
+        <AmountField
+          key={typeof seen === 'object' ? 'seen' : 'thought'}
+          label={`Really there of ${lot.name}`}
+          lot={lot}
+          value={typeof seen === 'object' ? seen : here}
+          onChange={(amounts) => {
+            if (amounts) onSee(amounts);
+          }}
+        />
+      )}
     </ToLookAt>
   );
 }
 
-const Head = styled(Row).attrs({ $gap: 18 })`width: 100%; align-items: flex-end; > :first-child { min-width: 220px; } > button { margin-left: auto; }`;
-const Foot = styled(Row).attrs({ $gap: 14 })`width: 100%; align-items: flex-end; > :first-child { flex: 1; }`;
-const Lines = styled.ul`width: 100%; max-height: 46vh; overflow: auto;`;
+const Head = styled(Row).attrs({ $gap: 18 })`
+  width: 100%;
+  align-items: flex-end;
+  > :first-child {
+    min-width: 220px;
+  }
+  > button {
+    margin-left: auto;
+  }
+`;
+const Foot = styled(Row).attrs({ $gap: 14 })`
+  width: 100%;
+  align-items: flex-end;
+  > :first-child {
+    flex: 1;
+  }
+`;
+const Lines = styled.ul`
+  width: 100%;
+  max-height: 46vh;
+  overflow: auto;
+`;
 const ToLookAt = styled.li`
-  display: grid; grid-template-columns: 130px 1fr 150px 190px; gap: 14px; align-items: center; min-height: 56px; padding: 4px 6px; border-bottom: 1px solid ${({ theme }) => theme.line};
-  &[data-differs] { background: ${({ theme }) => theme.marigoldWash}; }
-  &:focus-within { box-shadow: inset 0 0 0 2px ${({ theme }) => theme.beet}; }
-  > :first-child { max-height: 58px; overflow: hidden; }
-  label { font-size: 13px; }
+  display: grid;
+  grid-template-columns: 130px 1fr 150px 190px;
+  gap: 14px;
+  align-items: center;
+  min-height: 56px;
+  padding: 4px 6px;
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  &[data-differs] {
+    background: ${({ theme }) => theme.marigoldWash};
+  }
+  &:focus-within {
+    box-shadow: inset 0 0 0 2px ${({ theme }) => theme.beet};
+  }
+  > :first-child {
+    max-height: 58px;
+    overflow: hidden;
+  }
+  label {
+    font-size: 13px;
+  }
 `;
 const Tick = styled(Checkbox)`
-  display: flex; align-items: center; gap: 8px; cursor: pointer; min-height: 40px; font-size: 15px;
-  i { width: 24px; height: 24px; border: 2px solid ${({ theme }) => theme.soft}; border-radius: 4px; display: grid; place-items: center; font-style: normal; font-weight: 700; background: ${({ theme }) => theme.sheet}; flex: none; }
-  &[data-focus-visible] i { outline: 3px solid ${({ theme }) => theme.beet}; }
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  cursor: pointer;
+  min-height: 40px;
+  font-size: 15px;
+  i {
+    width: 24px;
+    height: 24px;
+    border: 2px solid ${({ theme }) => theme.soft};
+    border-radius: 4px;
+    display: grid;
+    place-items: center;
+    font-style: normal;
+    font-weight: 700;
+    background: ${({ theme }) => theme.sheet};
+    flex: none;
+  }
+  &[data-focus-visible] i {
+    outline: 3px solid ${({ theme }) => theme.beet};
+  }
 `;

@@ -13,7 +13,12 @@ export interface StraightenPictureProps {
 }
 
 const NAMES = ['Head left corner', 'Head right corner', 'Foot right corner', 'Foot left corner'] as const;
-const ALL: Corners = [{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }, { x: 0, y: 1 }];
+const ALL: Corners = [
+  { x: 0, y: 0 },
+  { x: 1, y: 0 },
+  { x: 1, y: 1 },
+  { x: 0, y: 1 },
+];
 const WIDTH = 520;
 const HEIGHT = 380;
 const STEP = 0.01;
@@ -29,45 +34,114 @@ export function StraightenPicture({ file, onDone, onDrop }: StraightenPicturePro
   const held = useRef<number | null>(null);
   const scale = dots ? Math.min(WIDTH / dots.w, HEIGHT / dots.h) : 0;
   const [w, h] = dots ? [dots.w * scale, dots.h * scale] : [WIDTH, HEIGHT];
-  const put = (at: number, to: (now: Point) => Point): void => setCorners((now) => now.map((corner, i) => { const next = to(corner); return i === at ? { x: within(next.x), y: within(next.y) } : corner; }) as unknown as Corners);
+  const put = (at: number, to: (now: Point) => Point): void =>
+    setCorners(
+      (now) =>
+        now.map((corner, i) => {
+          const next = to(corner);
+          return i === at ? { x: within(next.x), y: within(next.y) } : corner;
+        }) as unknown as Corners,
+    );
   const drag = (event: PointerEvent<SVGSVGElement>): void => {
     if (held.current === null) return;
     const box = event.currentTarget.getBoundingClientRect();
     put(held.current, () => ({ x: (event.clientX - box.x) / box.width, y: (event.clientY - box.y) / box.height }));
   };
-  const press = (at: number) => (event: KeyboardEvent): void => {
-    const far = event.shiftKey ? 5 * STEP : STEP;
-    const moves: Record<string, Point> = { ArrowLeft: { x: -far, y: 0 }, ArrowRight: { x: far, y: 0 }, ArrowUp: { x: 0, y: -far }, ArrowDown: { x: 0, y: far } };
-    const move = moves[event.key];
-    if (!move) return;
-    event.preventDefault();
-    event.stopPropagation();
-    put(at, (now) => ({ x: now.x + move.x, y: now.y + move.y }));
-  };
+  const press =
+    (at: number) =>
+    (event: KeyboardEvent): void => {
+      const far = event.shiftKey ? 5 * STEP : STEP;
+      const moves: Record<string, Point> = {
+        ArrowLeft: { x: -far, y: 0 },
+        ArrowRight: { x: far, y: 0 },
+        ArrowUp: { x: 0, y: -far },
+        ArrowDown: { x: 0, y: far },
+      };
+      const move = moves[event.key];
+      if (!move) return;
+      event.preventDefault();
+      event.stopPropagation();
+      put(at, (now) => ({ x: now.x + move.x, y: now.y + move.y }));
+    };
   const isFine = lensOf(corners.map(({ x, y }) => ({ x: x * w, y: y * h })) as unknown as Corners).ok;
   const outline = corners.map(({ x, y }) => `${x * w} ${y * h}`).join('L');
   return (
     <>
       <Soft>Put the corners on those of the paper: by dragging, or with the arrow keys.</Soft>
-      <Shown width={w} height={h} viewBox={`0 0 ${w} ${h}`} onPointerMove={drag} onPointerUp={() => { held.current = null; }}>
-        <foreignObject width={w} height={h}><img src={url} alt="The picture as it was taken" width={w} height={h} onLoad={(event) => setDots({ w: event.currentTarget.naturalWidth, h: event.currentTarget.naturalHeight })} onError={onDrop} /></foreignObject>
-        <path fillRule="evenodd" fill="rgba(30,20,30,.55)" pointerEvents="none" d={`M0 0h${w}v${h}h${-w}zM${outline}z`} />
+      <Shown
+        width={w}
+        height={h}
+        viewBox={`0 0 ${w} ${h}`}
+        onPointerMove={drag}
+        onPointerUp={() => {
+          held.current = null;
+        }}
+      >
+        <foreignObject width={w} height={h}>
+          <img
+            src={url}
+            alt="The picture as it was taken"
+            width={w}
+            height={h}
+            onLoad={(event) => setDots({ w: event.currentTarget.naturalWidth, h: event.currentTarget.naturalHeight })}
+            onError={onDrop}
+          />
+        </foreignObject>
+        <path
+          fillRule="evenodd"
+          fill="rgba(30,20,30,.55)"
+          pointerEvents="none"
+          d={`M0 0h${w}v${h}h${-w}zM${outline}z`}
+        />
         <path fill="none" stroke="#fffefa" strokeWidth={2} pointerEvents="none" d={`M${outline}z`} />
         {corners.map(({ x, y }, i) => (
           <circle
-            key={NAMES[i]} cx={x * w} cy={y * h} r={11} tabIndex={0} role="slider" aria-label={NAMES[i]} aria-valuenow={Math.round(x * 100)} aria-valuetext={`${Math.round(x * 100)} % across, ${Math.round(y * 100)} % down`} aria-valuemin={0} aria-valuemax={100}
-            onKeyDown={press(i)} onPointerDown={(event) => { held.current = i; event.currentTarget.ownerSVGElement!.setPointerCapture(event.pointerId); }}
+            key={NAMES[i]}
+            cx={x * w}
+            cy={y * h}
+            r={11}
+            tabIndex={0}
+            role="slider"
+            aria-label={NAMES[i]}
+            aria-valuenow={Math.round(x * 100)}
+            aria-valuetext={`${Math.round(x * 100)} % across, ${Math.round(y * 100)} % down`}
+            aria-valuemin={0}
+            aria-valuemax={100}
+            onKeyDown={press(i)}
+            onPointerDown={(event) => {
+              held.current = i;
+              event.currentTarget.ownerSVGElement!.setPointerCapture(event.pointerId);
+            }}
           />
         ))}
       </Shown>
-      {!isFine && <Wrong role="alert">The corners must go round the paper: head left, head right, foot right, foot left.</Wrong>}
-      <Row><Button look="main" isDisabled={!isFine || dots === null} onPress={() => onDone(corners)}>Take it so</Button><Button look="quiet" onPress={onDrop}>Not this picture</Button></Row>
+      {!isFine && (
+        <Wrong role="alert">The corners must go round the paper: head left, head right, foot right, foot left.</Wrong>
+      )}
+      <Row>
+        <Button look="main" isDisabled={!isFine || dots === null} onPress={() => onDone(corners)}>
+          Take it so
+        </Button>
+        <Button look="quiet" onPress={onDrop}>
+          Not this picture
+        </Button>
+      </Row>
     </>
   );
 }
 
 const Shown = styled.svg`
-  touch-action: none; background: ${({ theme }) => theme.line}; overflow: visible;
-  circle { fill: rgba(255, 254, 250, 0.85); stroke: ${({ theme }) => theme.beet}; stroke-width: 3; cursor: move; outline: none; }
-  circle:focus-visible { fill: ${({ theme }) => theme.marigold}; }
+  touch-action: none;
+  background: ${({ theme }) => theme.line};
+  overflow: visible;
+  circle {
+    fill: rgba(255, 254, 250, 0.85);
+    stroke: ${({ theme }) => theme.beet};
+    stroke-width: 3;
+    cursor: move;
+    outline: none;
+  }
+  circle:focus-visible {
+    fill: ${({ theme }) => theme.marigold};
+  }
 `;

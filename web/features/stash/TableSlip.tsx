@@ -28,16 +28,58 @@ export function TableSlip() {
   const taken = count('added') + count('changed');
   return (
     <>
-      <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(list) => { void open(list?.[0]); }}><Button>From CSV</Button></FileTrigger>
+      <FileTrigger
+        acceptedFileTypes={['.csv', 'text/csv']}
+        onSelect={(list) => {
+          void open(list?.[0]);
+        }}
+      >
+        <Button>From CSV</Button>
+      </FileTrigger>
       <SlipOver title={`What ${name} would do`} isWide isOpen={name !== null} onClose={() => setName(null)}>
         {(close) => (
           <>
-            {trouble !== null && <Wrong role="alert">{name} is not taken. {trouble}</Wrong>}
-            {trouble === null && <p role="status">{count('added')} added, {count('changed')} changed, {count('refused')} refused, {count('same')} as they are.</p>}
-            <Rows aria-label="Row by row" tabIndex={0}>{rows.filter(({ effect }) => effect.kind !== 'same').map(({ row, thing, effect }) => <li key={row} data-kind={effect.kind}><Soft>row {row}</Soft><strong>{KIND[effect.kind]}</strong><span>{thing}</span><EffectWords effect={effect} /></li>)}</Rows>
+            {trouble !== null && (
+              <Wrong role="alert">
+                {name} is not taken. {trouble}
+              </Wrong>
+            )}
+            {trouble === null && (
+              <p role="status">
+                {count('added')} added, {count('changed')} changed, {count('refused')} refused, {count('same')} as they
+                are.
+              </p>
+            )}
+            <Rows aria-label="Row by row" tabIndex={0}>
+              {rows
+                .filter(({ effect }) => effect.kind !== 'same')
+                .map(({ row, thing, effect }) => (
+                  <li key={row} data-kind={effect.kind}>
+                    <Soft>row {row}</Soft>
+                    <strong>{KIND[effect.kind]}</strong>
+                    <span>{thing}</span>
+                    <EffectWords effect={effect} />
+                  </li>
+                ))}
+            </Rows>
             <Row>
-              <Button look="main" isDisabled={taken === 0} onPress={() => { void takeTable(rows, bench).then((isDone) => { if (isDone) { close(); setName(null); } }); }}>{taken === 0 ? 'Nothing to take' : `Take ${taken} ${taken === 1 ? 'row' : 'rows'}`}</Button>
-              <Button slot="close" look="quiet">Leave it</Button>
+              <Button
+                look="main"
+                isDisabled={taken === 0}
+                onPress={() => {
+                  void takeTable(rows, bench).then((isDone) => {
+                    if (isDone) {
+                      close();
+                      setName(null);
+                    }
+                  });
+                }}
+              >
+                {taken === 0 ? 'Nothing to take' : `Take ${taken} ${taken === 1 ? 'row' : 'rows'}`}
+              </Button>
+              <Button slot="close" look="quiet">
+                Leave it
+              </Button>
               {count('refused') > 0 && <Soft>Refused rows are left out.</Soft>}
             </Row>
           </>
@@ -47,21 +89,63 @@ export function TableSlip() {
   );
 }
 
-const KIND: Record<RowEffect['kind'], string> = { added: 'added', changed: 'changed', refused: 'refused', same: 'as it is' };
+const KIND: Record<RowEffect['kind'], string> = {
+  added: 'added',
+  changed: 'changed',
+  refused: 'refused',
+  same: 'as it is',
+};
 
 function EffectWords({ effect }: { effect: RowEffect }) {
   const system = useSettings((s) => s.system);
   switch (effect.kind) {
-    case 'added': return <span>{effect.item.measure === 'count' || effect.item.measure === 'sheets' ? `${effect.item.count} · ` : ''}{lotWords({ ...effect.item }, system)} · {effect.kit.name}{effect.kit.id === null && ' (new)'}{effect.place !== '' && ` · kept in ${effect.place}`}</span>;
-    case 'changed': return <span>{[effect.name !== null && `called ${effect.name}`, effect.place !== null && (effect.place === '' ? 'in no place' : `kept in ${effect.place}`), effect.note !== null && `note: ${effect.note || 'none'}`, effect.change && `${(effect.change[''] ?? 0) > 0 ? '+' : '−'}${amountWords(effect.lot, { '': Math.abs(effect.change[''] ?? 0) }, system)}`, effect.missed !== null && 'not found'].filter(Boolean).join(', ')}</span>;
-    case 'refused': return <span>{effect.why}</span>;
-    case 'same': return null;
+    case 'added':
+      return (
+        <span>
+          {effect.item.measure === 'count' || effect.item.measure === 'sheets' ? `${effect.item.count} · ` : ''}
+          {lotWords({ ...effect.item }, system)} · {effect.kit.name}
+          {effect.kit.id === null && ' (new)'}
+          {effect.place !== '' && ` · kept in ${effect.place}`}
+        </span>
+      );
+    case 'changed':
+      return (
+        <span>
+          {[
+            effect.name !== null && `called ${effect.name}`,
+            effect.place !== null && (effect.place === '' ? 'in no place' : `kept in ${effect.place}`),
+            effect.note !== null && `note: ${effect.note || 'none'}`,
+            effect.change &&
+              `${(effect.change[''] ?? 0) > 0 ? '+' : '−'}${amountWords(effect.lot, { '': Math.abs(effect.change[''] ?? 0) }, system)}`,
+            effect.missed !== null && 'not found',
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </span>
+      );
+    case 'refused':
+      return <span>{effect.why}</span>;
+    case 'same':
+      return null;
   }
 }
 
 const Rows = styled.ul`
-  width: 100%; max-height: 52vh; overflow: auto;
-  li { display: grid; grid-template-columns: 70px 80px 1fr 2fr; gap: 12px; padding: 6px 8px; border-bottom: 1px solid ${({ theme }) => theme.line}; }
-  li[data-kind='refused'] { background: ${({ theme }) => theme.brickWash}; color: ${({ theme }) => theme.brick}; }
-  li[data-kind='changed'] { background: ${({ theme }) => theme.marigoldWash}; }
+  width: 100%;
+  max-height: 52vh;
+  overflow: auto;
+  li {
+    display: grid;
+    grid-template-columns: 70px 80px 1fr 2fr;
+    gap: 12px;
+    padding: 6px 8px;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  li[data-kind='refused'] {
+    background: ${({ theme }) => theme.brickWash};
+    color: ${({ theme }) => theme.brick};
+  }
+  li[data-kind='changed'] {
+    background: ${({ theme }) => theme.marigoldWash};
+  }
 `;

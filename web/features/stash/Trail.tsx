@@ -25,16 +25,42 @@ export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
   return (
     <Days aria-label="Where it has been">
-      {events.map((event) => <li key={event.id}><time dateTime={event.day}>{dayWords(event.day)}</time> {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}</li>)}
+      {events.map((event) => (
+        <li key={event.id}>
+          <time dateTime={event.day}>{dayWords(event.day)}</time>{' '}
+          {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}
+        </li>
+      ))}
       <li>{now}</li>
     </Days>
   );
 }
 
 const Days = styled.ol`
-  border-left: 2px solid ${({ theme }) => theme.woodInk}66; padding-left: 18px; display: flex; flex-direction: column; gap: 8px; font-size: 15px; margin-left: 5px;
-  li { position: relative; }
-  li::before { content: ''; position: absolute; left: -24px; top: 6px; width: 10px; height: 10px; border-radius: 50%; background: ${({ theme }) => theme.pond}; }
-  li:last-child::before { background: ${({ theme }) => theme.beet}; }
-  time { color: ${({ theme }) => theme.soft}; }
+  border-left: 2px solid ${({ theme }) => theme.woodInk}66;
+  padding-left: 18px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  font-size: 15px;
+  margin-left: 5px;
+  li {
+    position: relative;
+  }
+  li::before {
+    content: '';
+    position: absolute;
+    left: -24px;
+    top: 6px;
+    width: 10px;
+    height: 10px;
+    border-radius: 50%;
+    background: ${({ theme }) => theme.pond};
+  }
+  li:last-child::before {
+    background: ${({ theme }) => theme.beet};
+  }
+  time {
+    color: ${({ theme }) => theme.soft};
+  }
 `;

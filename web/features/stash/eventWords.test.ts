@@ -6,7 +6,14 @@ import { eventWords } from './eventWords';
 const names = { page: (id: string) => (id === 'p' ? 'Stand' : 'another page'), system: 'in' as const };
 const line = new Set(['m1', 'm1-C']);
 const event = (some: object): LedgerEvent => ({ id: 'e', day: '2026-11-05', ...some }) as LedgerEvent;
-const part = (id: string, x: number, y: number, w: number, h: number) => ({ id, x: inches(x), y: inches(y), w: inches(w), h: inches(h), role: 'piece' });
+const part = (id: string, x: number, y: number, w: number, h: number) => ({
+  id,
+  x: inches(x),
+  y: inches(y),
+  w: inches(w),
+  h: inches(h),
+  role: 'piece',
+});
 
 describe('what happened to a piece, in words', () => {
   test.each<[object, string]>([
@@ -26,8 +33,14 @@ describe('what happened to a piece, in words', () => {
     [{ type: 'counted', piece: 'm1', isFound: false, reason: 'stock take' }, 'not found: stock take'],
     [{ type: 'counted', piece: 'm1', isFound: true, reason: 'behind the tray' }, 'found again: behind the tray'],
     [{ type: 'moved', lot: 'l', from: '', to: 'tray 2' }, 'moved to tray 2'],
-    [{ type: 'cut', piece: 'm1', page: 'p', into: [part('m1-B', 0, 0, 3.25, 12), part('m1-C', 3.25, 0, 8.75, 12)] }, 'cut at 3 1/4″: 3 1/4 × 12 taken off for Stand'],
-    [{ type: 'cut', piece: 'm1', page: null, into: [part('m1-C', 0, 0, 12, 9), part('m1-D', 0, 9, 12, 3)] }, 'cut at 9″: 12 × 3 taken off'],
+    [
+      { type: 'cut', piece: 'm1', page: 'p', into: [part('m1-B', 0, 0, 3.25, 12), part('m1-C', 3.25, 0, 8.75, 12)] },
+      'cut at 3 1/4″: 3 1/4 × 12 taken off for Stand',
+    ],
+    [
+      { type: 'cut', piece: 'm1', page: null, into: [part('m1-C', 0, 0, 12, 9), part('m1-D', 0, 9, 12, 3)] },
+      'cut at 9″: 12 × 3 taken off',
+    ],
   ])('%j', (some, expected) => {
     expect(eventWords(event(some), line, names)).toBe(expected);
   });
@@ -42,7 +55,12 @@ describe('what happened to a piece, in words', () => {
   });
 
   test('in centimetres too', () => {
-    const cut = event({ type: 'cut', piece: 'm1', page: null, into: [part('m1-B', 0, 0, 2, 12), part('m1-C', 2, 0, 10, 12)] });
+    const cut = event({
+      type: 'cut',
+      piece: 'm1',
+      page: null,
+      into: [part('m1-B', 0, 0, 2, 12), part('m1-C', 2, 0, 10, 12)],
+    });
     expect(eventWords(cut, line, { ...names, system: 'cm' })).toBe('cut at 5.08 cm: 5.08 × 30.48 cm taken off');
   });
 });

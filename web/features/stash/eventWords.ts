@@ -10,32 +10,50 @@ export interface Names {
 }
 
 const negative = (amounts: Amounts): boolean => Object.values(amounts).some((n) => n < 0);
-const withoutSign = (amounts: Amounts): Amounts => Object.fromEntries(Object.entries(amounts).map(([part, n]) => [part, Math.abs(n)]));
+const withoutSign = (amounts: Amounts): Amounts =>
+  Object.fromEntries(Object.entries(amounts).map(([part, n]) => [part, Math.abs(n)]));
 
 /** What happened, as the slip of a thing tells it. @param line of a piece, it and all that it was cut from */
 export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page, system, amount }: Names): string {
   const some = 'amounts' in event && event.amounts && amount ? `${amount(event.amounts)} ` : '';
   switch (event.type) {
-    case 'received': return `${some}came in the parcel`;
-    case 'arrived': return `${some}came later, owed till then`;
-    case 'owed': return `${some}put down as owed`;
+    case 'received':
+      return `${some}came in the parcel`;
+    case 'arrived':
+      return `${some}came later, owed till then`;
+    case 'owed':
+      return `${some}put down as owed`;
     case 'counted':
       if ('piece' in event) return `${event.isFound ? 'found again' : 'not found'}: ${event.reason}`;
       return `${amount ? `${negative(event.change) ? '−' : '+'}${amount(withoutSign(event.change))}, ` : ''}counted anew: ${event.reason}`;
-    case 'claimed': return `${some}taken out for ${page(event.page)}`;
-    case 'released': return `${some}put away again`;
-    case 'used': return `${some}glued on ${page(event.page)}`;
-    case 'returned': return `${some}came back from ${page(event.page)}`;
-    case 'given': return `${some}given away`;
-    case 'sold': return `${some}sold`;
-    case 'lent': return `${some}lent${event.to === '' ? '' : ` to ${event.to}`}`;
-    case 'back': return `${some}came back from being lent`;
-    case 'recycled': return `${some}recycled`;
-    case 'moved': return event.to === '' ? 'taken out of its place' : `moved to ${event.to}`;
+    case 'claimed':
+      return `${some}taken out for ${page(event.page)}`;
+    case 'released':
+      return `${some}put away again`;
+    case 'used':
+      return `${some}glued on ${page(event.page)}`;
+    case 'returned':
+      return `${some}came back from ${page(event.page)}`;
+    case 'given':
+      return `${some}given away`;
+    case 'sold':
+      return `${some}sold`;
+    case 'lent':
+      return `${some}lent${event.to === '' ? '' : ` to ${event.to}`}`;
+    case 'back':
+      return `${some}came back from being lent`;
+    case 'recycled':
+      return `${some}recycled`;
+    case 'moved':
+      return event.to === '' ? 'taken out of its place' : `moved to ${event.to}`;
     case 'cut': {
-      if (event.how === 'punch') return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
+      if (event.how === 'punch')
+        return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
       const off = event.into.filter((part) => !line.has(part.id));
-      const across = event.into.length === 2 ? ` at ${formatLength(event.into[0]!.w === event.into[1]!.w ? event.into[0]!.h : event.into[0]!.w, system)}` : '';
+      const across =
+        event.into.length === 2
+          ? ` at ${formatLength(event.into[0]!.w === event.into[1]!.w ? event.into[0]!.h : event.into[0]!.w, system)}`
+          : '';
       return `cut${event.how === 'machine' ? ' by the machine' : across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
     }
   }

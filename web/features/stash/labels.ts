@@ -9,30 +9,58 @@ import type { Label } from './labelsPdf';
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;
 
 /** What a bag with these things is labelled with: how much paper, what else, from which kits. */
-export function labelOf(title: string, { pieces, lots }: Chosen, { ledger, lots: all, kits }: Known, system: MeasureSystem): Label {
-  const papers = pieces.map((id) => ledger.pieces.get(id)).filter((piece): piece is PieceState => piece !== undefined).sort((a, b) => b.solid - a.solid);
-  const things = [...new Set([...papers.map(({ lot }) => lot), ...lots])].map((id) => all.get(id)).filter((lot): lot is Lot => lot !== undefined);
-  const from = [...new Set(things.map(({ kit }) => kit))].map((id) => kits.get(id)).filter((kit) => kit !== undefined).sort((a, b) => a.month.localeCompare(b.month));
+export function labelOf(
+  title: string,
+  { pieces, lots }: Chosen,
+  { ledger, lots: all, kits }: Known,
+  system: MeasureSystem,
+): Label {
+  const papers = pieces
+    .map((id) => ledger.pieces.get(id))
+    .filter((piece): piece is PieceState => piece !== undefined)
+    .sort((a, b) => b.solid - a.solid);
+  const things = [...new Set([...papers.map(({ lot }) => lot), ...lots])]
+    .map((id) => all.get(id))
+    .filter((lot): lot is Lot => lot !== undefined);
+  const from = [...new Set(things.map(({ kit }) => kit))]
+    .map((id) => kits.get(id))
+    .filter((kit) => kit !== undefined)
+    .sort((a, b) => a.month.localeCompare(b.month));
   const others = things.filter(({ measure }) => measure !== 'sheets').map(({ name }) => name);
   return {
     title,
     lines: [
-      ...(papers.length > 0 ? [`${papers.length} ${papers.length === 1 ? 'piece' : 'pieces'} of paper, ${formatArea(papers.reduce((sum, { solid }) => sum + solid, 0), system)}`] : []),
+      ...(papers.length > 0
+        ? [
+            `${papers.length} ${papers.length === 1 ? 'piece' : 'pieces'} of paper, ${formatArea(
+              papers.reduce((sum, { solid }) => sum + solid, 0),
+              system,
+            )}`,
+          ]
+        : []),
       ...(others.length > 0 ? [others.join(', ')] : []),
       ...(from.length > 0 ? [from.map((kit) => `${kit.name}, ${monthWords(kit.month)}`).join('; ')] : []),
     ],
     // One of each size tells more than three of the largest.
-    pieces: papers.filter(({ w, h }, i) => papers.findIndex((other) => other.w === w && other.h === h) === i).map(({ w, h, missing }) => ({ w, h, missing })),
+    pieces: papers
+      .filter(({ w, h }, i) => papers.findIndex((other) => other.w === w && other.h === h) === i)
+      .map(({ w, h, missing }) => ({ w, h, missing })),
   };
 }
 
 /** A label for each place that things are kept in, in the places' order. */
 export function labelsOfPlaces(bench: Known, system: MeasureSystem): Label[] {
-  const places = [...new Set([...bench.ledger.lots.values()].map(({ place }) => place))].filter((place) => place !== '').sort();
-  return places.map((place) => {
-    const here = new Set([...bench.ledger.lots.values()].filter((lot) => lot.place === place).map(({ lot }) => lot));
-    const pieces = [...bench.ledger.pieces.values()].filter(({ where, lot }) => where === 'here' && here.has(lot)).map(({ id }) => id);
-    const lots = [...here].filter((lot) => Object.keys(bench.ledger.lots.get(lot)!.here).length > 0);
-    return labelOf(place, { pieces, lots }, bench, system);
-  }).filter(({ lines }) => lines.length > 0);
+  const places = [...new Set([...bench.ledger.lots.values()].map(({ place }) => place))]
+    .filter((place) => place !== '')
+    .sort();
+  return places
+    .map((place) => {
+      const here = new Set([...bench.ledger.lots.values()].filter((lot) => lot.place === place).map(({ lot }) => lot));
+      const pieces = [...bench.ledger.pieces.values()]
+        .filter(({ where, lot }) => where === 'here' && here.has(lot))
+        .map(({ id }) => id);
+      const lots = [...here].filter((lot) => Object.keys(bench.ledger.lots.get(lot)!.here).length > 0);
+      return labelOf(place, { pieces, lots }, bench, system);
+    })
+    .filter(({ lines }) => lines.length > 0);
 }

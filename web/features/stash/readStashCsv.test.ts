@@ -6,17 +6,52 @@ import type { Kit, Lot } from '../../../core/things';
 import { readStashCsv } from './readStashCsv';
 import { stashCsv } from './stashCsv';
 
-const lot = (id: string, some: Partial<Lot> = {}): [string, Lot] => [id, { id, kit: 'k', kind: 'paper', name: id, measure: 'sheets', size: null, front: null, back: null, upright: false, note: '', line: 1, ...some }];
-const kits = new Map<string, Kit>([['k', { id: 'k', club: '', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }]]);
+const lot = (id: string, some: Partial<Lot> = {}): [string, Lot] => [
+  id,
+  {
+    id,
+    kit: 'k',
+    kind: 'paper',
+    name: id,
+    measure: 'sheets',
+    size: null,
+    front: null,
+    back: null,
+    upright: false,
+    note: '',
+    line: 1,
+    ...some,
+  },
+];
+const kits = new Map<string, Kit>([
+  ['k', { id: 'k', club: '', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' }],
+]);
 const events = [
-  { type: 'received', lot: 'moths', pieces: [{ id: 'a', w: inches(4), h: inches(4) }, { id: 'b', w: inches(12), h: inches(12) }] }, { type: 'received', lot: 'dots', amounts: { '': 24 } },
+  {
+    type: 'received',
+    lot: 'moths',
+    pieces: [
+      { id: 'a', w: inches(4), h: inches(4) },
+      { id: 'b', w: inches(12), h: inches(12) },
+    ],
+  },
+  { type: 'received', lot: 'dots', amounts: { '': 24 } },
 ].map((event, i) => ({ id: `e${i}`, day: '2026-11-05', ...event }) as LedgerEvent);
-const bench = { ledger: fold(events).value!, lots: new Map([lot('moths'), lot('dots', { kind: 'dots', measure: 'count', name: '=dots' })]), kits, faces: new Map() };
+const bench = {
+  ledger: fold(events).value!,
+  lots: new Map([lot('moths'), lot('dots', { kind: 'dots', measure: 'count', name: '=dots' })]),
+  kits,
+  faces: new Map(),
+};
 const effects = (text: string) => readStashCsv(text, bench).value!.map(({ row, effect }) => [row, effect] as const);
 
-test('the stash\'s own table changes nothing', () => {
+test("the stash's own table changes nothing", () => {
   const index = indexStash(bench, new Map(), new Map(), events, (kind) => kind);
-  const all = findThings(index, { text: '', kit: null, kind: null, states: ['here'], place: null, untouchedSince: null, size: null, colour: null }, bench);
+  const all = findThings(
+    index,
+    { text: '', kit: null, kind: null, states: ['here'], place: null, untouchedSince: null, size: null, colour: null },
+    bench,
+  );
   const read = readStashCsv(stashCsv(all, bench), bench).value!;
   expect(read.map(({ effect }) => effect.kind)).toEqual(['same', 'same', 'same']);
 });
@@ -24,23 +59,44 @@ test('the stash\'s own table changes nothing', () => {
 describe('each row is told by what it would do', () => {
   test('changes: a name, a place, a count, a piece that is not there', () => {
     expect(effects('id,thing,kept in,amount\na,moths,case B,1\nb,moths,case B,0\ndots,=dots,,20')).toMatchObject([
-      [2, { kind: 'changed', place: 'case B', name: null, missed: null }], [3, { kind: 'changed', missed: 'b' }], [4, { kind: 'changed', change: { '': -4 } }],
+      [2, { kind: 'changed', place: 'case B', name: null, missed: null }],
+      [3, { kind: 'changed', missed: 'b' }],
+      [4, { kind: 'changed', change: { '': -4 } }],
     ]);
   });
   test('additions, to a kit that is there or to a new one', () => {
-    expect(effects('thing,width in,height in,amount,kit,kept in\ncardstock slate,12,12,3,Moth Lantern,tray\nenamel dots,,,24,Old tins,')).toMatchObject([
-      [2, { kind: 'added', item: { kind: 'cardstock', count: 3 }, kit: { id: 'k' }, place: 'tray' }], [3, { kind: 'added', item: { kind: 'dots', count: 24 }, kit: { id: null, name: 'Old tins' } }],
+    expect(
+      effects(
+        'thing,width in,height in,amount,kit,kept in\ncardstock slate,12,12,3,Moth Lantern,tray\nenamel dots,,,24,Old tins,',
+      ),
+    ).toMatchObject([
+      [2, { kind: 'added', item: { kind: 'cardstock', count: 3 }, kit: { id: 'k' }, place: 'tray' }],
+      [3, { kind: 'added', item: { kind: 'dots', count: 24 }, kit: { id: null, name: 'Old tins' } }],
     ]);
   });
   test.each([
-    ['id,thing\nzz,moths', /nothing here has the id zz/], ['thing,amount\nenamel dots,many', /“many” is no whole number/], ['thing\nnonsense', /no size and no kind/],
-    ['id,thing,amount\na,moths,3', /there once/], ['thing,width in\nrows,12', /wants a height/], ['thing,month\nenamel dots,11\/2026', /no month/], ['id,thing\ndots,', /no name/],
-  ])('refused: %s', (text, why) => { expect(effects(text)).toMatchObject([[2, { kind: 'refused', why: expect.stringMatching(why) }]]); });
+    ['id,thing\nzz,moths', /nothing here has the id zz/],
+    ['thing,amount\nenamel dots,many', /“many” is no whole number/],
+    ['thing\nnonsense', /no size and no kind/],
+    ['id,thing,amount\na,moths,3', /there once/],
+    ['thing,width in\nrows,12', /wants a height/],
+    ['thing,month\nenamel dots,11\/2026', /no month/],
+    ['id,thing\ndots,', /no name/],
+  ])('refused: %s', (text, why) => {
+    expect(effects(text)).toMatchObject([[2, { kind: 'refused', why: expect.stringMatching(why) }]]);
+  });
   test('a row that quarrels with an earlier one is refused, with its number', () => {
-    expect(effects('id,thing,kept in\na,moths,case B\nb,moths,case C')).toMatchObject([[2, { kind: 'changed' }], [3, { kind: 'refused', why: 'row 2 says otherwise of moths' }]]);
+    expect(effects('id,thing,kept in\na,moths,case B\nb,moths,case C')).toMatchObject([
+      [2, { kind: 'changed' }],
+      [3, { kind: 'refused', why: 'row 2 says otherwise of moths' }],
+    ]);
   });
 });
 
-test.each([['', /no column/], ['name\nmoths', /no column/], ['thing,note\nmoths,"a', /^Row 2/]])('what is no table is refused whole: %s', (text, why) => {
+test.each([
+  ['', /no column/],
+  ['name\nmoths', /no column/],
+  ['thing,note\nmoths,"a', /^Row 2/],
+])('what is no table is refused whole: %s', (text, why) => {
   expect(readStashCsv(text, bench)).toMatchObject({ ok: false, error: { message: expect.stringMatching(why) } });
 });

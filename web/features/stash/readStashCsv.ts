@@ -10,12 +10,32 @@ import { problemWords } from '../../ui/problemWords';
 export type RowEffect =
   | { readonly kind: 'same' }
   | { readonly kind: 'refused'; readonly why: string }
-  | { readonly kind: 'added'; readonly item: ListItem; readonly kit: { readonly id: string | null; readonly name: string; readonly month: string }; readonly place: string }
-  | { readonly kind: 'changed'; readonly lot: Lot; readonly name: string | null; readonly note: string | null; readonly place: string | null; readonly change: Amounts | null; readonly missed: string | null };
+  | {
+      readonly kind: 'added';
+      readonly item: ListItem;
+      readonly kit: { readonly id: string | null; readonly name: string; readonly month: string };
+      readonly place: string;
+    }
+  | {
+      readonly kind: 'changed';
+      readonly lot: Lot;
+      readonly name: string | null;
+      readonly note: string | null;
+      readonly place: string | null;
+      readonly change: Amounts | null;
+      readonly missed: string | null;
+    };
 
-export interface TableRow { /** In the file, the head being the first. */ readonly row: number; readonly thing: string; readonly effect: RowEffect }
+export interface TableRow {
+  /** In the file, the head being the first. */ readonly row: number;
+  readonly thing: string;
+  readonly effect: RowEffect;
+}
 
-export interface TableError { readonly kind: 'no-table'; readonly message: string }
+export interface TableError {
+  readonly kind: 'no-table';
+  readonly message: string;
+}
 
 type Cells = Readonly<Record<string, string>>;
 
@@ -28,10 +48,18 @@ function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
   if ((w === '') !== (h === '')) return refused('a width wants a height, and a height a width');
   const amount = bare(cells['amount']);
   if (amount !== '' && !/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
-  const line = readLine(lineOf({ name: bare(cells['thing']), ...(w === '' ? {} : { size: `${w}x${h}` }), count: amount === '' ? 1 : Number(amount), ...(bare(cells['note']) === '' ? {} : { note: bare(cells['note']) }) }));
+  const line = readLine(
+    lineOf({
+      name: bare(cells['thing']),
+      ...(w === '' ? {} : { size: `${w}x${h}` }),
+      count: amount === '' ? 1 : Number(amount),
+      ...(bare(cells['note']) === '' ? {} : { note: bare(cells['note']) }),
+    }),
+  );
   if (line.status !== 'read') return refused(line.status === 'blank' ? 'it says nothing' : problemWords(line.problem));
   const [name, month] = [bare(cells['kit']) || 'From a table', bare(cells['month'])];
-  if (month !== '' && !/^\d{4}-(0[1-9]|1[0-2])$/.test(month)) return refused(`“${month}” is no month. Write it as 2026-11`);
+  if (month !== '' && !/^\d{4}-(0[1-9]|1[0-2])$/.test(month))
+    return refused(`“${month}” is no month. Write it as 2026-11`);
   const known = [...kits.values()].find((kit) => kit.name === name && (month === '' || kit.month === month));
   return { kind: 'added', item: line.item, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
 }
@@ -40,20 +68,28 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
   const piece = ledger.pieces.get(id);
   const lot = lots.get(piece?.lot ?? id);
   if (!lot) return refused(`nothing here has the id ${id}`);
-  const differing = (column: string, now: string): string | null => (column in cells && bare(cells[column]) !== now ? bare(cells[column]) : null);
+  const differing = (column: string, now: string): string | null =>
+    column in cells && bare(cells[column]) !== now ? bare(cells[column]) : null;
   const amount = 'amount' in cells ? bare(cells['amount']) : null;
   const here = ledger.lots.get(lot.id)?.here[''] ?? 0;
   let change: Amounts | null = null;
   let missed: string | null = null;
   if (piece && amount === '0' && piece.where === 'here') missed = id;
-  else if (piece && amount !== null && amount !== '1' && amount !== '0') return refused('a piece of paper is there once, or 0 times');
+  else if (piece && amount !== null && amount !== '1' && amount !== '0')
+    return refused('a piece of paper is there once, or 0 times');
   else if (!piece && lot.measure === 'count' && amount !== null) {
     if (!/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
     if (Number(amount) !== here) change = { '': Number(amount) - here };
   }
   const name = differing('thing', lot.name);
   if (name === '') return refused('it has no name');
-  const all = { name, note: differing('note', lot.note), place: differing('kept in', ledger.lots.get(lot.id)?.place ?? ''), change, missed };
+  const all = {
+    name,
+    note: differing('note', lot.note),
+    place: differing('kept in', ledger.lots.get(lot.id)?.place ?? ''),
+    change,
+    missed,
+  };
   return Object.values(all).every((one) => one === null) ? { kind: 'same' } : { kind: 'changed', lot, ...all };
 }
 
@@ -64,9 +100,14 @@ function withoutQuarrels(rows: readonly TableRow[]): TableRow[] {
     const { effect } = row;
     if (effect.kind !== 'changed') return row;
     const earlier = said.get(effect.lot.id);
-    if (!earlier) { said.set(effect.lot.id, row); return row; }
+    if (!earlier) {
+      said.set(effect.lot.id, row);
+      return row;
+    }
     const other = earlier.effect as typeof effect;
-    const quarrels = (['name', 'note', 'place'] as const).some((key) => effect[key] !== null && other[key] !== null && effect[key] !== other[key]);
+    const quarrels = (['name', 'note', 'place'] as const).some(
+      (key) => effect[key] !== null && other[key] !== null && effect[key] !== other[key],
+    );
     return quarrels ? { ...row, effect: refused(`row ${earlier.row} says otherwise of ${effect.lot.name}`) } : row;
   });
 }
@@ -75,15 +116,28 @@ function withoutQuarrels(rows: readonly TableRow[]): TableRow[] {
  * Reads a table of things, such as the stash's own: rows with an id change what is there (name, note, place, count),
  * rows without one are added. Nothing is written.
  */
-export function readStashCsv(text: string, bench: Pick<Bench, 'ledger' | 'lots' | 'kits'>): Result<TableRow[], TableError> {
-  const { data, meta, errors } = Papa.parse<Cells>(text.replace(/^\ufeff/, ''), { header: true, transformHeader: (head) => head.trim().toLowerCase() });
+export function readStashCsv(
+  text: string,
+  bench: Pick<Bench, 'ledger' | 'lots' | 'kits'>,
+): Result<TableRow[], TableError> {
+  const { data, meta, errors } = Papa.parse<Cells>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    transformHeader: (head) => head.trim().toLowerCase(),
+  });
   const [broken] = errors.filter(({ type, code }) => type !== 'Delimiter' && code !== 'TooFewFields');
-  if (broken) return err({ kind: 'no-table', message: `Row ${(broken.row ?? 0) + (broken.type === 'Quotes' ? 1 : 2)}: ${broken.message}.` });
-  if (!meta.fields?.includes('thing')) return err({ kind: 'no-table', message: 'It has no column “thing”. The first row names the columns.' });
+  if (broken)
+    return err({
+      kind: 'no-table',
+      message: `Row ${(broken.row ?? 0) + (broken.type === 'Quotes' ? 1 : 2)}: ${broken.message}.`,
+    });
+  if (!meta.fields?.includes('thing'))
+    return err({ kind: 'no-table', message: 'It has no column “thing”. The first row names the columns.' });
   const rows = data.flatMap((cells, i): TableRow[] => {
     if (Object.values(cells).every((cell) => cell.trim() === '')) return [];
     const id = bare(cells['id']);
-    return [{ row: i + 2, thing: bare(cells['thing']), effect: id === '' ? added(cells, bench) : changed(cells, id, bench) }];
+    return [
+      { row: i + 2, thing: bare(cells['thing']), effect: id === '' ? added(cells, bench) : changed(cells, id, bench) },
+    ];
   });
   return ok(withoutQuarrels(rows));
 }

@@ -11,14 +11,28 @@ const inches = (length: number): string => String(Math.round((length / TICKS_PER
  * Things found as a table: RFC 4180, a byte order mark so that office programs read it as UTF-8, and cells that begin
  * as formulas do (= + - @, tab) with an apostrophe before them, so that opening it runs nothing.
  */
-export function stashCsv(found: readonly Found[], { ledger, kits, faces }: Pick<Bench, 'ledger' | 'kits' | 'faces'>): string {
+export function stashCsv(
+  found: readonly Found[],
+  { ledger, kits, faces }: Pick<Bench, 'ledger' | 'kits' | 'faces'>,
+): string {
   const rows = found.map(({ id, lot, isPiece, states, place, touched }) => {
     const piece = isPiece ? ledger.pieces.get(id) : undefined;
     const kit = kits.get(lot.kit);
     return {
-      'thing': lot.name, 'kind': kindWords(lot.kind), 'kit': kit?.name ?? '', 'month': kit?.month ?? '', 'front': faces.get(lot.front ?? '')?.name ?? '', 'back': faces.get(lot.back ?? '')?.name ?? '',
-      'width in': piece ? inches(piece.w) : '', 'height in': piece ? inches(piece.h) : '', 'amount': piece ? '1' : amountWords(lot, ledger.lots.get(id)?.here ?? {}, 'in'),
-      'state': states.join(' '), 'kept in': place, 'last touched': touched ?? '', 'note': lot.note, 'id': id,
+      thing: lot.name,
+      kind: kindWords(lot.kind),
+      kit: kit?.name ?? '',
+      month: kit?.month ?? '',
+      front: faces.get(lot.front ?? '')?.name ?? '',
+      back: faces.get(lot.back ?? '')?.name ?? '',
+      'width in': piece ? inches(piece.w) : '',
+      'height in': piece ? inches(piece.h) : '',
+      amount: piece ? '1' : amountWords(lot, ledger.lots.get(id)?.here ?? {}, 'in'),
+      state: states.join(' '),
+      'kept in': place,
+      'last touched': touched ?? '',
+      note: lot.note,
+      id: id,
     };
   });
   return `\ufeff${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;

@@ -15,9 +15,15 @@ interface StockTaking {
 }
 
 /** A stock take in the middle; kept in this browser, so that it can be gone on with another day. */
-export const useStockTaking = create<StockTaking>()(persist((set) => ({
-  place: null, seen: {},
-  begin: (place) => set({ place, seen: {} }),
-  see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
-  end: () => set({ place: null, seen: {} }),
-}), { name: 'nubbin-stock-take', version: 1 }));
+export const useStockTaking = create<StockTaking>()(
+  persist(
+    (set) => ({
+      place: null,
+      seen: {},
+      begin: (place) => set({ place, seen: {} }),
+      see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
+      end: () => set({ place: null, seen: {} }),
+    }),
+    { name: 'nubbin-stock-take', version: 1 },
+  ),
+);

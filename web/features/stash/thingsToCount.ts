@@ -3,17 +3,31 @@ import type { Lot } from '../../../core/things';
 import type { Bench } from '../../data/bench';
 
 /** Something to look for at a place: a piece of paper, or an amount of a lot. */
-export interface ToCount { readonly id: string; readonly lot: Lot; readonly piece: PieceState | null; readonly here: Amounts }
+export interface ToCount {
+  readonly id: string;
+  readonly lot: Lot;
+  readonly piece: PieceState | null;
+  readonly here: Amounts;
+}
 
 /** What should lie at a place, papers first, the largest first, and the pieces that were not found there before. */
 export function thingsToCount({ ledger, lots }: Pick<Bench, 'ledger' | 'lots'>, place: string): ToCount[] {
   const placeOf = (lot: string): string => ledger.lots.get(lot)?.place ?? '';
   const pieces = [...ledger.pieces.values()]
-    .filter((piece) => (piece.where === 'here' || piece.where === 'missed') && placeOf(piece.lot) === place && lots.has(piece.lot))
-    .sort((a, b) => lots.get(a.lot)!.name.localeCompare(lots.get(b.lot)!.name) || b.solid - a.solid || a.id.localeCompare(b.id))
+    .filter(
+      (piece) =>
+        (piece.where === 'here' || piece.where === 'missed') && placeOf(piece.lot) === place && lots.has(piece.lot),
+    )
+    .sort(
+      (a, b) =>
+        lots.get(a.lot)!.name.localeCompare(lots.get(b.lot)!.name) || b.solid - a.solid || a.id.localeCompare(b.id),
+    )
     .map((piece): ToCount => ({ id: piece.id, lot: lots.get(piece.lot)!, piece, here: {} }));
   const counted = [...ledger.lots.values()]
-    .filter(({ lot, here, place: own }) => own === place && lots.has(lot) && lots.get(lot)!.measure !== 'sheets' && Object.keys(here).length > 0)
+    .filter(
+      ({ lot, here, place: own }) =>
+        own === place && lots.has(lot) && lots.get(lot)!.measure !== 'sheets' && Object.keys(here).length > 0,
+    )
     .map(({ lot, here }): ToCount => ({ id: lot, lot: lots.get(lot)!, piece: null, here }))
     .sort((a, b) => a.lot.name.localeCompare(b.lot.name) || a.id.localeCompare(b.id));
   return [...pieces, ...counted];
