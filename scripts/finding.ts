@@ -1,7 +1,7 @@
 import { findThings, indexStash, type Findable } from '../core/finding';
 import { fold, type LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
-import type { Shelf } from '../core/page';
+import type { Shelf } from '../core/stock';
 import { seededRandom } from '../core/random';
 import type { Face, Kit, Lot } from '../core/things';
 

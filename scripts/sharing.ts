@@ -1,5 +1,6 @@
 import { inches } from '../core/length';
-import { DESIGNS, rankDesigns } from '../core/page';
+import { DESIGNS } from '../core/design';
+import { rankDesigns } from '../core/papers';
 import { seededRandom } from '../core/random';
 import type { ShareJob, SharePage } from '../core/shareout';
 import type { Face } from '../core/things';

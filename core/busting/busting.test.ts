@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { replay } from '../cutting/test/replay';
 import { emptyLedger, fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutJobFor, stockOnHand, type Shelf } from '../page';
+import { cutJobFor } from '../cutlist';
+import { stockOnHand, type Shelf } from '../stock';
 import type { Face, Kit, Lot, Photo } from '../things';
 import { proposePages, type BustingInput, type Proposal } from '.';
 

@@ -1,5 +1,5 @@
 import type { CutStock } from '../cutting';
-import { stockOnHand, type Shelf } from '../page';
+import { stockOnHand, type Shelf } from '../stock';
 import type { Kit, Lot } from '../things';
 
 /** A piece of stock and the kit it came with. */

@@ -1,5 +1,6 @@
 import type { CutPlan } from '../cutting';
-import type { Shelf, WantedPiece } from '../page';
+import type { Shelf } from '../stock';
+import type { WantedPiece } from '../cutlist';
 import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 
 export interface BustingInput {

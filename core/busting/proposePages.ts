@@ -1,7 +1,9 @@
 import { affinity, type ColourShare } from '../colour';
 import { planCuts, type CutPlan } from '../cutting';
 import { inches } from '../length';
-import { choosePapers, cutJobFor, cutListOf, DESIGNS, layOut, type Design } from '../page';
+import { choosePapers } from '../papers';
+import { cutJobFor, cutListOf } from '../cutlist';
+import { DESIGNS, layOut, type Design } from '../design';
 import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';

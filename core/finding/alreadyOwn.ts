@@ -1,5 +1,5 @@
 import { differenceCiede2000, hexToLab, type ColourShare } from '../colour';
-import type { Shelf } from '../page';
+import type { Shelf } from '../stock';
 import type { Face, Lot } from '../things';
 
 /** What is about to be taken in. */

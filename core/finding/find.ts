@@ -1,7 +1,7 @@
 import { differenceCiede2000, harmonyOf, hexToLab, type Harmony, type LabD65 } from '../colour';
 import { holds, type Size } from '../geometry';
 import type { LedgerEvent } from '../ledger';
-import type { Shelf } from '../page';
+import type { Shelf } from '../stock';
 import type { Face, Lot, LotKind, Page } from '../things';
 
 /** Where a thing is, as she asks for it. */

@@ -1,5 +1,5 @@
 import { area } from '../geometry';
-import { designOf, layOut, matOf } from '../page';
+import { designOf, layOut, matOf } from '../design';
 import type { PageFormat, PagePhoto, Photo } from '../things';
 
 /** A page for some photos of a story, in a design that takes them. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import { designOf, layOut } from '../page';
+import { designOf, layOut } from '../design';
 import type { Photo } from '../things';
 import { dotsPerInch, evenCrop, isGrey, lostBy, moveCrop, pagesOfStory, zoomCrop } from '.';
 

@@ -1,5 +1,5 @@
 import { emptyLedger, type Ledger, type LedgerEvent } from '../../core/ledger';
-import type { Shelf } from '../../core/page';
+import type { Shelf } from '../../core/stock';
 import type { Face, Kit, Lot, MeasuredDesign, Page, Photo, Sharing, Story } from '../../core/things';
 
 /** A picture as it is kept: resized, as JPEG, PNG or WebP bytes. */

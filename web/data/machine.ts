@@ -1,6 +1,6 @@
 import { mm } from '../../core/length';
 import type { Rect } from '../../core/geometry';
-import type { MachineWork } from '../../core/page';
+import type { MachineWork } from '../../core/making';
 
 /** What the machine says of a job; boxes in mm. */
 export interface MachineReport {

@@ -6,21 +6,10 @@ import { restAround } from '../../core/geometry';
 import { balanceOf } from '../../core/ledger';
 import { inches, toMm } from '../../core/length';
 import { shareOut, type ShareJob, type SharePlan } from '../../core/shareout';
-import {
-  choosePapers,
-  coverOf,
-  cutJobFor,
-  cutListOf,
-  cutSteps,
-  designOf,
-  forPage,
-  isMade,
-  layOut,
-  NUBBIN,
-  stillWanted,
-  stockOnHand,
-  windowsOf,
-} from '../../core/page';
+import { choosePapers } from '../../core/papers';
+import { coverOf, designOf, layOut } from '../../core/design';
+import { cutJobFor, cutListOf, cutSteps, forPage, isMade, NUBBIN, stillWanted, windowsOf } from '../../core/cutlist';
+import { stockOnHand } from '../../core/stock';
 import type { Page } from '../../core/things';
 import { act, db, keepDraft, noticeStore, redo, undo } from './acts';
 import { shelfOf, type Bench } from './bench';

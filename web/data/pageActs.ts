@@ -1,23 +1,10 @@
 import { nanoid } from 'nanoid';
 import type { CutPlan, PlannedSheet } from '../../core/cutting';
 import type { Amounts, Ledger, PieceState } from '../../core/ledger';
-import {
-  cutEvent,
-  cutSteps,
-  isMade,
-  leadOf,
-  machineEvent,
-  mishapEvent,
-  planPieces,
-  usedWhole,
-  windowEvent,
-  withoutPage,
-  type CutStep,
-  type MachineWork,
-  type Mishap,
-  type Window,
-  type RankedDesign,
-} from '../../core/page';
+import { cutEvent, machineEvent, mishapEvent, windowEvent, type MachineWork, type Mishap } from '../../core/making';
+import { cutSteps, isMade, leadOf, planPieces, usedWhole, type CutStep, type Window } from '../../core/cutlist';
+import { withoutPage } from '../../core/sharing';
+import type { RankedDesign } from '../../core/papers';
 import type { Page } from '../../core/things';
 import { act } from './acts';
 import type { NewAct, NewEvent } from './ledgerStore';

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { inches, type MeasureSystem } from '../../core/length';
-import type { GutSchool } from '../../core/page';
+import type { GutSchool } from '../../core/cutlist';
 
 /** How she likes it; kept in this browser. */
 export interface Settings {

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { cutPlanOf, sharedPapers, sharingOf } from '../../core/page';
+import { cutPlanOf, sharedPapers, sharingOf } from '../../core/sharing';
 import type { SharePlan, SmallGift } from '../../core/shareout';
 import type { Ledger } from '../../core/ledger';
 import type { Page } from '../../core/things';

@@ -3,7 +3,7 @@ import type { Subscription } from 'dexie';
 import { afterAll, beforeAll, beforeEach, expect, test } from 'vitest';
 import { balanceOf } from '../../core/ledger';
 import { inches } from '../../core/length';
-import { stripOffEvent } from '../../core/page';
+import { stripOffEvent } from '../../core/making';
 import { act, db, redo, undo } from './acts';
 import { EMPTY_FILE, readBenchFile, replaceBench, writeBenchFile, type BenchFile } from './benchFile';
 import { benchStore, followBench } from './benchStore';

@@ -1,7 +1,7 @@
 import { useTheme } from 'styled-components';
 import type { Rect } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
-import type { Layout, PageLayer } from '../../core/page';
+import type { Layout, PageLayer } from '../../core/design';
 import { drawShape, pathData } from '../../core/shapes';
 import { fillOf, useFacesInSight } from './facesInSight';
 import { PictureFill, type PictureFillProps } from './PictureFill';

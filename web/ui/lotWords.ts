@@ -1,6 +1,6 @@
 import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
 import type { PieceState } from '../../core/ledger';
-import { isFreshSheet } from '../../core/page';
+import { isFreshSheet } from '../../core/stock';
 import type { Lot, LotKind } from '../../core/things';
 
 const KINDS: Record<LotKind, string> = {

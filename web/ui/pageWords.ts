@@ -1,5 +1,5 @@
 import { formatSize, inches, type MeasureSystem } from '../../core/length';
-import type { DesignError } from '../../core/page';
+import type { DesignError } from '../../core/design';
 import type { PageFormat, PageState } from '../../core/things';
 
 /** Page sizes that people use; her own notebook's is typed. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { inches, mm, parseLength } from '../../core/length';
-import { designOf, layOut } from '../../core/page';
+import { designOf, layOut } from '../../core/design';
 import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
 import { dayWords, monthWords } from './dayWords';

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { proposePages, type BustingInput, type BustingProgress } from '../../core/busting';
 import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../../core/cutting';
 import { punchOut, type Hole, type PunchWish, type Scrap } from '../../core/punching';
-import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/page';
+import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/papers';
 import { makeDriver } from './driver';
 
 const { drive, stop } = makeDriver();

@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import type { BustingInput, BustingProgress } from '../../core/busting';
 import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
-import type { DesignRanking, DesignsRanked } from '../../core/page';
+import type { DesignRanking, DesignsRanked } from '../../core/papers';
 import type { Hole, PunchWish, Scrap } from '../../core/punching';
 import { openWorker } from './openWorker';
 import type { PlanningApi } from './planning.worker';

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
-import { designOf, layOut } from '../../../core/page';
+import { designOf, layOut } from '../../../core/design';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';
 import { startPage } from '../../data/pageActs';

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
 import { formatLength, formatSize } from '../../../core/length';
-import type { CutStep, StepPart } from '../../../core/page';
+import type { CutStep, StepPart } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { undo } from '../../data/acts';
 import { useBench } from '../../data/benchStore';

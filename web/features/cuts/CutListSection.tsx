@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { CutStock } from '../../../core/cutting';
 import { holds } from '../../../core/geometry';
 import { formatSize } from '../../../core/length';
-import type { Pin, WantedPiece } from '../../../core/page';
+import type { Pin, WantedPiece } from '../../../core/cutlist';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';

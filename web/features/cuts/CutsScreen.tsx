@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { cutSteps, isMade } from '../../../core/page';
+import { cutSteps, isMade } from '../../../core/cutlist';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';

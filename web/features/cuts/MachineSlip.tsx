@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { sheetSvg, type PlannedSheet } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
-import type { MachineWork } from '../../../core/page';
+import type { MachineWork } from '../../../core/making';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { formatLength } from '../../../core/length';
-import { isOnPart, type CutStep, type Mishap } from '../../../core/page';
+import { isOnPart, type Mishap } from '../../../core/making';
+import type { CutStep } from '../../../core/cutlist';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { formatSize } from '../../../core/length';
 import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
-import { cutSteps } from '../../../core/page';
+import { cutSteps } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { acceptPlan, pageName } from '../../data/pageActs';

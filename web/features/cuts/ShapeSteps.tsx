@@ -1,5 +1,6 @@
 import styled from 'styled-components';
-import { pageLayout, shapedPieces } from '../../../core/page';
+import { pageLayout } from '../../../core/design';
+import { shapedPieces } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';

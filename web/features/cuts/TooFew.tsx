@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { CutPlan, CutStock } from '../../../core/cutting';
 import { formatSize } from '../../../core/length';
-import { isStrip, pageLayout, purposeOf, type JoinedStrip, type WantedPiece } from '../../../core/page';
+import { isStrip, purposeOf, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
+import { pageLayout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

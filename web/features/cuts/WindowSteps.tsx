@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { coverOf, framesOf, isScarce, pageLayout, windowsFor, windowsOf, type Window } from '../../../core/page';
+import { coverOf, pageLayout } from '../../../core/design';
+import { framesOf, isScarce, windowsFor, windowsOf, type Window } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';

@@ -2,7 +2,7 @@ import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf
 import type { PlannedPart, PlannedSheet } from '../../../core/cutting';
 import type { Size } from '../../../core/geometry';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import type { CutStep, StepPart } from '../../../core/page';
+import type { CutStep, StepPart } from '../../../core/cutlist';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { inches } from '../../../core/length';
-import { forPage, wantedName } from '../../../core/page';
+import { forPage, wantedName } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { outlinesOf } from './outlinesOf';
 

@@ -1,4 +1,5 @@
-import { pageLayout, purposeOf, shapedPieces, wantedIn } from '../../../core/page';
+import { pageLayout } from '../../../core/design';
+import { purposeOf, shapedPieces, wantedIn } from '../../../core/cutlist';
 import type { Path } from '../../../core/shapes';
 import type { Page } from '../../../core/things';
 

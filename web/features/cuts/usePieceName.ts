@@ -1,4 +1,5 @@
-import { designOfPage, purposeOf, slotOfMore } from '../../../core/page';
+import { designOfPage, slotOfMore } from '../../../core/design';
+import { purposeOf } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';

@@ -4,17 +4,17 @@ import {
   cutJobFor,
   cutListOf,
   forPage,
-  pageLayout,
   pinDown,
   stillWanted,
-  stockOnHand,
   unpinned,
   without,
   withSheets,
   type JoinedStrip,
   type Pin,
   type WantedPiece,
-} from '../../../core/page';
+} from '../../../core/cutlist';
+import { pageLayout } from '../../../core/design';
+import { stockOnHand } from '../../../core/stock';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../data/bench';
 import { useBench } from '../../data/benchStore';

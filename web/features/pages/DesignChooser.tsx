@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { writeDesignFile } from '../../../core/jobs';
-import { designOfPage, DESIGNS, measuredFrom } from '../../../core/page';
+import { designOfPage, DESIGNS, measuredFrom } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { keepDesign } from '../../data/designActs';

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { designOfPage, DESIGNS, pageLayout, type RankedDesign } from '../../../core/page';
+import { designOfPage, DESIGNS, pageLayout } from '../../../core/design';
+import type { RankedDesign } from '../../../core/papers';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { dropDesign } from '../../data/designActs';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Checkbox, CheckboxGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { designOfPage } from '../../../core/page';
+import { designOfPage } from '../../../core/design';
 import { isKept, type Lot, type Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { gluePage, onBench } from '../../data/pageActs';

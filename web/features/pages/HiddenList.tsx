@@ -1,7 +1,8 @@
 import styled from 'styled-components';
 import type { LayerCover } from '../../../core/covering';
 import { formatArea, formatSize } from '../../../core/length';
-import { isWorthTheKnife, type Layout } from '../../../core/page';
+import { isWorthTheKnife } from '../../../core/cutlist';
+import type { Layout } from '../../../core/design';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';

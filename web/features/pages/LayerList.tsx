@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import type { Layout } from '../../../core/page';
+import type { Layout } from '../../../core/design';
 import { useSettings } from '../../data/settings';
 import { Paper } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';

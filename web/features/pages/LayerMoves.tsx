@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { formatLength, inches, mm } from '../../../core/length';
-import { movedOn, movedWith, nudge, type Layout } from '../../../core/page';
+import { movedOn, movedWith, nudge, type Layout } from '../../../core/design';
 import type { LayerMove, Page } from '../../../core/things';
 import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';

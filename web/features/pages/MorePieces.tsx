@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { formatSize } from '../../../core/length';
-import { drawnMore } from '../../../core/page';
+import { drawnMore } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { changePage } from '../../data/pageActs';

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, inches } from '../../../core/length';
-import { coverOf, designFrom, layOut, readDesign, writeDesign, type DesignLineError } from '../../../core/page';
+import { coverOf, designFrom, layOut, readDesign, writeDesign, type DesignLineError } from '../../../core/design';
 import type { MeasuredDesign, Page } from '../../../core/things';
 import { keepDesign, readDesignText } from '../../data/designActs';
 import { chooseDesign } from '../../data/pageActs';

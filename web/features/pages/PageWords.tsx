@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Layout } from '../../../core/page';
+import type { Layout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { changePage } from '../../data/pageActs';
 import { Stack } from '../../ui/Screen';

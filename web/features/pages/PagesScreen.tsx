@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { pageLayout } from '../../../core/page';
+import { pageLayout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName, startPage } from '../../data/pageActs';

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import { mayBeJoined, rankFaces, type WantedPiece } from '../../../core/page';
+import { mayBeJoined, type WantedPiece } from '../../../core/cutlist';
+import { rankFaces } from '../../../core/papers';
 import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { changePage } from '../../data/pageActs';

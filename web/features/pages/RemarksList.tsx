@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatLength, type MeasureSystem } from '../../../core/length';
-import { lookOver, type Layout, type Remark } from '../../../core/page';
+import { lookOver, type Layout, type Remark } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,4 +1,4 @@
-import type { DesignReason } from '../../../core/page';
+import type { DesignReason } from '../../../core/papers';
 
 const several = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
 

@@ -1,4 +1,4 @@
-import type { Layout, PageLayer } from '../../../core/page';
+import type { Layout, PageLayer } from '../../../core/design';
 
 /** What a layer is called, with its side of a spread. */
 export function layerName({ layers, slots }: Layout, { id, role, slot, photo }: PageLayer): string {

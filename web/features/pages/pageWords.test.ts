@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { DesignReason } from '../../../core/page';
+import type { DesignReason } from '../../../core/papers';
 import { designReasons } from './designReasons';
 import { lineWords } from './lineWords';
 

@@ -1,15 +1,8 @@
 import { useMemo } from 'react';
-import {
-  choosePapers,
-  coverOf,
-  cutListOf,
-  holdsPiece,
-  pageLayout,
-  stockOnHand,
-  type DesignError,
-  type Layout,
-  type WantedPiece,
-} from '../../../core/page';
+import { choosePapers, holdsPiece } from '../../../core/papers';
+import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/design';
+import { cutListOf, type WantedPiece } from '../../../core/cutlist';
+import { stockOnHand } from '../../../core/stock';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
 import type { LayerCover } from '../../../core/covering';

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { inches } from '../../../core/length';
-import { designOf, layOut } from '../../../core/page';
+import { designOf, layOut } from '../../../core/design';
 import { pagesOfStory } from '../../../core/photos';
 import type { Photo, Story } from '../../../core/things';
 import { usePictures } from '../../data/images';

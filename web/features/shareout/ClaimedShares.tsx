@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea } from '../../../core/length';
-import { againstFact, type SharedState } from '../../../core/page';
+import { againstFact, type SharedState } from '../../../core/sharing';
 import type { Sharing } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName, releasePage } from '../../data/pageActs';

@@ -3,7 +3,7 @@ import { useDrag } from 'react-aria-components';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
 import { TICKS_PER_INCH } from '../../../core/length';
-import { forPage } from '../../../core/page';
+import { forPage } from '../../../core/cutlist';
 import type { SharedPiece, SharedSheet } from '../../../core/shareout';
 import type { PieceState } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { ShareWishes } from '../../../core/page';
+import type { ShareWishes } from '../../../core/sharing';
 import type { Sharing } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { purposeOf } from '../../../core/page';
+import { purposeOf } from '../../../core/cutlist';
 import { pageCosts, type ShareMode } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';

@@ -2,7 +2,7 @@ import { DropZone, isTextDropItem } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea } from '../../../core/length';
-import { sharedPapers, type SharingPage } from '../../../core/page';
+import { sharedPapers, type SharingPage } from '../../../core/sharing';
 import type { PageCost, SharePlan, SmallShare } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { SharingPage } from '../../../core/page';
+import type { SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Kit, Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';

@@ -1,6 +1,8 @@
 import { expect, test } from 'vitest';
 import { inches } from '../../../core/length';
-import { cutListOf, pageLayout, type SharingPage } from '../../../core/page';
+import { cutListOf } from '../../../core/cutlist';
+import { pageLayout } from '../../../core/design';
+import type { SharingPage } from '../../../core/sharing';
 import { slotForPart } from './draggedPart';
 
 const sharing = (design: string): SharingPage => {

@@ -1,5 +1,6 @@
 import type { Size } from '../../../core/geometry';
-import { cutListOf, purposeOf, type SharingPage } from '../../../core/page';
+import { cutListOf, purposeOf } from '../../../core/cutlist';
+import type { SharingPage } from '../../../core/sharing';
 
 /** The type under which a part of a paper is dragged. */
 export const PART = 'application/x-nubbin-part';

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { inches } from '../../../core/length';
-import { designOf, layOut } from '../../../core/page';
+import { designOf, layOut } from '../../../core/design';
 import { lackingOnPage } from './lackingOnPage';
 
 const layout = layOut(designOf('strip-bands')!, {

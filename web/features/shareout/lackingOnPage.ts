@@ -1,4 +1,5 @@
-import { purposeOf, type Layout } from '../../../core/page';
+import { purposeOf } from '../../../core/cutlist';
+import type { Layout } from '../../../core/design';
 import type { Lacking } from '../../../core/shareout';
 
 /** Why a page gets no papers, in the words of its design. */

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import type { ShareWishes } from '../../../core/page';
+import type { ShareWishes } from '../../../core/sharing';
 
 /** What she ticked and settled for the share-out in hand; kept in this browser until it is claimed or begun anew. */
 export interface ShareChoices extends ShareWishes {

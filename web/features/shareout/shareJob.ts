@@ -1,4 +1,6 @@
-import { pageLayout, shareJobFor, stockOnHand, type ShareWishes, type SharingPage } from '../../../core/page';
+import { pageLayout } from '../../../core/design';
+import { shareJobFor, type ShareWishes, type SharingPage } from '../../../core/sharing';
+import { stockOnHand } from '../../../core/stock';
 import type { ShareJob } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { shelfOf, type Bench } from '../../data/bench';

@@ -1,4 +1,4 @@
-import type { SharingPage } from '../../../core/page';
+import type { SharingPage } from '../../../core/sharing';
 import { shareSmallThings, type SmallShare, type SmallThing, type SmallWish } from '../../../core/shareout';
 import type { LotKind } from '../../../core/things';
 import type { Bench } from '../../data/bench';

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { SharingPage } from '../../../core/page';
+import type { SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import type { PieceState } from '../../../core/ledger';
 import { formatLength, formatSize, inches } from '../../../core/length';
-import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/page';
+import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/making';
 import type { Lot } from '../../../core/things';
 import { cutInStash } from '../../data/stashActs';
 import { useSettings } from '../../data/settings';

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { formatArea } from '../../../core/length';
-import { brandingStripOf, stripOffEvent } from '../../../core/page';
+import { brandingStripOf, stripOffEvent } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/pageActs';
 import { bringBack, cutStripsOff, moveTo, partWith, takeOut, type Chosen } from '../../data/stashActs';

@@ -1,0 +1,62 @@
+import type { CutJob, CutStock } from '../cutting';
+import { inches } from '../length';
+import type { Size } from '../geometry';
+import type { Page } from '../things';
+import type { Layout } from '../design';
+import { drawnMore, slotOfMore } from '../design';
+import { blankOf } from '../design';
+import { wantedName } from './wanted';
+
+/** One line of a page's cut list. */
+export interface WantedPiece extends Size {
+  readonly id: string;
+  readonly slot: string;
+  readonly count: number;
+  /** The face wanted; null: not chosen yet. */
+  readonly face: string | null;
+  /** The paper that it must come from. */
+  readonly pinnedTo?: string;
+}
+
+/** All pieces that a layout is cut from, and what is wanted beyond it: those of one slot and size together, the largest first. */
+export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'papers' | 'more'>): WantedPiece[] {
+  const wanted = new Map<string, WantedPiece>();
+  const add = (slot: string, { w, h }: Size, face: string | null, copies: number): void => {
+    const id = wantedName(slot, { w, h });
+    wanted.set(id, { id, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
+  };
+  for (const layer of layout.layers)
+    if (layer.slot !== null) add(layer.slot, blankOf(layer), papers[layer.slot] ?? null, 1);
+  for (const piece of more) {
+    const drawn = drawnMore(piece);
+    if (drawn) add(slotOfMore(piece), drawn.blank, piece.face, piece.count);
+  }
+  return [...wanted.values()].sort((a, b) => b.w * b.h - a.w * a.h);
+}
+
+/** The cutting job for a cut list onto what is there; a design on paper with a right way up is not turned. */
+export function cutJobFor(
+  list: readonly WantedPiece[],
+  stock: readonly CutStock[],
+  longestCut: number | null = inches(12),
+): CutJob {
+  return {
+    stock,
+    longestCut,
+    keepAtLeast: NUBBIN,
+    pieces: list.map(({ id, w, h, count, face, pinnedTo }) => ({
+      id,
+      w,
+      h,
+      count,
+      of: face === null ? null : [face],
+      turn: null,
+      optional: false,
+      value: 0,
+      ...(pinnedTo === undefined ? {} : { pinnedTo }),
+    })),
+  };
+}
+
+/** A leftover at least this large is kept. */
+export const NUBBIN: Size = { w: inches(1), h: inches(1) };

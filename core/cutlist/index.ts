@@ -1,0 +1,14 @@
+export { NUBBIN, cutJobFor, cutListOf } from './cutList';
+export type { WantedPiece } from './cutList';
+export { cutSteps, isMade, leadOf, pieceId, planPieces, usedWhole } from './cutSteps';
+export type { CutStep, StepPart } from './cutSteps';
+export { isStrip, joinedStrip, mayBeJoined } from './joinedStrip';
+export type { JoinedStrip } from './joinedStrip';
+export { withSheets, without } from './lockedSheets';
+export { pinDown, unpinned } from './pins';
+export type { Pin } from './pins';
+export { shapedPieces } from './shaped';
+export { stillWanted } from './stillWanted';
+export { forPage, purposeOf, wantedIn, wantedName } from './wanted';
+export { framesOf, isScarce, isWorthTheKnife, onPiece, windowsFor, windowsOf } from './windows';
+export type { GutSchool, Window } from './windows';

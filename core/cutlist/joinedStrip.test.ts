@@ -1,0 +1,163 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { CutStock } from '../cutting';
+import { fold, type CutChild, type LedgerEvent } from '../ledger';
+import { inches } from '../length';
+import { cutSteps, isStrip, joinedStrip, mayBeJoined, wantedName, type JoinedStrip, type WantedPiece } from '.';
+import { stockOnHand } from '../stock';
+import type { Layout, PageLayer } from '../design';
+
+const strip = (w: number, h: number): WantedPiece => ({
+  id: wantedName('upper', { w: inches(w), h: inches(h) }),
+  slot: 'upper',
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  face: 'ink',
+});
+const stock = (id: string, w: number, h: number, some: Partial<CutStock> = {}): CutStock => ({
+  id,
+  w: inches(w),
+  h: inches(h),
+  count: 1,
+  front: 'ink',
+  back: 'amber',
+  upright: false,
+  fresh: false,
+  since: null,
+  missing: [],
+  ...some,
+});
+const ledgerOf = (pieces: readonly CutStock[]) =>
+  fold([
+    { id: 'e', day: '2026-11-03', type: 'received', lot: 'l', pieces: pieces.map(({ id, w, h }) => ({ id, w, h })) },
+  ]).value!;
+const plain = () => null;
+const joined = (
+  piece: WantedPiece,
+  papers: readonly CutStock[],
+  layout: Layout | null = null,
+  repeat: (axis: 'x' | 'y') => number | null = plain,
+): JoinedStrip => {
+  const answer = joinedStrip(piece, papers, ledgerOf(papers), layout, repeat);
+  if (!('parts' in answer)) throw new Error(`too short: ${answer.longest}`);
+  return answer;
+};
+
+test('two leftovers make a strip, a whole sheet is left alone, and each paper is cut to its part', () => {
+  const papers = [stock('a', 7, 3), stock('b', 6, 2), stock('sheet', 12, 12, { fresh: true })];
+  const answer = joined(strip(12, 2), papers);
+  expect(answer.parts.map((part) => part.strip).sort()).toEqual(['a', 'b']);
+  expect(answer.sheets.flatMap((sheet) => sheet.pieces).reduce((sum, { w }) => sum + w, 0)).toBe(inches(12));
+  for (const sheet of answer.sheets) {
+    const paper = papers.find(({ id }) => id === sheet.stock)!;
+    const parts = [...sheet.pieces, ...sheet.nubbins, ...sheet.waste];
+    expect(parts.reduce((sum, { w, h }) => sum + w * h, 0)).toBe(paper.w * paper.h);
+    expect(sheet.pieces[0]!.h).toBe(inches(2));
+  }
+});
+
+test('the cuts of a joined strip are cuts that can be made', () => {
+  const papers = [stock('a', 7, 3), stock('b', 2, 9)];
+  const answer = joined(strip(12, 2), [papers[0]!, stock('c', 6, 4)]);
+  const ledger = ledgerOf([papers[0]!, stock('c', 6, 4)]);
+  const steps = cutSteps({ sheets: answer.sheets, notCut: [], stats: {} as never }, ledger);
+  expect(steps.length).toBe(answer.sheets.reduce((sum, { cuts }) => sum + cuts.length, 0));
+  expect(steps.flatMap(({ gives }) => gives).filter(({ role }) => role === 'piece')).toHaveLength(2);
+});
+
+test('where the strips fall short, the longest run is told', () => {
+  const papers = [stock('a', 5, 3), stock('b', 4, 2)];
+  expect(joinedStrip(strip(12, 2), papers, ledgerOf(papers), null, plain)).toEqual({ longest: inches(9) });
+  const upright = [stock('a', 2, 8, { upright: true }), stock('b', 2, 8, { upright: true })];
+  expect(joinedStrip(strip(12, 2), upright, ledgerOf(upright), null, plain)).toEqual({ longest: inches(4) });
+});
+
+const layer = (id: string, slot: string | null, x: number, y: number, w: number, h: number): PageLayer => ({
+  id,
+  slot,
+  role: slot === null ? 'photo' : 'strip',
+  photo: null,
+  turn: 0,
+  x: inches(x),
+  y: inches(y),
+  w: inches(w),
+  h: inches(h),
+});
+const layout = (over: PageLayer): Layout => ({
+  size: { w: inches(12), h: inches(12) },
+  layers: [layer('s', 'upper', 0, 2, 12, 2), over],
+  slots: [],
+  accents: [],
+  title: over,
+  journaling: over,
+});
+
+test('the join goes under what lies on top where there is paper to spare for it', () => {
+  const papers = [stock('a', 8, 2), stock('b', 8, 2)];
+  const seen = joined(strip(12, 2), papers, layout(layer('p', null, 9, 8, 2, 2)));
+  expect(seen.joins[0]!.isHidden).toBe(false);
+  const under = joined(strip(12, 2), papers, layout(layer('p', null, 4, 1, 2, 4)));
+  expect(under.joins[0]!.isHidden).toBe(true);
+  expect(under.joins[0]!.at).toBeGreaterThan(inches(4));
+  expect(under.joins[0]!.at).toBeLessThan(inches(6));
+  expect(under.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(12));
+});
+
+describe('a pattern that starts again', () => {
+  const repeat = inches(1.5);
+  const DAY = '2026-11-03';
+  /** A sheet cut into strips at these places, all for the stash. */
+  const cutAt = (places: readonly number[]): LedgerEvent[] => {
+    const edges = [0, ...places, inches(12)];
+    const into = edges
+      .slice(1)
+      .map((to, i): CutChild => ({ id: `p${i}`, role: 'nubbin', x: edges[i]!, y: 0, w: to - edges[i]!, h: inches(3) }));
+    return [
+      { id: 'e', day: DAY, type: 'received', lot: 'l', pieces: [{ id: 'sheet', w: inches(12), h: inches(3) }] },
+      { id: 'c', day: DAY, type: 'cut', piece: 'sheet', page: null, into },
+    ];
+  };
+  const lot = {
+    id: 'l',
+    kit: 'k',
+    kind: 'paper' as const,
+    name: 'Ink',
+    measure: 'sheets' as const,
+    size: null,
+    front: 'ink',
+    back: 'amber',
+    upright: true,
+    note: '',
+    line: 1,
+  };
+
+  test('runs on over each join, told from where the strips lay on their sheet', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 3000, max: 45_000 }), fc.integer({ min: 50_000, max: 94_000 }), (first, second) => {
+        const ledger = fold(cutAt([first, second])).value!;
+        const papers = stockOnHand({ ledger, lots: new Map([['l', lot]]), kits: new Map() }, null);
+        const answer = joinedStrip(strip(9, 2), papers, ledger, null, () => repeat);
+        if (!('parts' in answer)) return;
+        const onSheet = (id: string): number => ledger.pieces.get(id)!.at.x;
+        answer.parts.slice(1).forEach((part, i) => {
+          const before = answer.parts[i]!;
+          expect((onSheet(part.strip) + part.from) % repeat).toBe((onSheet(before.strip) + before.to) % repeat);
+        });
+        expect(answer.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(9));
+      }),
+    ));
+});
+
+test('a quick look never misses a strip that can be joined', () => {
+  const papers = [stock('a', 7, 3), stock('b', 6, 2)];
+  expect(mayBeJoined(strip(12, 2), papers, ledgerOf(papers))).toBe(true);
+  expect(mayBeJoined(strip(12, 3), papers, ledgerOf(papers))).toBe(false);
+  expect(mayBeJoined(strip(4, 4), papers, ledgerOf(papers))).toBe(false);
+});
+
+test('only what is clearly longer than wide is a strip', () => {
+  expect(isStrip(strip(12, 3))).toBe(true);
+  expect(isStrip(strip(4, 6))).toBe(true);
+  expect(isStrip(strip(4, 4))).toBe(false);
+});

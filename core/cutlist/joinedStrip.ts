@@ -1,0 +1,217 @@
+import { area, intersect, unionArea, type Rect } from '../geometry';
+import type { CutStock, PlannedCut, PlannedPart, PlannedSheet } from '../cutting';
+import { joinStrips, type JoinedPart, type Strip } from '../joining';
+import type { Ledger, PieceState } from '../ledger';
+import { inches } from '../length';
+import { NUBBIN, type WantedPiece } from './cutList';
+import type { Layout, PageLayer } from '../design';
+import { unpinnedName } from './wanted';
+
+/** Two parts meet there, from the strip's left end or head; whether other layers hide it. */
+export interface JoinPlace {
+  readonly at: number;
+  readonly isHidden: boolean;
+}
+
+/** A strip put together from shorter ones whose pattern runs on. */
+export interface JoinedStrip {
+  readonly wanted: string;
+  /** Each part with the paper it comes from, along which of the paper's sides, and which face. */
+  readonly parts: readonly (JoinedPart & { readonly axis: 'x' | 'y'; readonly face: 'front' | 'back' })[];
+  readonly joins: readonly JoinPlace[];
+  /** The sheets cut for it, each to one part. */
+  readonly sheets: readonly PlannedSheet[];
+}
+
+/** Why no strip can be joined: the longest run that there is falls short. */
+export interface TooShort {
+  readonly longest: number;
+}
+
+/** A paper laid so that its pattern runs along the strip. */
+interface Candidate extends Strip {
+  readonly axis: 'x' | 'y';
+  readonly face: 'front' | 'back';
+  readonly stock: CutStock;
+}
+
+/** Where a piece lies on the sheet it was first cut from: prints start alike on sheets of one lot. */
+function onItsSheet(ledger: Ledger, id: string): { at: Rect; sheet: PieceState } {
+  const piece = ledger.pieces.get(id)!;
+  if (piece.from === null) return { at: { x: 0, y: 0, w: piece.w, h: piece.h }, sheet: piece };
+  const parent = onItsSheet(ledger, piece.from);
+  return { at: { ...piece.at, x: piece.at.x + parent.at.x, y: piece.at.y + parent.at.y }, sheet: parent.sheet };
+}
+
+function phaseOf(ledger: Ledger, id: string, axis: 'x' | 'y', face: 'front' | 'back', repeat: number): number {
+  const { at, sheet } = onItsSheet(ledger, id);
+  // The back is read from its own left, which is the front's right.
+  const from = axis === 'y' ? at.y : face === 'front' ? at.x : sheet.w - at.x - at.w;
+  return from % repeat;
+}
+
+function candidatesFor(
+  piece: WantedPiece,
+  stock: readonly CutStock[],
+  ledger: Ledger,
+  repeatOf: (axis: 'x' | 'y') => number | null,
+): Candidate[] {
+  const isAcross = piece.w >= piece.h;
+  return stock.flatMap((one): Candidate[] => {
+    const face = piece.face === null || one.front === piece.face ? 'front' : one.back === piece.face ? 'back' : null;
+    if (face === null || one.missing.length > 0) return [];
+    const axes = one.upright ? ([isAcross ? 'x' : 'y'] as const) : (['x', 'y'] as const);
+    return axes.map((axis) => {
+      const [length, width] = axis === 'x' ? [one.w, one.h] : [one.h, one.w];
+      const repeat = repeatOf(axis);
+      return {
+        id: one.id,
+        length,
+        width,
+        count: 1,
+        phase: repeat === null ? 0 : phaseOf(ledger, one.id, axis, face, repeat),
+        axis,
+        face,
+        stock: one,
+      };
+    });
+  });
+}
+
+/** Stretches of a layer, along it, that layers above cover over its whole width. */
+function isHiddenAt(layer: PageLayer, above: readonly PageLayer[], along: number): boolean {
+  const near = inches(1 / 8);
+  const band =
+    layer.w >= layer.h
+      ? { x: layer.x + along - near, y: layer.y, w: 2 * near, h: layer.h }
+      : { x: layer.x, y: layer.y + along - near, w: layer.w, h: 2 * near };
+  const cover = above
+    .filter(({ turn }) => turn === 0)
+    .map((upper) => intersect(upper, band))
+    .filter((part) => part !== null);
+  return unionArea(band, cover) === area(band);
+}
+
+function joinsOf(parts: readonly JoinedPart[], shift: number, hidden: (along: number) => boolean): JoinPlace[] {
+  let at = -shift;
+  return parts.slice(0, -1).map(({ from, to }) => {
+    at += to - from;
+    return { at, isHidden: hidden(at) };
+  });
+}
+
+/** Moves the joins toward the left end by cutting off the first part's start rather than the last one's end: to where they are hidden, if anywhere. */
+function hideJoins(
+  parts: readonly JoinedPart[],
+  spare: number,
+  hidden: (along: number) => boolean,
+): { shift: number; joins: JoinPlace[] } {
+  const step: number = inches(1 / 8);
+  const most = Math.min(spare, parts[0]!.to - parts[0]!.from - 1);
+  let best = { shift: 0, joins: joinsOf(parts, 0, hidden) };
+  const score = (joins: readonly JoinPlace[]): number => joins.filter(({ isHidden }) => isHidden).length;
+  for (let shift = step; shift <= most; shift += step) {
+    const joins = joinsOf(parts, shift, hidden);
+    if (score(joins) > score(best.joins)) best = { shift, joins };
+  }
+  return best;
+}
+
+/** A paper cut to one part of a strip: first the strip off the paper, then its ends. */
+function sheetFor(
+  part: JoinedPart,
+  { axis, stock, face, length, width }: Candidate,
+  wanted: WantedPiece,
+  across: number,
+  copy: number,
+): PlannedSheet {
+  const cuts: PlannedCut[] = [];
+  const left: PlannedPart[] = [];
+  const place = (from: number, to: number, near: number, far: number): Rect =>
+    axis === 'x'
+      ? { x: from, y: near, w: to - from, h: far - near }
+      : { x: near, y: from, w: far - near, h: to - from };
+  let [now, names] = ['A', 1];
+  const name = (): string => String.fromCharCode(65 + names++);
+  const cut = (along: 'x' | 'y', at: number, keep: 0 | 1, off: Rect): void => {
+    const gives: [string, string] = [name(), name()];
+    cuts.push({ part: now, axis: along, at, gives });
+    left.push({ part: gives[keep === 0 ? 1 : 0], ...off });
+    now = gives[keep];
+  };
+  if (across < width) cut(axis === 'x' ? 'y' : 'x', across, 0, place(0, length, across, width));
+  if (part.from > 0) cut(axis, part.from, 1, place(0, part.from, 0, across));
+  if (part.to < length) cut(axis, part.to - part.from, 0, place(part.to, length, 0, across));
+  const isKept = ({ w, h }: Rect): boolean => Math.min(w, h) >= NUBBIN.w;
+  const turned = (axis === 'x') !== wanted.w >= wanted.h;
+  const piece = { id: unpinnedName(wanted.id), copy, part: now, turned, face, ...place(part.from, part.to, 0, across) };
+  return {
+    stock: stock.id,
+    copy: 1,
+    cuts,
+    pieces: [piece],
+    nubbins: left.filter(isKept),
+    waste: left.filter((rect) => !isKept(rect)),
+  };
+}
+
+/**
+ * Puts a strip that no paper here is long enough for together from shorter ones, leftovers before sheets.
+ * @param layer where the strip lies, with what lies above it, to hide the joins; null: unknown
+ * @param repeatOf after how much the pattern starts again along x or y of the paper, ticks; null: plain
+ * @returns the parts and the papers' cuts; null in place of them, with the longest run there could be
+ */
+export function joinedStrip(
+  wanted: WantedPiece,
+  stock: readonly CutStock[],
+  ledger: Ledger,
+  layout: Layout | null,
+  repeatOf: (axis: 'x' | 'y') => number | null,
+): JoinedStrip | TooShort {
+  const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
+  let longest = 0;
+  const all = candidatesFor(wanted, stock, ledger, repeatOf);
+  // The papers of one axis only: a pattern does not run on from across to down.
+  for (const pool of [all.filter((one) => !one.stock.fresh), all])
+    for (const axis of ['x', 'y'] as const) {
+      const strips = pool.filter((one) => one.axis === axis);
+      const plan = joinStrips({ need: { length, width }, repeat: repeatOf(axis), lap: 0, strips });
+      longest = Math.max(longest, plan.longest);
+      if (!plan.ok) continue;
+      const layers = layout?.layers ?? [];
+      const at = layers.findIndex(({ slot, w, h }) => slot === wanted.slot && w === wanted.w && h === wanted.h);
+      const hidden = (along: number): boolean => at >= 0 && isHiddenAt(layers[at]!, layers.slice(at + 1), along);
+      const own = plan.parts.map((part) => strips.find(({ id }) => id === part.strip)!);
+      const last = plan.parts.length - 1;
+      const { shift, joins } = hideJoins(plan.parts, own[last]!.length - plan.parts[last]!.to, hidden);
+      const parts = plan.parts.map((part, i) => ({
+        ...part,
+        from: part.from + (i === 0 ? shift : 0),
+        to: part.to + (i === last ? shift : 0),
+        axis,
+        face: own[i]!.face,
+      }));
+      return {
+        wanted: unpinnedName(wanted.id),
+        parts,
+        joins,
+        sheets: parts.map((part, i) => sheetFor(part, own[i]!, wanted, width, i + 1)),
+      };
+    }
+  return { longest };
+}
+
+/** Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is really joined. */
+export function mayBeJoined(wanted: WantedPiece, stock: readonly CutStock[], ledger: Ledger): boolean {
+  const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
+  const serving = candidatesFor(wanted, stock, ledger, () => null).filter((one) => one.width >= width);
+  return (
+    isStrip(wanted) &&
+    (['x', 'y'] as const).some(
+      (along) => serving.reduce((sum, one) => sum + (one.axis === along ? one.length : 0), 0) >= length,
+    )
+  );
+}
+
+/** Whether a missing piece is a strip that could be joined: longer than wide by half at least. */
+export const isStrip = ({ w, h }: WantedPiece): boolean => Math.max(w, h) >= 1.5 * Math.min(w, h);

@@ -1,0 +1,119 @@
+import { describe, expect, test } from 'vitest';
+import { planCuts } from '../cutting';
+import { balanceOf, emptyLedger, fold, type Ledger, type LedgerEvent } from '../ledger';
+import { inches } from '../length';
+import type { Lot, Page } from '../things';
+import { coverOf, designOf, layOut } from '../design';
+import { cutEvent, windowEvent } from '../making';
+import { cutJobFor, cutListOf, cutSteps, windowsFor, windowsOf } from '.';
+import { stockOnHand } from '../stock';
+
+const DAY = '2026-11-05';
+const lot: Lot = {
+  id: 'moths',
+  kit: 'k',
+  kind: 'paper',
+  name: 'moths',
+  measure: 'sheets',
+  size: null,
+  front: 'moths',
+  back: 'lamp',
+  upright: false,
+  note: '',
+  line: 1,
+};
+const idea: Page = {
+  id: 'p',
+  format: { w: inches(12), h: inches(12), spread: false },
+  design: 'framed-ground',
+  mat: inches(1 / 8),
+  photos: [{ photo: null, w: inches(6), h: inches(4) }],
+  papers: {},
+  state: 'idea',
+  title: '',
+  date: '',
+  place: '',
+  journaling: '',
+  plan: null,
+  started: DAY,
+  finished: null,
+};
+const layoutOf = layOut(designOf(idea.design)!, idea);
+if (!layoutOf.ok) throw new Error('the design does not take one photo');
+const layout = layoutOf.value;
+const page: Page = { ...idea, papers: Object.fromEntries(layout.slots.map(({ id }) => [id, 'moths'])) };
+
+/** Sheets come, are planned, taken out and cut for the page. */
+function cutPage(): { ledger: Ledger; page: Page } {
+  const sheets: LedgerEvent = {
+    id: 'r',
+    day: DAY,
+    type: 'received',
+    lot: 'moths',
+    pieces: [1, 2, 3, 4].map((n) => ({ id: `m${n}`, w: inches(12), h: inches(12) })),
+  };
+  let ledger = fold([sheets], emptyLedger).value!;
+  const plan = planCuts(
+    cutJobFor(cutListOf(layout, page), stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p')),
+    5_000,
+  );
+  ledger = fold(
+    plan.sheets.map((sheet): LedgerEvent => ({
+      id: `c-${sheet.stock}`,
+      day: DAY,
+      type: 'claimed',
+      piece: sheet.stock,
+      page: 'p',
+    })),
+    ledger,
+  ).value!;
+  cutSteps(plan, ledger).forEach((step, i) => {
+    ledger = fold([cutEvent(step, ledger, 'p', `k${i}`, DAY)], ledger).value!;
+  });
+  return { ledger, page: { ...page, plan, state: 'cut' } };
+}
+
+const shelfOf = (ledger: Ledger) => ({ ledger, lots: new Map([['moths', lot]]), kits: new Map() });
+
+describe('windows of a cut page', () => {
+  const before = cutPage();
+  const windows = windowsOf(before.page, layout, coverOf(layout), shelfOf(before.ledger));
+
+  test('lie on their layers, and at least 1/2 in stays under what covers them (common practice, no source)', () => {
+    expect(windows.length).toBeGreaterThan(0);
+    for (const { layer, at } of windows) {
+      const above = layout.layers.slice(layout.layers.findIndex(({ id }) => id === layer.id) + 1);
+      expect(at.x >= 0 && at.y >= 0 && at.x + at.w <= layer.w && at.y + at.h <= layer.h).toBe(true);
+      expect(
+        above.some(
+          (other) =>
+            other.x <= layer.x + at.x - inches(0.5) && other.x + other.w >= layer.x + at.x + at.w + inches(0.5),
+        ),
+      ).toBe(true);
+    }
+  });
+  test('are cut out: the rim stays for the page, the middle goes to the stash, areas balance, and none is offered twice', () => {
+    let { ledger } = before;
+    windows.forEach((window, i) => {
+      ledger = fold([windowEvent(window, 'p', `w${i}`, DAY)], ledger).value!;
+    });
+    const { area } = balanceOf(ledger, 'moths');
+    expect(area.received).toBe(area.onBench + area.left + area.wasted);
+    expect(area.left - balanceOf(before.ledger, 'moths').area.left).toBe(
+      windows.reduce((sum, { at }) => sum + at.w * at.h, 0),
+    );
+    expect(windowsOf(before.page, layout, coverOf(layout), shelfOf(ledger))).toEqual([]);
+  });
+  test('her school decides', () => {
+    expect(windowsFor('always', windows)).toEqual(windows);
+    expect(windowsFor('never', windows)).toEqual([]);
+    const scarce = windows.map((window) => ({ ...window, left: inches(3) ** 2 }));
+    expect(windowsFor('scarce', scarce)).toEqual(scarce);
+    expect(
+      windowsFor(
+        'scarce',
+        scarce.map((window) => ({ ...window, left: inches(40) ** 2 })),
+      ),
+    ).toEqual([]);
+  });
+});

@@ -1,0 +1,13 @@
+export { blankOf, isCutAsItLies } from './blank';
+export { coverOf } from './coverOf';
+export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
+export { DESIGNS, designOf } from './designs';
+export { layOut } from './layOut';
+export { lookOver } from './lookOver';
+export type { Remark } from './lookOver';
+export { matOf } from './mat';
+export { designFrom, measuredFrom, readDesign, writeDesign } from './measured';
+export type { DesignLineError } from './measured';
+export { drawnMore, isBeyondDesign, slotOfMore } from './more';
+export { moved, movedOn, movedWith, nudge } from './moves';
+export { designOfPage, pageLayout } from './pageLayout';

@@ -1,0 +1,146 @@
+import { intersect, overlaps, type Rect, type Size } from '../../geometry';
+import { err, ok, type Result } from '../../result';
+import type { MeasuredDesign, MeasuredLayer } from '../../things';
+import type { Design, DesignError, PageInput, PageParts, PartLayer, Slot } from '../design';
+import { boundsOf, lay } from '../lay';
+import { matOf } from '../mat';
+import { matted, layPhotos } from '../layPhotos';
+import { isPhotoPlace, roleOf, slotIdOf } from './names';
+
+/** The layers of one side, told from its own head and left; what crosses the middle is divided there. */
+function layersOfSide({ page, layers }: MeasuredDesign, side: 0 | 1): MeasuredLayer[] {
+  if (!page.spread) return [...layers];
+  return layers.flatMap((layer) => {
+    const own = { x: side * page.w, y: 0, w: page.w, h: page.h };
+    const part = layer.turn === 0 && !layer.shape && !isPhotoPlace(layer) ? intersect(layer, own) : null;
+    const isHere = layer.x + layer.w / 2 < page.w === (side === 0);
+    const kept = part ?? (isHere && (layer.turn !== 0 || layer.shape || isPhotoPlace(layer)) ? layer : null);
+    return kept ? [{ ...layer, x: kept.x - side * page.w, y: kept.y, w: kept.w, h: kept.h }] : [];
+  });
+}
+
+/** Whole ticks of a rectangle on a page of another size. Shapes and turned layers keep their size, about their middle. */
+function scaled<R extends Rect>(rect: R, kx: number, ky: number, keepsSize: boolean): R {
+  if (keepsSize)
+    return {
+      ...rect,
+      x: Math.round((rect.x + rect.w / 2) * kx - rect.w / 2),
+      y: Math.round((rect.y + rect.h / 2) * ky - rect.h / 2),
+    };
+  const [x, y] = [Math.round(rect.x * kx), Math.round(rect.y * ky)];
+  return {
+    ...rect,
+    x,
+    y,
+    w: Math.max(1, Math.round((rect.x + rect.w) * kx) - x),
+    h: Math.max(1, Math.round((rect.y + rect.h) * ky) - y),
+  };
+}
+
+const isOn = (page: Size, { x, y, w, h }: Rect): boolean => x >= 0 && y >= 0 && x + w <= page.w && y + h <= page.h;
+
+/** Each photo on a place of the design, the places of its own size first; null where they do not lie clear of each other. */
+function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[][] | null {
+  if (places.length !== page.photos.length) return null;
+  const left = [...places];
+  const taken = page.photos.map((photo) => {
+    const at = Math.max(
+      0,
+      left.findIndex((place) => place.w === photo.w && place.h === photo.h),
+    );
+    return left.splice(at, 1)[0]!;
+  });
+  const mats = page.photos.map((photo, i): Rect => {
+    const place = taken[i]!;
+    const size = matOf(photo, place.isBare ? 0 : page.mat);
+    return {
+      x: Math.round(place.x + (place.w - size.w) / 2),
+      y: Math.round(place.y + (place.h - size.h) / 2),
+      ...size,
+    };
+  });
+  if (mats.some((mat, i) => !isOn(page, mat) || mats.some((other, j) => j > i && overlaps(mat, other)))) return null;
+  return places.map((place) => {
+    const i = taken.indexOf(place);
+    const [mat, photo] = matted(mats[i]!, i, place.isBare ? 0 : page.mat);
+    return place.isBare ? [photo] : [mat, photo];
+  });
+}
+
+/** Photos laid anew where the design has its own: in the room of all its places, else on the whole page. */
+function reworked(
+  places: readonly MeasuredLayer[],
+  { w, h, mat, photos }: PageInput,
+): Result<readonly PartLayer[], DesignError> {
+  const whole = { x: 0, y: 0, w, h };
+  const own = boundsOf(
+    places.map(({ x, y, w: pw, h: ph }) => ({ x: x - mat, y: y - mat, ...matOf({ w: pw, h: ph }, mat) })),
+  );
+  const there = own ? layPhotos(intersect(own, whole) ?? whole, photos, mat) : null;
+  return there?.ok ? there : layPhotos(whole, photos, mat);
+}
+
+function layOutPage(design: MeasuredDesign, page: PageInput): Result<PageParts, DesignError> {
+  const [kx, ky] = [page.w / design.page.w, page.h / design.page.h];
+  const isSame = kx === 1 && ky === 1;
+  const layers = layersOfSide(design, page.side).map((layer) =>
+    isSame ? layer : scaled(layer, kx, ky, layer.shape !== undefined || layer.turn !== 0),
+  );
+  const places = layers.filter(isPhotoPlace);
+  const exact = onPlaces(places, page);
+  const block = exact ? ok([]) : reworked(places, page);
+  if (!block.ok) return block;
+  const top = places[places.length - 1];
+  const parts = layers.flatMap((layer): readonly PartLayer[] => {
+    if (isPhotoPlace(layer)) return exact ? exact[places.indexOf(layer)]! : layer === top ? block.value : [];
+    const { turn, shape } = layer;
+    return [lay(roleOf(layer.name), slotIdOf(layer.name), layer, { turn, ...(shape ? { shape } : {}) })];
+  });
+  const words = (rect: Rect | null, side: number): Rect | null =>
+    rect ? scaled({ ...rect, x: rect.x - (design.page.spread ? side * design.page.w : 0) }, kx, ky, false) : null;
+  const foot = { x: 0, y: Math.floor(page.h * 0.9), w: page.w, h: Math.floor(page.h * 0.1) };
+  return ok({
+    layers: top || exact ? parts : [...parts, ...block.value],
+    title: words(design.title, 0) ?? { ...foot, w: Math.floor(page.w / 2) },
+    journaling: words(design.journaling, page.side) ?? {
+      ...foot,
+      x: Math.floor(page.w / 2),
+      w: Math.floor(page.w / 2),
+    },
+  });
+}
+
+/** The papers that a design of measures asks for: one a name, and the mats of its photos. */
+function slotsOf({ layers }: MeasuredDesign): Slot[] {
+  const named = new Map(layers.filter((layer) => !isPhotoPlace(layer)).map(({ name }) => [slotIdOf(name), name]));
+  return [
+    ...[...named].map(([id, name], i): Slot => ({ id, name, suits: i === 0 ? 'quiet' : 'any' })),
+    { id: 'mat', name: 'Mats', suits: 'any' },
+  ];
+}
+
+/** Most photos that a page is tried with. */
+const MOST_PHOTOS = 9;
+
+/**
+ * A design as the others are, of measured layers: on its own page exactly as measured, on another in proportion; photos
+ * on its places where they fit there, for other photos a block in their room.
+ */
+export function designFrom(measured: MeasuredDesign): Design {
+  const places = measured.layers.filter(isPhotoPlace);
+  const left = places.filter(({ x, w }) => x + w / 2 < measured.page.w).length;
+  return {
+    id: measured.id,
+    name: measured.name,
+    looks: 'A design of your own, in measures.',
+    mostPhotos: MOST_PHOTOS,
+    options: [],
+    steps: [],
+    slots: slotsOf(measured),
+    onLeft: (photos) => (measured.page.spread && photos === places.length ? left : Math.ceil(photos / 2)),
+    layOutPage: (page) =>
+      measured.layers.length === 0
+        ? err({ kind: 'page-too-small', photo: null, needs: null, room: null, most: null })
+        : layOutPage(measured, page),
+  };
+}

@@ -1,0 +1,51 @@
+import { splitRect } from '../geometry';
+import type { CutChild, Ledger, LedgerEvent } from '../ledger';
+import { inches } from '../length';
+import type { CutStep } from '../cutlist';
+import { missingIn } from './missingIn';
+
+/** A part at least this wide and high is kept. */
+const KEPT = inches(1);
+
+/** What went wrong with the part in hand: it was cut at another measure, or it can be used no more. */
+export type Mishap = { readonly kind: 'other-measure'; readonly at: number } | { readonly kind: 'spoilt' | 'lost' };
+
+/** Whether a cut at this place of the step's part is one at all. */
+export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
+  at > 0 && at < (axis === 'x' ? part.w : part.h);
+
+/**
+ * What the ledger is told of a mishap: a cut elsewhere gives two parts that go back to the stash, for the rest to be planned on; what is spoilt
+ * or lost is waste.
+ */
+export function mishapEvent(
+  step: CutStep,
+  mishap: Mishap,
+  ledger: Ledger,
+  page: string,
+  id: string,
+  day: string,
+): LedgerEvent {
+  const parent = ledger.pieces.get(step.piece)!;
+  if (mishap.kind !== 'other-measure') {
+    const gone: CutChild = {
+      id: `${parent.id}-gone`,
+      x: 0,
+      y: 0,
+      w: parent.w,
+      h: parent.h,
+      role: 'waste',
+      missing: parent.missing,
+    };
+    return { id, day, type: 'cut', piece: parent.id, into: [gone], page };
+  }
+  const { at } = mishap;
+  const { w, h } = parent;
+  const into = splitRect({ x: 0, y: 0, w, h }, step.axis, at).map((half, i): CutChild => ({
+    id: `${parent.id}-${at}${'ab'[i]!}`,
+    ...half,
+    role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste',
+    missing: missingIn(parent, half),
+  }));
+  return { id, day, type: 'cut', piece: parent.id, into, page };
+}

@@ -1,0 +1,106 @@
+import { affinity, differenceCiede2000, hexToLab, type ColourShare } from '../colour';
+import { planCuts, type CutStock } from '../cutting';
+import type { Size } from '../geometry';
+import type { Face } from '../things';
+import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
+import type { Layout } from '../design';
+import { rankFaces } from './rankFaces';
+
+/** A face already chosen elsewhere on the page counts as so much further off, in CIEDE2000. */
+const AGAIN = 14;
+/** Main colours nearer than this look the same: the nearer, the further off the face counts. */
+const ALIKE = 10;
+/** What a face of unknown difference counts as. */
+const UNKNOWN = 20;
+
+export interface Choosing {
+  readonly faces: readonly Face[];
+  readonly stock: readonly CutStock[];
+  /** Of the photos; empty: the first paper sets the colours. */
+  readonly colours: readonly ColourShare[];
+  /** Slots settled already. */
+  readonly settled?: Readonly<Record<string, string>>;
+  /** How much nearer a face counts for a slot's largest piece: for its age, or because a leftover serves. */
+  readonly favour?: (face: Face, piece: Size) => number;
+  /** Faces not to be taken, by slot. */
+  readonly avoid?: ReadonlyMap<string, ReadonlySet<string>>;
+}
+
+const needOf = (list: readonly WantedPiece[], slot: string): WantedPiece[] =>
+  list.filter((piece) => piece.slot === slot);
+const largest = (list: readonly WantedPiece[], slot: string): number =>
+  Math.max(0, ...needOf(list, slot).map(({ w, h }) => w * h));
+
+/** Whether all pieces with a face can be cut together: two faces of one sheet cannot both be had from the same place. */
+function canBeCut(
+  list: readonly WantedPiece[],
+  papers: Readonly<Record<string, string>>,
+  stock: readonly CutStock[],
+): boolean {
+  const wanted = list
+    .filter(({ slot }) => papers[slot] !== undefined)
+    .map((piece) => ({ ...piece, face: papers[piece.slot]! }));
+  const faces = new Set(wanted.map(({ face }) => face));
+  const carrying = stock.filter(
+    ({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)),
+  );
+  // The first constructions only: what they cannot place is too tight to propose.
+  return planCuts(cutJobFor(wanted, carrying), 1).notCut.length === 0;
+}
+
+/** How much a face's main colour melts into those already on the page. */
+function likeness(face: Face, others: readonly (Face | undefined)[]): number {
+  const [own] = face.colours;
+  if (!own) return 0;
+  const lab = hexToLab(own.hex);
+  return others.reduce((most, other) => {
+    const [main] = other?.colours ?? [];
+    return main ? Math.max(most, 1.5 * (ALIKE - differenceCiede2000(lab, hexToLab(main.hex)))) : most;
+  }, 0);
+}
+
+/**
+ * A face for each slot that pieces are cut for, the slot with the largest piece first: of those that can be cut along
+ * with what is chosen already, the nearest to the photos' colours, rather one that does not look like another on the
+ * page. A slot that nothing can serve is left out.
+ */
+export function choosePapers(
+  layout: Layout,
+  { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing,
+): Record<string, string> {
+  const list = cutListOf(layout, { papers: {} });
+  const slots = layout.slots
+    .filter(({ id }) => needOf(list, id).length > 0)
+    .sort((a, b) => largest(list, b.id) - largest(list, a.id));
+  const byId = new Map(faces.map((face) => [face.id, face]));
+  const chosen: Record<string, string> = Object.fromEntries(
+    slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])),
+  );
+  let anchor = colours;
+  for (const slot of slots) {
+    if (chosen[slot.id] !== undefined) continue;
+    const biggest = needOf(list, slot.id)[0]!;
+    const taken = Object.values(chosen);
+    const distance = (face: Face): number => {
+      const difference = affinity(anchor, face.colours);
+      return (
+        (Number.isFinite(difference) ? difference : UNKNOWN) -
+        favour(face, biggest) +
+        (taken.includes(face.id) ? AGAIN : 0) +
+        likeness(
+          face,
+          taken.map((id) => byId.get(id)),
+        )
+      );
+    };
+    const best = rankFaces(faces, anchor, slot, biggest, stock)
+      .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))
+      .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
+      .sort((a, b) => a.distance - b.distance)
+      .find(({ face }) => canBeCut(list, { ...chosen, [slot.id]: face.id }, stock));
+    if (!best) continue;
+    chosen[slot.id] = best.face.id;
+    if (anchor.length === 0) anchor = best.face.colours;
+  }
+  return chosen;
+}

@@ -1,0 +1,6 @@
+export { choosePapers } from './choosePapers';
+export { plainGrounds } from './plainGround';
+export type { PlainGround } from './plainGround';
+export { rankDesigns } from './rankDesigns';
+export type { DesignRanking, DesignReason, DesignsRanked, RankedDesign } from './rankDesigns';
+export { holdsPiece, rankFaces } from './rankFaces';

@@ -1,0 +1,2 @@
+export { isFreshSheet, stockOnHand } from './stockOnHand';
+export type { Shelf } from './stockOnHand';
