@@ -1,6 +1,8 @@
 import { defineConfig } from 'vitest/config';
+import { schemaChecks } from './web/schemaChecks';
 
 export default defineConfig({
+  plugins: [schemaChecks()],
   test: {
     include: [
       'core/**/*.test.ts',

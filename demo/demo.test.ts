@@ -7,7 +7,7 @@ import { DESIGNS, pageLayout } from '../core/design';
 import { shareJobFor, type SharingPage } from '../core/sharing';
 import { stockOnHand } from '../core/stock';
 import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
-import { readBenchFile } from '../web/data/benchFile';
+import { readBenchFile } from '../web/data/file/benchFile';
 import { makeDemo } from './make';
 
 const shipped = readFileSync(new URL('./bench.json', import.meta.url), 'utf8');
@@ -19,14 +19,14 @@ test('the demo that ships is what the script makes', () => {
 test('the demo is a sound bench: four kits, stories with pictures, something owed, something used', () => {
   const file = readBenchFile(shipped);
   expect(file.error).toBeNull();
-  const { kits, photos, images, lots, events } = file.value!;
+  const { kits, photos, pictures, lots, events } = file.value!;
   expect(kits.map(({ name }) => name).sort()).toEqual([
     'Kiln Weather',
     'Moth Lantern',
     'Ringing Chamber',
     'Seed Drawer',
   ]);
-  expect(photos.length).toBe(images.length);
+  expect(photos.length).toBe(pictures.length);
   const ledger = fold(events).value!;
   expect([...ledger.lots.values()].some(({ owed }) => Object.keys(owed).length > 0)).toBe(true);
   const usedOf = (kit: string): number =>
@@ -55,13 +55,12 @@ test('nine pages of 6 x 8 come out of the seven patterned papers of the newest k
       mat: inches(1 / 8),
       photos: [{ photo: null, w: inches(3), h: inches(4) }],
       papers: {},
-      state: 'idea' as const,
       title: '',
       date: '',
       place: '',
       journaling: '',
-      plan: null,
       started: '2026-11-05',
+      glued: null,
       finished: null,
     };
     return { page: own, layout: pageLayout(own).value!, colours: [{ hex: '#22314f', share: 1 }] };

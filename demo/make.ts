@@ -7,7 +7,7 @@ import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger
 import { inches, parseSize } from '../core/length';
 import { readList, receiptOf, unpack } from '../core/listing';
 import { cutEvent } from '../core/making';
-import { cutJobFor, cutListOf, cutSteps, planPieces } from '../core/cutlist';
+import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cutlist';
 import { designOf, layOut } from '../core/design';
 import { stockOnHand } from '../core/stock';
 import type { Face, Kit, Lot, Page, Photo } from '../core/things';
@@ -93,11 +93,19 @@ class Scene {
       lots: new Map(before.map((lot) => [lot.id, lot])),
       kits: new Map(this.kits.map((kit) => [kit.id, kit])),
     };
-    const plan = planCuts(cutJobFor(cutListOf(layout, { papers: chosen }), stockOnHand(shelf, null)), WORK);
+    const list = cutListOf(layout, { id, papers: chosen });
+    const plan = purposed(planCuts(cutJobFor(list, stockOnHand(shelf, null), inches(12)), WORK), list);
     if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
-    for (const { stock } of plan.sheets) this.happen({ type: 'claimed', piece: stock, page: id }, day);
-    for (const step of cutSteps(plan, this.ledger)) this.happen(cutEvent(step, this.ledger, id, '', day), day);
-    for (const { piece } of planPieces({ id, plan })) this.happen({ type: 'used', piece, page: id }, day);
+    // A sheet used as it is goes to the page at once, the others are cut for its plan.
+    for (const { stock, cuts, pieces } of plan.sheets) {
+      const whole = cuts.length === 0 ? pieces[0]! : null;
+      const page = whole ? id : `plan-${n + 1}`;
+      this.happen({ type: 'claimed', piece: stock, page, slot: whole?.slot ?? null }, day);
+    }
+    for (const step of cutSteps(plan.sheets, this.ledger)) this.happen(cutEvent(step, this.ledger), day);
+    for (const sheet of plan.sheets)
+      for (const piece of sheet.pieces)
+        this.happen({ type: 'used', piece: idOfPiece(sheet, piece), page: id, slot: piece.slot }, day);
     for (const [name, count] of Object.entries(counted)) {
       const lot = this.lots.findLast((l) => l.name === name)!;
       for (const type of ['claimed', 'used']) this.happen({ type, lot: lot.id, amounts: { '': count }, page: id }, day);
@@ -110,13 +118,12 @@ class Scene {
       mat: MAT,
       photos: places,
       papers: chosen,
-      state: 'done',
       title,
       date: story.date,
       place: story.place,
       journaling,
-      plan,
       started: day,
+      glued: day,
       finished: day,
     });
   }
@@ -134,16 +141,20 @@ class Scene {
     return `${JSON.stringify(
       {
         format: 'nubbin-bench',
-        version: 1,
+        version: 2,
         kits: sorted(kits),
         faces: sorted(faces),
         lots: sorted(lots),
         stories: sorted(STORIES),
         photos: sorted(photos),
-        images: sorted(images),
         pages: sorted(pages),
+        plans: [],
         drafts: [],
+        designs: [],
+        sharings: [],
+        wishes: [],
         events,
+        pictures: sorted(images),
       },
       null,
       1,

@@ -2,14 +2,14 @@ import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
 const demo = JSON.parse(readFileSync(new URL('../demo/bench.json', import.meta.url), 'utf8')) as {
-  images: { id: string; data: string }[];
+  pictures: { id: string; data: string }[];
 };
 
 /** A picture of the demo as a file to choose. */
 export const pictureFile = (id: string, name: string) => ({
   name,
   mimeType: 'image/jpeg',
-  buffer: Buffer.from(demo.images.find((image) => image.id === `image-${id}`)!.data, 'base64'),
+  buffer: Buffer.from(demo.pictures.find((image) => image.id === `image-${id}`)!.data, 'base64'),
 });
 
 /** Opens the application as on a first visit: the demo is there. */

@@ -90,6 +90,7 @@ export function rankedDesigns(): { designs: number } {
   return {
     designs: [
       ...rankDesigns({
+        longestCut: null,
         page,
         designs: DESIGNS.map(({ id }) => ({ design: id })),
         faces,

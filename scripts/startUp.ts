@@ -8,7 +8,7 @@ import { join } from 'node:path';
 import { inches } from '../core/length';
 import { seededRandom } from '../core/random';
 import { makeApp } from '../server/app';
-import { EMPTY_FILE, type BenchFile } from '../web/data/benchFile';
+import { EMPTY_FILE, type BenchFile } from '../web/data/file/contents';
 import { manyThings } from './finding';
 
 const PICTURES = 300;
@@ -34,7 +34,7 @@ const file: BenchFile = {
   kits: [...shelf.kits.values()],
   lots: [...shelf.lots.values()],
   events: [...events],
-  images: Array.from({ length: PICTURES }, (_, i) => ({
+  pictures: Array.from({ length: PICTURES }, (_, i) => ({
     id: `i${i}`,
     type: 'image/jpeg',
     data: kinds[i % kinds.length]!,

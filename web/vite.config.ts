@@ -1,10 +1,12 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { schemaChecks } from './schemaChecks';
 
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [
+    schemaChecks(),
     react(),
     VitePWA({
       registerType: 'autoUpdate',

@@ -10,6 +10,8 @@ export interface BustingInput {
   readonly waiting: readonly Photo[];
   readonly formats: readonly PageFormat[];
   readonly mat: number;
+  /** The longest cut her trimmer makes, ticks; null: no limit. */
+  readonly longestCut: number | null;
 }
 
 /** Why a page is proposed, in figures; the words are the interface's. */

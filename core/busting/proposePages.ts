@@ -87,12 +87,13 @@ function propose(
       faces: input.faces,
       stock,
       colours,
+      longestCut: input.longestCut,
       avoid,
       favour: favourAge(leftovers),
     });
-    const list = cutListOf(layout.value, { papers });
+    const list = cutListOf(layout.value, { id: '', papers });
     if (list.some(({ face }) => face === null)) return null;
-    const plan = planCuts(cutJobFor(list, stock), WORK);
+    const plan = planCuts(cutJobFor(list, stock, input.longestCut), WORK);
     const missing = plan.notCut[0];
     if (!missing) {
       const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join(

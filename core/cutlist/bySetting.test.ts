@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { planCuts } from '../cutting';
 import { fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutJobFor, cutSteps, wantedName, type CutStep, type WantedPiece } from '.';
+import { cutJobFor, cutSteps, purposed, wantedKey, type CutStep, type WantedPiece } from '.';
 import { bySetting } from './bySetting';
 
 const part = (sheet: string, name: string, axis: 'x' | 'y', at: number, gives: [string, string]): CutStep => ({
@@ -37,7 +37,9 @@ test('the same setting on two sheets is cut on both before the trimmer is set an
 const half = fc.integer({ min: 2, max: 10 }).map((n) => inches(n / 2));
 const lists = fc
   .array(fc.record({ w: half, h: half, count: fc.integer({ min: 1, max: 4 }) }), { minLength: 1, maxLength: 4 })
-  .map((list) => list.map((p, i): WantedPiece => ({ ...p, id: wantedName(`s${i}`, p), slot: `s${i}`, face: null })));
+  .map((list) =>
+    list.map((p, i): WantedPiece => ({ ...p, id: wantedKey('p', `s${i}`, p), page: 'p', slot: `s${i}`, face: null })),
+  );
 
 test('every cut is made once, a part only after the cut that gives it, with no more settings than sheet by sheet', () =>
   fc.assert(
@@ -64,8 +66,8 @@ test('every cut is made once, a part only after the cut that gives it, with no m
         fresh: true,
         since: null,
       }));
-      const plan = planCuts(cutJobFor(list, stock, null), 2_000);
-      const steps = cutSteps(plan, ledger);
+      const plan = purposed(planCuts(cutJobFor(list, stock, null), 2_000), list);
+      const steps = cutSteps(plan.sheets, ledger);
       expect(steps).toHaveLength(plan.stats.cuts);
       const made = new Set(plan.sheets.map((sheet) => `${sheet.stock} A`));
       for (const step of steps) {

@@ -2,28 +2,18 @@ import type { CutJob, CutStock } from '../cutting';
 import { inches } from '../length';
 import type { Size } from '../geometry';
 import type { Page } from '../things';
-import type { Layout } from '../design';
-import { drawnMore, slotOfMore } from '../design';
-import { blankOf } from '../design';
-import { wantedName } from './wanted';
-
-/** One line of a page's cut list. */
-export interface WantedPiece extends Size {
-  readonly id: string;
-  readonly slot: string;
-  readonly count: number;
-  /** The face wanted; null: not chosen yet. */
-  readonly face: string | null;
-  /** The paper that it must come from. */
-  readonly pinnedTo?: string;
-}
+import { blankOf, drawnMore, slotOfMore, type Layout } from '../design';
+import { wantedKey, type WantedPiece } from './wanted';
 
 /** All pieces that a layout is cut from, and what is wanted beyond it: those of one slot and size together, the largest first. */
-export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'papers' | 'more'>): WantedPiece[] {
+export function cutListOf(
+  layout: Layout,
+  { id: page, papers, more = [] }: Pick<Page, 'id' | 'papers' | 'more'>,
+): WantedPiece[] {
   const wanted = new Map<string, WantedPiece>();
   const add = (slot: string, { w, h }: Size, face: string | null, copies: number): void => {
-    const id = wantedName(slot, { w, h });
-    wanted.set(id, { id, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
+    const id = wantedKey(page, slot, { w, h });
+    wanted.set(id, { id, page, slot, w, h, count: (wanted.get(id)?.count ?? 0) + copies, face });
   };
   for (const layer of layout.layers)
     if (layer.slot !== null) add(layer.slot, blankOf(layer), papers[layer.slot] ?? null, 1);
@@ -35,11 +25,7 @@ export function cutListOf(layout: Layout, { papers, more = [] }: Pick<Page, 'pap
 }
 
 /** The cutting job for a cut list onto what is there; a design on paper with a right way up is not turned. */
-export function cutJobFor(
-  list: readonly WantedPiece[],
-  stock: readonly CutStock[],
-  longestCut: number | null = inches(12),
-): CutJob {
+export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], longestCut: number | null): CutJob {
   return {
     stock,
     longestCut,

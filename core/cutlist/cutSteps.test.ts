@@ -4,12 +4,15 @@ import { planCuts } from '../cutting';
 import { balanceOf, emptyLedger, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { cutEvent } from '../making';
-import { cutJobFor, cutSteps, isMade, planPieces, type WantedPiece } from '.';
+import { entry } from '../making/test/entry';
+import { cutJobFor, cutSteps, idOfPiece, isMade, purposed, type WantedPiece } from '.';
 
 const half = fc.integer({ min: 2, max: 12 }).map((n) => inches(n / 2));
 const wanted = fc
   .array(fc.record({ w: half, h: half, count: fc.integer({ min: 1, max: 2 }) }), { minLength: 1, maxLength: 4 })
-  .map((list) => list.map((p, i): WantedPiece => ({ ...p, id: `slot${i}:p`, slot: `slot${i}`, face: null })));
+  .map((list) =>
+    list.map((p, i): WantedPiece => ({ ...p, id: `slot${i}:p`, page: 'p', slot: `slot${i}`, face: null })),
+  );
 
 test('carrying out every step gives the planned pieces, nubbins and waste, and areas balance', () =>
   fc.assert(
@@ -36,21 +39,23 @@ test('carrying out every step gives the planned pieces, nubbins and waste, and a
         const { w, h, missing } = ledger.pieces.get(id)!;
         return { id, w, h, missing, count: 1, front: null, back: null, upright: false, fresh: false, since: null };
       });
-      const plan = planCuts(cutJobFor(list, stock, null), 5_000);
+      const plan = purposed(planCuts(cutJobFor(list, stock, null), 5_000), list);
       ledger = fold(
         plan.sheets.map((sheet, i): LedgerEvent => ({
           id: `c${i}`,
           day: '2026-11-04',
           type: 'claimed',
           piece: sheet.stock,
-          page: 'p',
+          page: 'plan',
+          // A sheet used as it is goes to its page at once.
+          ...(sheet.cuts.length === 0 ? { page: 'p', slot: sheet.pieces[0]!.slot } : {}),
         })),
         ledger,
       ).value!;
-      const steps = cutSteps(plan, ledger);
+      const steps = cutSteps(plan.sheets, ledger);
       steps.forEach((step, i) => {
         expect(isMade(step, ledger)).toBe(false);
-        const after = fold([cutEvent(step, ledger, 'p', `k${i}`, '2026-11-05')], ledger);
+        const after = fold([entry(cutEvent(step, ledger), `k${i}`)], ledger);
         expect(after.error).toBeNull();
         ledger = after.value!;
         expect(isMade(step, ledger)).toBe(true);
@@ -59,10 +64,13 @@ test('carrying out every step gives the planned pieces, nubbins and waste, and a
       expect(area.received).toBe(area.onBench + area.left + area.wasted);
       expect(area.onBench).toBe(plan.stats.pieceArea);
       expect(area.wasted).toBe(plan.stats.wasteArea);
-      for (const { piece, slot } of planPieces({ id: 'p', plan })) {
-        expect(ledger.pieces.get(piece)).toMatchObject({ where: 'claimed', page: 'p' });
-        expect(list.some((p) => p.slot === slot)).toBe(true);
-      }
+      for (const sheet of plan.sheets)
+        for (const piece of sheet.pieces)
+          expect(ledger.pieces.get(idOfPiece(sheet, piece))).toMatchObject({
+            where: 'claimed',
+            page: 'p',
+            slot: piece.slot,
+          });
     }),
     { numRuns: 60 },
   ));

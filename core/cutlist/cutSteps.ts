@@ -1,16 +1,14 @@
-import type { CutPlan, PlannedSheet } from '../cutting';
 import { splitRect, type Rect } from '../geometry';
 import type { CutChild, Ledger } from '../ledger';
-import type { Page } from '../things';
+import type { PlanPiece, PlanSheet } from '../things';
 import { bySetting } from './bySetting';
-import { purposeOf } from './wanted';
 
 /** A part that a step gives, on its sheet. */
 export interface StepPart extends Rect {
   readonly part: string;
   readonly role: CutChild['role'];
-  /** The wanted piece that it is; null for what is cut further, left or wasted. */
-  readonly wanted: string | null;
+  /** What it is for; null for what is cut further, left or wasted. */
+  readonly wanted: PlanPiece | null;
 }
 
 /** One trimmer cut: which part of which sheet, where, and what comes of it. Lengths in ticks. */
@@ -29,9 +27,9 @@ export interface CutStep {
 /** The whole sheet keeps its own id; a part of it is named after both. */
 export const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
 
-function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
+function sheetSteps(sheet: PlanSheet, whole: Rect): CutStep[] {
   const rects = new Map<string, Rect>([['A', whole]]);
-  const wanted = new Map(sheet.pieces.map(({ part, id }) => [part, id]));
+  const wanted = new Map(sheet.pieces.map((piece) => [piece.part, piece]));
   const nubbins = new Set(sheet.nubbins.map(({ part }) => part));
   const waste = new Set(sheet.waste.map(({ part }) => part));
   const roleOf = (part: string): CutChild['role'] =>
@@ -55,10 +53,10 @@ function sheetSteps(sheet: PlannedSheet, whole: Rect): CutStep[] {
   });
 }
 
-/** All cuts of a plan in the order in which they are made: those at the same setting together where that can be. */
-export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] =>
+/** All cuts of planned sheets in the order in which they are made: those at the same setting together where that can be. */
+export const cutSteps = (sheets: readonly PlanSheet[], ledger: Ledger): CutStep[] =>
   bySetting(
-    plan.sheets.flatMap((sheet) => {
+    sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
       return piece ? [sheetSteps(sheet, { x: 0, y: 0, w: piece.w, h: piece.h })] : [];
     }),
@@ -66,23 +64,3 @@ export const cutSteps = (plan: CutPlan, ledger: Ledger): CutStep[] =>
 
 /** Whether a step's cut has been made. */
 export const isMade = (step: CutStep, ledger: Ledger): boolean => ledger.pieces.get(step.piece)?.where === 'cut';
-
-/** The page whose papers are cut: the first of those that are cut together. */
-export const leadOf = ({ id, together }: Pick<Page, 'id' | 'together'>): string => together?.[0] ?? id;
-
-/** The pieces of the ledger that a page's plan makes for it, and the slot each is for. */
-export function planPieces(page: Pick<Page, 'id' | 'plan' | 'together'>): { piece: string; slot: string }[] {
-  const lead = leadOf(page);
-  return (page.plan?.sheets ?? []).flatMap((sheet) =>
-    sheet.pieces.flatMap(({ part, id }) => {
-      const { page: other, slot } = purposeOf(id);
-      return (other ?? lead) === page.id ? [{ piece: pieceId(sheet.stock, part), slot }] : [];
-    }),
-  );
-}
-
-/** Sheets of a plan that are used as they are, with the page each is for. */
-export const usedWhole = (plan: CutPlan, lead: string): { piece: string; page: string }[] =>
-  plan.sheets.flatMap(({ stock, pieces }) =>
-    pieces.filter(({ part }) => part === 'A').map(({ id }) => ({ piece: stock, page: purposeOf(id).page ?? lead })),
-  );

@@ -3,12 +3,13 @@ import { describe, expect, test } from 'vitest';
 import type { CutStock } from '../cutting';
 import { fold, type CutChild, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutSteps, isStrip, joinedStrip, mayBeJoined, wantedName, type JoinedStrip, type WantedPiece } from '.';
+import { cutSteps, isStrip, joinedStrip, mayBeJoined, wantedKey, type JoinedStrip, type WantedPiece } from '.';
 import { stockOnHand } from '../stock';
 import type { Layout, PageLayer } from '../design';
 
 const strip = (w: number, h: number): WantedPiece => ({
-  id: wantedName('upper', { w: inches(w), h: inches(h) }),
+  id: wantedKey('p', 'upper', { w: inches(w), h: inches(h) }),
+  page: 'p',
   slot: 'upper',
   w: inches(w),
   h: inches(h),
@@ -39,7 +40,11 @@ const joined = (
   layout: Layout | null = null,
   repeat: (axis: 'x' | 'y') => number | null = plain,
 ): JoinedStrip => {
-  const answer = joinedStrip(piece, papers, ledgerOf(papers), layout, repeat);
+  const answer = joinedStrip(
+    { wanted: piece, stock: papers, ledger: ledgerOf(papers), longestCut: null },
+    layout,
+    repeat,
+  );
   if (!('parts' in answer)) throw new Error(`too short: ${answer.longest}`);
   return answer;
 };
@@ -61,16 +66,20 @@ test('the cuts of a joined strip are cuts that can be made', () => {
   const papers = [stock('a', 7, 3), stock('b', 2, 9)];
   const answer = joined(strip(12, 2), [papers[0]!, stock('c', 6, 4)]);
   const ledger = ledgerOf([papers[0]!, stock('c', 6, 4)]);
-  const steps = cutSteps({ sheets: answer.sheets, notCut: [], stats: {} as never }, ledger);
+  const steps = cutSteps(answer.sheets, ledger);
   expect(steps.length).toBe(answer.sheets.reduce((sum, { cuts }) => sum + cuts.length, 0));
   expect(steps.flatMap(({ gives }) => gives).filter(({ role }) => role === 'piece')).toHaveLength(2);
 });
 
 test('where the strips fall short, the longest run is told', () => {
   const papers = [stock('a', 5, 3), stock('b', 4, 2)];
-  expect(joinedStrip(strip(12, 2), papers, ledgerOf(papers), null, plain)).toEqual({ longest: inches(9) });
+  expect(
+    joinedStrip({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), longestCut: null }, null, plain),
+  ).toEqual({ longest: inches(9) });
   const upright = [stock('a', 2, 8, { upright: true }), stock('b', 2, 8, { upright: true })];
-  expect(joinedStrip(strip(12, 2), upright, ledgerOf(upright), null, plain)).toEqual({ longest: inches(4) });
+  expect(
+    joinedStrip({ wanted: strip(12, 2), stock: upright, ledger: ledgerOf(upright), longestCut: null }, null, plain),
+  ).toEqual({ longest: inches(4) });
 });
 
 const layer = (id: string, slot: string | null, x: number, y: number, w: number, h: number): PageLayer => ({
@@ -137,7 +146,11 @@ describe('a pattern that starts again', () => {
       fc.property(fc.integer({ min: 3000, max: 45_000 }), fc.integer({ min: 50_000, max: 94_000 }), (first, second) => {
         const ledger = fold(cutAt([first, second])).value!;
         const papers = stockOnHand({ ledger, lots: new Map([['l', lot]]), kits: new Map() }, null);
-        const answer = joinedStrip(strip(9, 2), papers, ledger, null, () => repeat);
+        const answer = joinedStrip(
+          { wanted: strip(9, 2), stock: papers, ledger: ledger, longestCut: null },
+          null,
+          () => repeat,
+        );
         if (!('parts' in answer)) return;
         const onSheet = (id: string): number => ledger.pieces.get(id)!.at.x;
         answer.parts.slice(1).forEach((part, i) => {
@@ -151,9 +164,9 @@ describe('a pattern that starts again', () => {
 
 test('a quick look never misses a strip that can be joined', () => {
   const papers = [stock('a', 7, 3), stock('b', 6, 2)];
-  expect(mayBeJoined(strip(12, 2), papers, ledgerOf(papers))).toBe(true);
-  expect(mayBeJoined(strip(12, 3), papers, ledgerOf(papers))).toBe(false);
-  expect(mayBeJoined(strip(4, 4), papers, ledgerOf(papers))).toBe(false);
+  expect(mayBeJoined({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(true);
+  expect(mayBeJoined({ wanted: strip(12, 3), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(false);
+  expect(mayBeJoined({ wanted: strip(4, 4), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(false);
 });
 
 test('only what is clearly longer than wide is a strip', () => {

@@ -1,11 +1,12 @@
 import { area, intersect, unionArea, type Rect } from '../geometry';
-import type { CutStock, PlannedCut, PlannedPart, PlannedSheet } from '../cutting';
+import type { CutStock, PlannedCut, PlannedPart } from '../cutting';
 import { joinStrips, type JoinedPart, type Strip } from '../joining';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
-import { NUBBIN, type WantedPiece } from './cutList';
+import type { PlanSheet } from '../things';
+import { NUBBIN } from './cutList';
+import type { WantedPiece } from './wanted';
 import type { Layout, PageLayer } from '../design';
-import { unpinnedName } from './wanted';
 
 /** Two parts meet there, from the strip's left end or head; whether other layers hide it. */
 export interface JoinPlace {
@@ -20,7 +21,7 @@ export interface JoinedStrip {
   readonly parts: readonly (JoinedPart & { readonly axis: 'x' | 'y'; readonly face: 'front' | 'back' })[];
   readonly joins: readonly JoinPlace[];
   /** The sheets cut for it, each to one part. */
-  readonly sheets: readonly PlannedSheet[];
+  readonly sheets: readonly PlanSheet[];
 }
 
 /** Why no strip can be joined: the longest run that there is falls short. */
@@ -29,6 +30,15 @@ export interface TooShort {
 }
 
 /** A paper laid so that its pattern runs along the strip. */
+/** A strip wanted, and the papers it may be joined of. */
+export interface Joining {
+  readonly wanted: WantedPiece;
+  readonly stock: readonly CutStock[];
+  readonly ledger: Ledger;
+  /** The longest cut her trimmer makes, ticks; null: no limit. */
+  readonly longestCut: number | null;
+}
+
 interface Candidate extends Strip {
   readonly axis: 'x' | 'y';
   readonly face: 'front' | 'back';
@@ -51,18 +61,20 @@ function phaseOf(ledger: Ledger, id: string, axis: 'x' | 'y', face: 'front' | 'b
 }
 
 function candidatesFor(
-  piece: WantedPiece,
-  stock: readonly CutStock[],
-  ledger: Ledger,
+  { wanted: piece, stock, ledger, longestCut }: Joining,
   repeatOf: (axis: 'x' | 'y') => number | null,
 ): Candidate[] {
+  const need = Math.min(piece.w, piece.h);
+  const canBeCut = (length: number, width: number): boolean =>
+    longestCut === null || ((width === need || length <= longestCut) && need <= longestCut);
   const isAcross = piece.w >= piece.h;
   return stock.flatMap((one): Candidate[] => {
     const face = piece.face === null || one.front === piece.face ? 'front' : one.back === piece.face ? 'back' : null;
     if (face === null || one.missing.length > 0) return [];
     const axes = one.upright ? ([isAcross ? 'x' : 'y'] as const) : (['x', 'y'] as const);
-    return axes.map((axis) => {
+    return axes.flatMap((axis) => {
       const [length, width] = axis === 'x' ? [one.w, one.h] : [one.h, one.w];
+      if (!canBeCut(length, width)) return [];
       const repeat = repeatOf(axis);
       return {
         id: one.id,
@@ -124,7 +136,7 @@ function sheetFor(
   wanted: WantedPiece,
   across: number,
   copy: number,
-): PlannedSheet {
+): PlanSheet {
   const cuts: PlannedCut[] = [];
   const left: PlannedPart[] = [];
   const place = (from: number, to: number, near: number, far: number): Rect =>
@@ -144,7 +156,8 @@ function sheetFor(
   if (part.to < length) cut(axis, part.to - part.from, 0, place(part.to, length, 0, across));
   const isKept = ({ w, h }: Rect): boolean => Math.min(w, h) >= NUBBIN.w;
   const turned = (axis === 'x') !== wanted.w >= wanted.h;
-  const piece = { id: unpinnedName(wanted.id), copy, part: now, turned, face, ...place(part.from, part.to, 0, across) };
+  const { id, page, slot } = wanted;
+  const piece = { id, page, slot, copy, part: now, turned, face, ...place(part.from, part.to, 0, across) };
   return {
     stock: stock.id,
     copy: 1,
@@ -162,15 +175,14 @@ function sheetFor(
  * @returns the parts and the papers' cuts; null in place of them, with the longest run there could be
  */
 export function joinedStrip(
-  wanted: WantedPiece,
-  stock: readonly CutStock[],
-  ledger: Ledger,
+  joining: Joining,
   layout: Layout | null,
   repeatOf: (axis: 'x' | 'y') => number | null,
 ): JoinedStrip | TooShort {
+  const { wanted } = joining;
   const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
   let longest = 0;
-  const all = candidatesFor(wanted, stock, ledger, repeatOf);
+  const all = candidatesFor(joining, repeatOf);
   // The papers of one axis only: a pattern does not run on from across to down.
   for (const pool of [all.filter((one) => !one.stock.fresh), all])
     for (const axis of ['x', 'y'] as const) {
@@ -192,7 +204,7 @@ export function joinedStrip(
         face: own[i]!.face,
       }));
       return {
-        wanted: unpinnedName(wanted.id),
+        wanted: wanted.id,
         parts,
         joins,
         sheets: parts.map((part, i) => sheetFor(part, own[i]!, wanted, width, i + 1)),
@@ -202,9 +214,10 @@ export function joinedStrip(
 }
 
 /** Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is really joined. */
-export function mayBeJoined(wanted: WantedPiece, stock: readonly CutStock[], ledger: Ledger): boolean {
+export function mayBeJoined(joining: Joining): boolean {
+  const { wanted } = joining;
   const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
-  const serving = candidatesFor(wanted, stock, ledger, () => null).filter((one) => one.width >= width);
+  const serving = candidatesFor(joining, () => null).filter((one) => one.width >= width);
   return (
     isStrip(wanted) &&
     (['x', 'y'] as const).some(

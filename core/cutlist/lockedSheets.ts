@@ -1,13 +1,13 @@
 import { area, solidRects } from '../geometry';
-import type { CutPlan, CutStock, PlannedSheet } from '../cutting';
-import type { WantedPiece } from './cutList';
-import { unpinnedName } from './wanted';
+import type { CutStock } from '../cutting';
+import type { PlanSheet } from '../things';
+import type { PurposedPlan } from './purposed';
+import type { WantedPiece } from './wanted';
 
 /** The cut list without the pieces that sheets give which are settled already. */
-export function without(list: readonly WantedPiece[], sheets: readonly PlannedSheet[]): WantedPiece[] {
+export function without(list: readonly WantedPiece[], sheets: readonly PlanSheet[]): WantedPiece[] {
   const had = new Map<string, number>();
-  for (const { pieces } of sheets)
-    for (const { id } of pieces) had.set(unpinnedName(id), (had.get(unpinnedName(id)) ?? 0) + 1);
+  for (const { pieces } of sheets) for (const { id } of pieces) had.set(id, (had.get(id) ?? 0) + 1);
   return list
     .map((piece) => ({ ...piece, count: piece.count - (had.get(piece.id) ?? 0) }))
     .filter(({ count }) => count > 0);
@@ -16,7 +16,7 @@ export function without(list: readonly WantedPiece[], sheets: readonly PlannedSh
 const total = (parts: readonly { w: number; h: number }[]): number => parts.reduce((sum, part) => sum + area(part), 0);
 
 /** A plan with sheets before it that are settled already; whether none opens fewer fresh sheets is then not known. */
-export function withSheets(plan: CutPlan, sheets: readonly PlannedSheet[], stock: readonly CutStock[]): CutPlan {
+export function withSheets(plan: PurposedPlan, sheets: readonly PlanSheet[], stock: readonly CutStock[]): PurposedPlan {
   if (sheets.length === 0) return plan;
   const { stats } = plan;
   const fresh = sheets.filter(({ stock: id }) => stock.find((one) => one.id === id)?.fresh).length;

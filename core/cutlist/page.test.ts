@@ -125,6 +125,7 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))(
 
 test('strip bands over a 12x12 spread take four 3x12 strips, two of each paper: one sheet gives four (common practice, no source)', () => {
   const list = cutListOf(layoutOf('strip-bands', spread, [photo(4, 6), photo(4, 6)]), {
+    id: 'p',
     papers: { upper: 'moths', lower: 'moths', ground: 'slate', mat: 'slate' },
   });
   expect(list.filter(({ slot }) => slot === 'upper' || slot === 'lower')).toMatchObject([
@@ -146,6 +147,7 @@ test('strip bands over a 12x12 spread take four 3x12 strips, two of each paper: 
     cutJobFor(
       list.filter(({ face }) => face === 'moths'),
       [sheet],
+      null,
     ),
   );
   expect(plan.stats).toMatchObject({ pieces: 4, wasteArea: 0, nubbinArea: 0 });
@@ -232,18 +234,25 @@ describe('papers chosen for a page', () => {
   test('two faces of one sheet are not both asked for whole', () => {
     const faces = [face('ink', '#22314f'), face('slate', '#56606b'), face('pink', '#e6a7be')];
     const papers = choosePapers(layout, {
+      longestCut: null,
       faces,
       stock: [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')],
       colours: night,
     });
     expect(papers['frame'] === 'pink' || papers['ground'] === 'pink').toBe(true);
     expect(
-      planCuts(cutJobFor(cutListOf(layout, { papers }), [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')]))
-        .notCut.length,
+      planCuts(
+        cutJobFor(
+          cutListOf(layout, { id: 'p', papers }),
+          [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')],
+          null,
+        ),
+      ).notCut.length,
     ).toBe(papers['mat'] === undefined ? 1 : 0);
   });
   test('a slot that nothing can serve is left out, and one that is settled stays', () => {
     const papers = choosePapers(layout, {
+      longestCut: null,
       faces: [face('ink', '#22314f')],
       stock: [sheet('a', 'ink', 'ink')],
       colours: night,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { planCuts, type CutStock, type PlannedSheet } from '../cutting';
 import { inches } from '../length';
-import { cutJobFor, pinDown, unpinned, type Pin, type WantedPiece } from '.';
+import { cutJobFor, pinDown, purposed, type Pin, type WantedPiece } from '.';
 
 const stock = (id: string, w: number, h: number, fresh = false): CutStock => ({
   id,
@@ -16,8 +16,8 @@ const stock = (id: string, w: number, h: number, fresh = false): CutStock => ({
   missing: [],
 });
 const list: WantedPiece[] = [
-  { id: 'mat:a', slot: 'mat', w: inches(3), h: inches(4), count: 3, face: 'ink' },
-  { id: 'strip:b', slot: 'strip', w: inches(1), h: inches(6), count: 1, face: 'ink' },
+  { id: 'mat:a', page: 'p', slot: 'mat', w: inches(3), h: inches(4), count: 3, face: 'ink' },
+  { id: 'strip:b', page: 'p', slot: 'strip', w: inches(1), h: inches(6), count: 1, face: 'ink' },
 ];
 const shelf = [stock('small', 4, 7), stock('large', 8, 8), stock('sheet', 12, 12, true)];
 
@@ -29,11 +29,15 @@ const pinsOf = ({ stock: id, pieces }: PlannedSheet): Pin[] =>
     count: pieces.filter((piece) => piece.id === wanted).length,
   }));
 
+/** The plan of a list with pins, in terms of the list. */
+function planned(pins: readonly Pin[], work: number) {
+  const pinned = pinDown(list, pins);
+  return purposed(planCuts(cutJobFor(pinned, shelf, inches(12)), work), pinned);
+}
+
 describe('pins', () => {
   test('pinned copies come from their paper, the others from where they do best, and none is lost', () => {
-    const plan = unpinned(
-      planCuts(cutJobFor(pinDown(list, [{ wanted: 'mat:a', stock: 'sheet', count: 2 }]), shelf), 20_000),
-    );
+    const plan = planned([{ wanted: 'mat:a', stock: 'sheet', count: 2 }], 20_000);
     const onSheet = plan.sheets.find(({ stock: id }) => id === 'sheet')!;
     expect(onSheet.pieces.filter(({ id }) => id === 'mat:a').length).toBeGreaterThanOrEqual(2);
     expect(plan.sheets.flatMap(({ pieces }) => pieces.map(({ id }) => id)).sort()).toEqual([
@@ -44,15 +48,13 @@ describe('pins', () => {
     ]);
   });
   test('a plan whose pieces are all pinned where they are opens the same papers again', () => {
-    const plan = planCuts(cutJobFor(list, shelf), 20_000);
-    const again = unpinned(planCuts(cutJobFor(pinDown(list, plan.sheets.flatMap(pinsOf)), shelf), 20_000));
+    const plan = planned([], 20_000);
+    const again = planned(plan.sheets.flatMap(pinsOf), 20_000);
     expect(again.sheets.map(({ stock: id }) => id).sort()).toEqual(plan.sheets.map(({ stock: id }) => id).sort());
     expect(again.notCut).toEqual([]);
   });
   test('a pin on paper that is not there is said, not dropped', () => {
-    const plan = unpinned(
-      planCuts(cutJobFor(pinDown(list, [{ wanted: 'mat:a', stock: 'gone', count: 1 }]), shelf), 5_000),
-    );
+    const plan = planned([{ wanted: 'mat:a', stock: 'gone', count: 1 }], 5_000);
     expect(plan.notCut.map(({ id }) => id)).toEqual(['mat:a']);
   });
 });

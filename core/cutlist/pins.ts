@@ -1,6 +1,4 @@
-import type { CutPlan } from '../cutting';
-import type { WantedPiece } from './cutList';
-import { pinnedName, unpinnedName } from './wanted';
+import type { WantedPiece } from './wanted';
 
 /** So many of a wanted piece that are to be cut from one paper. */
 export interface Pin {
@@ -18,17 +16,7 @@ export const pinDown = (list: readonly WantedPiece[], pins: readonly Pin[]): Wan
       .map(({ stock, count }): WantedPiece => {
         const own = Math.min(count, left);
         left -= own;
-        return { ...wanted, id: pinnedName(wanted.id, stock), count: own, pinnedTo: stock };
+        return { ...wanted, id: `${wanted.id}@${stock}`, count: own, pinnedTo: stock, pinOf: wanted.id };
       });
     return [...pinned, { ...wanted, count: left }].filter(({ count }) => count > 0);
   });
-
-/** The plan in terms of the cut list again. */
-export const unpinned = (plan: CutPlan): CutPlan => ({
-  ...plan,
-  sheets: plan.sheets.map((sheet) => ({
-    ...sheet,
-    pieces: sheet.pieces.map((piece) => ({ ...piece, id: unpinnedName(piece.id) })),
-  })),
-  notCut: plan.notCut.map((entry) => ({ ...entry, id: unpinnedName(entry.id) })),
-});

@@ -1,8 +1,7 @@
 import { drawShape, type DrawnShape, type Shape } from '../shapes';
 import type { Page } from '../things';
-import type { Layout } from '../design';
-import { drawnMore, slotOfMore } from '../design';
-import { wantedName } from './wanted';
+import { drawnMore, slotOfMore, type Layout } from '../design';
+import { wantedKey } from './wanted';
 
 /** A piece that is cut as a blank and then to its shape. */
 export interface ShapedPiece {
@@ -20,14 +19,14 @@ export interface ShapedPiece {
 /** All of a page's pieces that are more, or less, than their rectangle: those of the design, and those beyond it. */
 export function shapedPieces(
   layout: Layout | null,
-  { papers, more = [] }: Pick<Page, 'papers' | 'more'>,
+  { id: page, papers, more = [] }: Pick<Page, 'id' | 'papers' | 'more'>,
 ): ShapedPiece[] {
   const found = new Map<string, ShapedPiece>();
   for (const layer of layout?.layers ?? []) {
     const drawn = layer.shape ? drawShape(layer.shape) : null;
     if (!layer.shape || !drawn?.ok || layer.slot === null) continue;
     const { slot, shape } = layer;
-    const wanted = wantedName(slot, drawn.value.blank);
+    const wanted = wantedKey(page, slot, drawn.value.blank);
     const count = (found.get(wanted)?.count ?? 0) + 1;
     found.set(wanted, {
       wanted,
@@ -44,7 +43,7 @@ export function shapedPieces(
     return drawn && piece.shape.kind !== 'rectangle'
       ? [
           {
-            wanted: wantedName(slotOfMore(piece), drawn.blank),
+            wanted: wantedKey(page, slotOfMore(piece), drawn.blank),
             slot: slotOfMore(piece),
             name: piece.name,
             shape: piece.shape,

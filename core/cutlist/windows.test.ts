@@ -4,8 +4,9 @@ import { balanceOf, emptyLedger, fold, type Ledger, type LedgerEvent } from '../
 import { inches } from '../length';
 import type { Lot, Page } from '../things';
 import { coverOf, designOf, layOut } from '../design';
+import { entry } from '../making/test/entry';
 import { cutEvent, windowEvent } from '../making';
-import { cutJobFor, cutListOf, cutSteps, windowsFor, windowsOf } from '.';
+import { cutJobFor, cutListOf, purposed, cutSteps, windowsFor, windowsOf } from '.';
 import { stockOnHand } from '../stock';
 
 const DAY = '2026-11-05';
@@ -29,13 +30,12 @@ const idea: Page = {
   mat: inches(1 / 8),
   photos: [{ photo: null, w: inches(6), h: inches(4) }],
   papers: {},
-  state: 'idea',
   title: '',
   date: '',
   place: '',
   journaling: '',
-  plan: null,
   started: DAY,
+  glued: null,
   finished: null,
 };
 const layoutOf = layOut(designOf(idea.design)!, idea);
@@ -53,24 +53,27 @@ function cutPage(): { ledger: Ledger; page: Page } {
     pieces: [1, 2, 3, 4].map((n) => ({ id: `m${n}`, w: inches(12), h: inches(12) })),
   };
   let ledger = fold([sheets], emptyLedger).value!;
+  const list = cutListOf(layout, page);
   const plan = planCuts(
-    cutJobFor(cutListOf(layout, page), stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p')),
+    cutJobFor(list, stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p'), null),
     5_000,
   );
+  const { sheets: planned } = purposed(plan, list);
   ledger = fold(
-    plan.sheets.map((sheet): LedgerEvent => ({
+    planned.map((sheet): LedgerEvent => ({
       id: `c-${sheet.stock}`,
       day: DAY,
       type: 'claimed',
       piece: sheet.stock,
       page: 'p',
+      ...(sheet.cuts.length === 0 ? { slot: sheet.pieces[0]!.slot } : {}),
     })),
     ledger,
   ).value!;
-  cutSteps(plan, ledger).forEach((step, i) => {
-    ledger = fold([cutEvent(step, ledger, 'p', `k${i}`, DAY)], ledger).value!;
+  cutSteps(planned, ledger).forEach((step, i) => {
+    ledger = fold([entry(cutEvent(step, ledger), `k${i}`)], ledger).value!;
   });
-  return { ledger, page: { ...page, plan, state: 'cut' } };
+  return { ledger, page };
 }
 
 const shelfOf = (ledger: Ledger) => ({ ledger, lots: new Map([['moths', lot]]), kits: new Map() });
@@ -95,7 +98,7 @@ describe('windows of a cut page', () => {
   test('are cut out: the rim stays for the page, the middle goes to the stash, areas balance, and none is offered twice', () => {
     let { ledger } = before;
     windows.forEach((window, i) => {
-      ledger = fold([windowEvent(window, 'p', `w${i}`, DAY)], ledger).value!;
+      ledger = fold([entry(windowEvent(window), `w${i}`)], ledger).value!;
     });
     const { area } = balanceOf(ledger, 'moths');
     expect(area.received).toBe(area.onBench + area.left + area.wasted);

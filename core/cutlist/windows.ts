@@ -1,9 +1,8 @@
 import type { LayerCover } from '../covering';
 import type { Rect, Size } from '../geometry';
-import type { Ledger, PieceState } from '../ledger';
+import { piecesFor, type Ledger, type PieceState } from '../ledger';
 import { inches } from '../length';
 import type { Page } from '../things';
-import { planPieces } from './cutSteps';
 import type { Layout } from '../design';
 import { drawnMore, slotOfMore } from '../design';
 import { isCutAsItLies } from '../design';
@@ -40,14 +39,11 @@ function areaLeft({ ledger, lots }: Shelf, face: string | null): number {
   return left;
 }
 
-/** The page's pieces on the bench with the slot each is for: those that were cut, and sheets used whole. */
-function piecesOf(page: Page, ledger: Ledger): { piece: PieceState; slot: string }[] {
-  const whole = new Map(planPieces(page).map(({ piece, slot }) => [piece, slot]));
-  return [...ledger.pieces.values()].flatMap((piece) => {
-    const slot = piece.slot ?? whole.get(piece.id);
-    return piece.where === 'claimed' && piece.page === page.id && slot !== undefined ? [{ piece, slot }] : [];
-  });
-}
+/** The page's pieces on the bench with the slot each is for. */
+const piecesOf = (page: Page, ledger: Ledger): { piece: PieceState; slot: string }[] =>
+  piecesFor(ledger, page.id).flatMap((piece) =>
+    piece.where === 'claimed' && piece.slot !== null ? [{ piece, slot: piece.slot }] : [],
+  );
 
 const isSame = (a: Rect, b: Rect): boolean => a.x === b.x && a.y === b.y && a.w === b.w && a.h === b.h;
 

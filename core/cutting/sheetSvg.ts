@@ -1,18 +1,18 @@
 import type { Rect, Size } from '../geometry';
 import { TICKS_PER_MM, toMm } from '../length';
 import { pathData, turnedQuarter, type Path } from '../shapes';
-import type { PlannedSheet } from './types';
+import type { PlannedPiece } from './types';
 
 const mm = (ticks: number): string => String(Math.round(toMm(ticks) * 1e4) / 1e4);
 
 const escaped = (text: string): string =>
   text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('"', '&quot;');
 
-export interface SheetSvgOptions {
+export interface SheetSvgOptions<P> {
   /** Areas of the sheet that are gone already. */
   readonly missing?: readonly Rect[];
   /** The outlines of a wanted piece that is not just its rectangle, told from its blank as it is wanted; null: the rectangle. */
-  readonly outlines?: (wanted: string) => readonly Path[] | null;
+  readonly outlines?: (wanted: P) => readonly Path[] | null;
 }
 
 /**
@@ -21,15 +21,16 @@ export interface SheetSvgOptions {
  * unit is 1 mm.
  * @param size of the whole sheet, ticks
  */
-export function sheetSvg(
-  { pieces }: PlannedSheet,
+export function sheetSvg<P extends PlannedPiece>(
+  { pieces }: { readonly pieces: readonly P[] },
   { w, h }: Size,
-  { missing = [], outlines = () => null }: SheetSvgOptions = {},
+  { missing = [], outlines = () => null }: SheetSvgOptions<P> = {},
 ): string {
   const box = ({ x, y, w: width, h: height }: Rect): string =>
     `M${mm(x)} ${mm(y)}h${mm(width)}v${mm(height)}h${mm(-width)}z`;
-  const lines = pieces.flatMap(({ id, turned, ...at }): [string, string][] => {
-    const paths = outlines(id);
+  const lines = pieces.flatMap((piece): [string, string][] => {
+    const { id, turned, ...at } = piece;
+    const paths = outlines(piece);
     if (!paths) return [[id, box(at)]];
     return paths.map((path) => [id, pathData(turned ? turnedQuarter(path, at.w) : path, TICKS_PER_MM, at)]);
   });

@@ -32,7 +32,9 @@ describe('layers that she moves', () => {
         (moves) => {
           const after = moved(layout, moves);
           const byId = (list: readonly { id: string }[]) => [...list].sort((a, b) => a.id.localeCompare(b.id));
-          expect(byId(cutListOf(after, { papers: {} }))).toEqual(byId(cutListOf(layout, { papers: {} })));
+          expect(byId(cutListOf(after, { id: 'p', papers: {} }))).toEqual(
+            byId(cutListOf(layout, { id: 'p', papers: {} })),
+          );
           expect(after.layers.map(({ id }) => id).sort()).toEqual(layout.layers.map(({ id }) => id).sort());
         },
       ),

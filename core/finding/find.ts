@@ -2,7 +2,8 @@ import { differenceCiede2000, harmonyOf, hexToLab, type Harmony, type LabD65 } f
 import { holds, type Size } from '../geometry';
 import type { LedgerEvent } from '../ledger';
 import type { Shelf } from '../stock';
-import type { Face, Lot, LotKind, Page } from '../things';
+import type { Plans } from '../cutlist';
+import type { Face, Lot, LotKind } from '../things';
 
 /** Where a thing is, as she asks for it. */
 export type FoundState = 'here' | 'bench' | 'promised' | 'on-page' | 'lent' | 'gone';
@@ -48,9 +49,9 @@ const LITTLE = 15;
 
 const GONE = new Set(['waste', 'given', 'sold', 'recycled', 'missed']);
 
-function stateOfPiece(where: string, page: Page | undefined): FoundState[] {
+function stateOfPiece(where: string, isPlanned: boolean): FoundState[] {
   if (where === 'here') return ['here'];
-  if (where === 'claimed') return page?.state === 'planned' ? ['promised', 'bench'] : ['bench'];
+  if (where === 'claimed') return isPlanned ? ['promised', 'bench'] : ['bench'];
   if (where === 'lent') return ['lent'];
   return where === 'used' ? ['on-page'] : GONE.has(where) ? ['gone'] : [];
 }
@@ -76,7 +77,7 @@ function lastTouched(events: readonly LedgerEvent[], { ledger }: Shelf): Map<str
 export function indexStash(
   shelf: Shelf,
   faces: ReadonlyMap<string, Face>,
-  pages: ReadonlyMap<string, Page>,
+  plans: Plans,
   events: readonly LedgerEvent[],
   kindWords: (kind: LotKind) => string,
 ): Findable[] {
@@ -114,7 +115,7 @@ export function indexStash(
   const found: Findable[] = [];
   for (const piece of ledger.pieces.values()) {
     const lot = lots.get(piece.lot);
-    const states = stateOfPiece(piece.where, pages.get(piece.page ?? ''));
+    const states = stateOfPiece(piece.where, plans.has(piece.page ?? ''));
     if (lot && states.length > 0)
       found.push({
         id: piece.id,

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { differenceCiede2000, harmonyOf, hexToLab, labToHex } from '../colour';
 import { fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import type { Face, Kit, Lot, Page } from '../things';
+import type { Face, Kit, Lot } from '../things';
 import { alreadyOwn, findThings, indexStash, type FindQuery } from '.';
 
 const lot = (id: string, some: Partial<Lot> = {}): Lot => ({
@@ -64,11 +64,11 @@ const events: LedgerEvent[] = [
   { id: '7', day: '2026-11-12', type: 'given', piece: 'r2' },
 ];
 const shelf = { ledger: fold(events).value!, lots, kits };
-const pages = new Map([['p', { id: 'p', state: 'planned' } as Page]]);
+const plans = new Map([['p', { id: 'p', sheets: [] }]]);
 const index = indexStash(
   shelf,
   faces,
-  pages,
+  plans,
   events,
   (kind) => ({ paper: 'patterned paper', dots: 'enamel dots' })[kind as 'paper' | 'dots'],
 );

@@ -34,6 +34,14 @@ export interface Received {
 /** A single piece, or an amount of a lot. */
 export type Stock = { readonly piece: string } | { readonly lot: string; readonly amounts: Amounts };
 
+/**
+ * What a piece is on its page: told when it is claimed; when it is released or returned, what it was. Absent in entries
+ * from before it was told: then what it was cut for.
+ */
+interface Placed {
+  readonly slot?: string | null;
+}
+
 type Happening =
   | ({ readonly type: 'received' } & Received)
   | ({ readonly type: 'arrived' } & Received)
@@ -52,7 +60,7 @@ type Happening =
       readonly page: string | null;
       readonly how?: 'punch' | 'machine';
     }
-  | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Stock)
+  | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Placed & Stock)
   | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)
   | ({ readonly type: 'lent'; /** To whom. */ readonly to: string } & Stock)
   | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };

@@ -15,14 +15,16 @@ const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
 };
 
 /** What happened to a lot's counts, owed things and place, oldest first; entries taken back are left out with their opposites. */
-export function historyOfLot(ledger: Ledger, events: readonly LedgerEvent[], lot: string): LedgerEvent[] {
-  return events.filter(
+export function historyOfLot(ledger: Ledger, lot: string): LedgerEvent[] {
+  return [...ledger.events.values()].filter(
     (event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot,
   );
 }
 
 /** What happened to a piece and the sheet it comes from, oldest first; entries taken back are left out with their opposites. */
-export function historyOf(ledger: Ledger, events: readonly LedgerEvent[], piece: string): LedgerEvent[] {
+export function historyOf(ledger: Ledger, piece: string): LedgerEvent[] {
   const line = new Set(lineage(ledger, piece));
-  return events.filter((event) => event.undoes === undefined && !ledger.undone.has(event.id) && concerns(event, line));
+  return [...ledger.events.values()].filter(
+    (event) => event.undoes === undefined && !ledger.undone.has(event.id) && concerns(event, line),
+  );
 }

@@ -5,5 +5,6 @@ export { opposite } from './opposite';
 export { balanceOf, sumOfBalances } from './balance';
 export type { Balance } from './balance';
 export { historyOf, historyOfLot } from './history';
-export { addAmounts } from './amounts';
+export { addAmounts, own } from './amounts';
 export type { Amounts, CutChild, LedgerEvent, NewPiece, Received, Stock } from './events';
+export { piecesFor } from './piecesFor';

@@ -1,5 +1,5 @@
 import type { Rect, Size } from '../geometry';
-import type { Amounts } from './events';
+import type { Amounts, LedgerEvent } from './events';
 
 /** Where a piece is; `cut`: it is no more, its parts are; `missed`: it was not found when the stash was counted. */
 export type PieceWhere =
@@ -16,8 +16,12 @@ export interface PieceState extends Size {
   /** What is there of it, square ticks. */
   readonly solid: number;
   readonly where: PieceWhere;
+  /** The page or plan that it is out for. */
   readonly page: string | null;
+  /** What it is on its page; null: it has no place there yet. */
   readonly slot: string | null;
+  /** What it was cut for, whatever became of it since. */
+  readonly cutFor: { readonly page: string; readonly slot: string } | null;
 }
 
 /** What is counted or measured of a lot. Never changed once made; every amount by part. */
@@ -41,8 +45,8 @@ export interface LotState {
 export interface Ledger {
   readonly pieces: ReadonlyMap<string, PieceState>;
   readonly lots: ReadonlyMap<string, LotState>;
-  /** Every entry's id; of these, those that an opposite answers, and those whose own effect was to take back. */
-  readonly events: ReadonlySet<string>;
+  /** Every entry by its id; of these, those that an opposite answers, and those whose own effect was to take back. */
+  readonly events: ReadonlyMap<string, LedgerEvent>;
   readonly undone: ReadonlySet<string>;
   readonly backward: ReadonlySet<string>;
 }

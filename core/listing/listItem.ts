@@ -1,6 +1,6 @@
 import type { Amounts } from '../ledger';
 import type { Size } from '../geometry';
-import type { Punch } from '../punching';
+import type { Punch } from '../things';
 import type { LotKind, Measure } from '../things';
 
 /** A face as a list names it: colours as hex, in the order they are told. */

@@ -2,7 +2,7 @@ import { hexOfWord } from '../colour';
 import { inches, mm, parseLength, parseSize, ticks } from '../length';
 import { ok } from '../result';
 import type { Size } from '../geometry';
-import type { Punch } from '../punching';
+import type { Punch } from '../things';
 import type { LotKind, Measure } from '../things';
 import { closestWord } from './closestWord';
 import { KIND_WORDS, KNOWN_WORDS } from './kinds';

@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { emptyLedger, fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from '.';
+import { entry } from './test/entry';
 
 const INCH = { w: inches(1), h: inches(1) };
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
@@ -45,15 +46,11 @@ test.each(['six cards', '3x', '0 x 3x4', '6 x 3x4, rows'])('%s is not', (text) =
 describe('a sheet is cut apart', () => {
   test('a 12x12 gives six 3x4 and four 2x2 (common practice, no source), each a piece of its own in the stash', () => {
     const { ledger, piece } = start(12, 12);
-    const { event, notCut } = cutApartEvent(
-      piece,
-      { upright: false },
-      readParts('6 x 3x4, 4 x 2x2').value!,
-      INCH,
-      'e2',
-      '2026-11-05',
-    );
-    const after = fold([event!], ledger).value!;
+    const { event, notCut } = cutApartEvent(piece, { upright: false }, readParts('6 x 3x4, 4 x 2x2').value!, {
+      keepAtLeast: INCH,
+      longestCut: null,
+    });
+    const after = fold([entry(event!, 'e2')], ledger).value!;
     const here = [...after.pieces.values()].filter(({ where }) => where === 'here');
     expect(notCut).toBe(0);
     expect(here.filter(({ w, h }) => Math.min(w, h) === inches(3) && Math.max(w, h) === inches(4))).toHaveLength(6);
@@ -76,11 +73,9 @@ describe('a sheet is cut apart', () => {
             piece,
             { upright: false },
             parts.map((part) => ({ ...size(part.w, part.h), count: part.count })),
-            INCH,
-            'e2',
-            '2026-11-05',
+            { keepAtLeast: INCH, longestCut: null },
           );
-          if (event) expect(fold([event], ledger).ok).toBe(true);
+          if (event) expect(fold([entry(event, 'e2')], ledger).ok).toBe(true);
           expect(notCut).toBeLessThanOrEqual(parts.reduce((sum, { count }) => sum + count, 0));
         },
       ),
@@ -96,7 +91,7 @@ describe("a maker's strip is cut off", () => {
     ['right', 11.5, 12],
   ] as const)('at the %s', (edge, w, h) => {
     const { ledger, piece } = start(12, 12);
-    const after = fold([stripOffEvent(piece, edge, inches(1 / 2), 'e2', '2026-11-05')], ledger).value!;
+    const after = fold([entry(stripOffEvent(piece, edge, inches(1 / 2)), 'e2')], ledger).value!;
     expect(after.pieces.get('s-rest')).toMatchObject({ ...size(w, h), where: 'here' });
     expect(after.pieces.get('s-strip')).toMatchObject({ solid: inches(12) * inches(1 / 2), where: 'here' });
   });

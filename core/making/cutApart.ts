@@ -1,9 +1,10 @@
-import { planCuts, type CutPlan } from '../cutting';
+import { planCuts, type CutJob, type CutPlan } from '../cutting';
 import type { Size } from '../geometry';
-import type { CutChild, LedgerEvent, PieceState } from '../ledger';
+import type { CutChild, PieceState } from '../ledger';
 import { inches, parseSize } from '../length';
 import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
+import type { NewEvent } from './act';
 
 /** Something printed on a sheet, or measured on it, to be cut out: so many of a size. */
 export interface PrintedPart extends Size {
@@ -50,10 +51,8 @@ export function cutApartEvent(
   piece: PieceState,
   { upright }: Pick<Lot, 'upright'>,
   parts: readonly PrintedPart[],
-  keepAtLeast: Size,
-  id: string,
-  day: string,
-): { event: LedgerEvent | null; notCut: number } {
+  { keepAtLeast, longestCut }: Pick<CutJob, 'keepAtLeast' | 'longestCut'>,
+): { event: NewEvent | null; notCut: number } {
   const stock = {
     id: piece.id,
     w: piece.w,
@@ -71,7 +70,7 @@ export function cutApartEvent(
       stock: [stock],
       pieces: parts.map((part, i) => ({ id: `p${i}`, ...part, of: null, turn: null, optional: false, value: 0 })),
       keepAtLeast,
-      longestCut: null,
+      longestCut,
     },
     WORK,
   );
@@ -83,13 +82,13 @@ export function cutApartEvent(
     ...sheet.nubbins.map((part, i) => child(`${piece.id}-r${i + 1}`, 'nubbin', part, piece)),
     ...sheet.waste.map((part, i) => child(`${piece.id}-w${i + 1}`, 'waste', part, piece)),
   ];
-  return { event: { id, day, type: 'cut', piece: piece.id, into, page: null }, notCut };
+  return { event: { type: 'cut', piece: piece.id, into, page: null }, notCut };
 }
 
 export type Edge = 'foot' | 'head' | 'left' | 'right';
 
 /** A strip cut off along an edge, such as the maker's: both parts lie in the stash. @param width ticks, less than the piece is deep there */
-export function stripOffEvent(piece: PieceState, edge: Edge, width: number, id: string, day: string): LedgerEvent {
+export function stripOffEvent(piece: PieceState, edge: Edge, width: number): NewEvent {
   const isAcross = edge === 'foot' || edge === 'head';
   const depth = isAcross ? piece.h : piece.w;
   const at = edge === 'foot' || edge === 'right' ? depth - width : width;
@@ -107,7 +106,7 @@ export function stripOffEvent(piece: PieceState, edge: Edge, width: number, id: 
     child(`${piece.id}-rest`, 'nubbin', { part: '', ...rest }, piece),
     child(`${piece.id}-strip`, 'nubbin', { part: '', ...strip }, piece),
   ];
-  return { id, day, type: 'cut', piece: piece.id, into, page: null };
+  return { type: 'cut', piece: piece.id, into, page: null };
 }
 
 /** The strip's width where a line tells of one (`branding strip 1/2 in`); else the half inch that is usual. */

@@ -1,16 +1,10 @@
-import type { CutChild, Ledger, LedgerEvent } from '../ledger';
 import { pieceId, type CutStep } from '../cutlist';
+import type { CutChild, Ledger } from '../ledger';
+import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
-import { purposeOf } from '../cutlist';
 
-/** What the ledger is told of what a cut piece is for. */
-export function purposeIn(page: string, wanted: string): Pick<CutChild, 'slot' | 'page'> {
-  const { page: other, slot } = purposeOf(wanted);
-  return { slot, ...(other === null || other === page ? {} : { page: other }) };
-}
-
-/** The ledger's event for a step. @param page the page whose papers are cut, the first of several */
-export function cutEvent(step: CutStep, ledger: Ledger, page: string, id: string, day: string): LedgerEvent {
+/** What the ledger is told of a step: a piece that is wanted goes to its page, the rest stays with what it is out for. */
+export function cutEvent(step: CutStep, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {
     const place = { x: x - step.part.x, y: y - step.part.y, w, h };
@@ -19,8 +13,8 @@ export function cutEvent(step: CutStep, ledger: Ledger, page: string, id: string
       role,
       ...place,
       missing: missingIn(parent, place),
-      ...(wanted === null ? {} : purposeIn(page, wanted)),
+      ...(wanted === null ? {} : { page: wanted.page, slot: wanted.slot }),
     };
   });
-  return { id, day, type: 'cut', piece: step.piece, into, page };
+  return { type: 'cut', piece: step.piece, into, page: parent.page };
 }

@@ -6,16 +6,14 @@ import { balanceOf, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { punchSpots } from '../punching';
 import { cutEvent, machineEvent, punchEvent } from '.';
+import { entry } from './test/entry';
 import {
   cutJobFor,
   cutListOf,
   cutSteps,
-  forPage,
   NUBBIN,
-  planPieces,
-  purposeOf,
-  usedWhole,
-  wantedName,
+  purposed,
+  wantedKey,
   without,
   withSheets,
   type WantedPiece,
@@ -38,8 +36,9 @@ const stockOf = (ledger: Ledger) =>
     fresh: true,
     since: null,
   }));
-const wanted = (slot: string, w: number, h: number, count = 1): WantedPiece => ({
-  id: wantedName(slot, { w, h }),
+const wanted = (slot: string, w: number, h: number, count = 1, page = 'p'): WantedPiece => ({
+  id: wantedKey(page, slot, { w, h }),
+  page,
   slot,
   w,
   h,
@@ -58,7 +57,7 @@ test('whatever is punched out, areas add up and the rest has its holes', () =>
         const before = received({ id: 'a', w, h });
         const holes = punchSpots({ w, h, missing: [], upright: false }, { shape, size, reach: null }).slice(0, 6);
         if (holes.length === 0) return;
-        const after = fold([punchEvent(before.pieces.get('a')!, holes, 'p', DAY)], before);
+        const after = fold([entry(punchEvent(before.pieces.get('a')!, holes), 'p')], before);
         expect(after.error).toBeNull();
         const { area } = balanceOf(after.value!, 'l');
         expect(area.left + area.wasted).toBe(area.received);
@@ -76,17 +75,15 @@ describe('a machine', () => {
     const here = received({ id: 'm', w: inches(12), h: inches(12) });
     return fold([{ id: 'c', day: DAY, type: 'claimed', piece: 'm', page: 'p' }], here).value!;
   })();
-  const plan = planCuts(
-    cutJobFor([wanted('mat', inches(4), inches(6), 2), wanted('tag', inches(2), inches(4))], stockOf(ledger), null),
-    2_000,
-  );
+  const list = [wanted('mat', inches(4), inches(6), 2), wanted('tag', inches(2), inches(4))];
+  const plan = purposed(planCuts(cutJobFor(list, stockOf(ledger), null), 2_000), list);
   const sheet = plan.sheets[0]!;
 
   test.each([[[true, true, true]], [[true, false, false]]])(
     'that cut %j: pieces to the page, whole rectangles to the stash, areas add up',
     (cut) => {
       const left = restAround(ledger.pieces.get('m')!, sheet.pieces, NUBBIN);
-      const after = fold([machineEvent(sheet, ledger.pieces.get('m')!, { cut, left }, 'p', 'k', DAY)], ledger);
+      const after = fold([entry(machineEvent(sheet, ledger.pieces.get('m')!, { cut, left }), 'k')], ledger);
       expect(after.error).toBeNull();
       const { area } = balanceOf(after.value!, 'l');
       expect(area.onBench + area.left + area.wasted).toBe(area.received);
@@ -98,21 +95,18 @@ describe('a machine', () => {
 });
 
 describe('several pages cut together', () => {
-  const list = [
-    wanted('mat', inches(4), inches(6)),
-    { ...wanted('mat', inches(4), inches(5)), id: forPage('q', wantedName('mat', { w: inches(4), h: inches(5) })) },
-  ];
+  const list = [wanted('mat', inches(4), inches(6)), wanted('mat', inches(4), inches(5), 1, 'q')];
   const start = fold(
     [{ id: 'c', day: DAY, type: 'claimed', piece: 'm', page: 'p' }],
     received({ id: 'm', w: inches(12), h: inches(12) }),
   ).value!;
-  const plan = planCuts(cutJobFor(list, stockOf(start), null), 2_000);
+  const plan = purposed(planCuts(cutJobFor(list, stockOf(start), null), 2_000), list);
 
   test('each piece goes to its own page, and undoing takes it back', () => {
     const events: LedgerEvent[] = [];
     let ledger = start;
-    cutSteps(plan, ledger).forEach((step, i) => {
-      const event = cutEvent(step, ledger, 'p', `k${i}`, DAY);
+    cutSteps(plan.sheets, ledger).forEach((step, i) => {
+      const event = entry(cutEvent(step, ledger), `k${i}`);
       events.push(event);
       ledger = fold([event], ledger).value!;
     });
@@ -120,30 +114,11 @@ describe('several pages cut together', () => {
       .filter(({ where, slot }) => where === 'claimed' && slot === 'mat')
       .map(({ page }) => page);
     expect(pages.sort()).toEqual(['p', 'q']);
-    expect(
-      planPieces({ id: 'q', plan, together: ['p', 'q'] }).map(({ piece, slot }) => [
-        ledger.pieces.get(piece)?.page,
-        slot,
-      ]),
-    ).toEqual([['q', 'mat']]);
     const back = fold(
       [...events].reverse().map((event, i): LedgerEvent => ({ ...event, id: `u${i}`, undoes: event.id })),
       ledger,
     );
     expect(back.value!.pieces.get('m')).toMatchObject({ where: 'claimed', page: 'p' });
-  });
-  test('names tell page and slot apart, and what is used whole is known', () => {
-    expect(purposeOf(forPage('q', wantedName('more-1', { w: 3, h: 4 })))).toEqual({ page: 'q', slot: 'more-1' });
-    expect(purposeOf('mat:3x4')).toEqual({ page: null, slot: 'mat' });
-    const whole = planCuts(
-      cutJobFor(
-        [{ ...wanted('ground', inches(12), inches(12)), id: forPage('q', 'ground:1x1') }],
-        stockOf(start),
-        null,
-      ),
-      100,
-    );
-    expect(usedWhole(whole, 'p')).toEqual([{ piece: 'm', page: 'q' }]);
   });
 });
 
@@ -151,22 +126,12 @@ test('sheets kept as drawn: their pieces are planned no more, and the figures ar
   const ledger = received({ id: 'm', w: inches(12), h: inches(12) }, { id: 'n', w: inches(12), h: inches(12) });
   const list = [wanted('ground', inches(11), inches(11)), wanted('mat', inches(4), inches(6), 3)];
   const stock = stockOf(ledger);
-  const first = planCuts(cutJobFor(list, stock, null), 2_000);
-  const kept = first.sheets.filter(({ pieces }) => pieces.some(({ id }) => id.startsWith('ground')));
+  const first = purposed(planCuts(cutJobFor(list, stock, null), 2_000), list);
+  const kept = first.sheets.filter(({ pieces }) => pieces.some(({ id }) => id.includes('ground')));
   const rest = without(list, kept);
   expect(rest.reduce((sum, { count }) => sum + count, 0)).toBe(4 - kept.flatMap(({ pieces }) => pieces).length);
-  const again = withSheets(
-    planCuts(
-      cutJobFor(
-        rest,
-        stock.filter(({ id }) => !kept.some((sheet) => sheet.stock === id)),
-        null,
-      ),
-      2_000,
-    ),
-    kept,
-    stock,
-  );
+  const others = stock.filter(({ id }) => !kept.some((sheet) => sheet.stock === id));
+  const again = withSheets(purposed(planCuts(cutJobFor(rest, others, null), 2_000), rest), kept, stock);
   expect(again.stats).toMatchObject({
     pieces: 4,
     fresh: first.stats.fresh,
@@ -183,6 +148,7 @@ test('pieces beyond the design are on the cut list as their blanks', () => {
     mat: inches(1 / 8),
   }).value!;
   const list = cutListOf(layout, {
+    id: 'p',
     papers: {},
     more: [
       {

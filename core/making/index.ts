@@ -1,9 +1,56 @@
+export { asNew, decided, drop, put, refuse } from './act';
+export type { Act, Deciding, Did, DidKind, NewEvent, Now, RecordWrite, Refusal } from './act';
+export { EMPTY_BENCH, shelfOf, TABLES } from './bench';
+export type { Bench, Records, TableName } from './bench';
+export { isSame, withChanges } from './changes';
+export type { Change } from './changes';
 export { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from './cutApart';
 export type { Edge } from './cutApart';
+export { claimShareOut, dropSharing } from './claimShareOut';
+export type { Claiming } from './claimShareOut';
 export { cutEvent } from './cutEvent';
+export { cutWindow, makeCut, noteMishap, takeFromMachine } from './cutting';
+export { doAct, turnBack } from './doAct';
+export type { Done, DoneAct, Turning } from './doAct';
+export { finishPage, gluePage, putAway, putOnPage } from './finishing';
 export { machineEvent } from './machineEvent';
 export type { MachineWork } from './machineEvent';
 export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';
+export { countOf, outFor } from './out';
+export type { Chosen, Out } from './out';
+export { beginPage, beginStoryPages, changePage, chooseDesign, dropPage } from './pages';
+export type { Begun, SomeOf } from './pages';
+export { arrive, dropDraft, putParcelAway } from './parcels';
+export { acceptPlan, releasePage, setPlanAside, takingOut } from './planning';
 export { punchEvent } from './punchEvent';
+export {
+  addPhotos,
+  buyWish,
+  changeFace,
+  changeKit,
+  changeLot,
+  changePhoto,
+  changeStory,
+  dropDesign,
+  dropWish,
+  keepDesign,
+  noteWish,
+  pictureFace,
+  removePhoto,
+} from './records';
+export { referencesOf } from './references';
+export type { Reference } from './references';
+export {
+  bringBack,
+  correctCount,
+  cutInStash,
+  moveTo,
+  partWith,
+  partWithSome,
+  putRight,
+  takeOut,
+  takeSomeOut,
+} from './stash';
+export type { ChosenThings, Leaving, Recount } from './stash';
 export { windowEvent } from './windowEvent';

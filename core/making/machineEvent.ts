@@ -1,8 +1,8 @@
 import { solidRects, type Rect } from '../geometry';
-import type { PlannedSheet } from '../cutting';
-import type { CutChild, LedgerEvent, PieceState } from '../ledger';
+import type { PlanSheet } from '../things';
+import type { CutChild, PieceState } from '../ledger';
 import { pieceId } from '../cutlist';
-import { purposeIn } from './cutEvent';
+import type { NewEvent } from './act';
 
 /** What a cutting machine did with a sheet: the outlines it cut, one it slipped on, and what is whole around them. */
 export interface MachineWork {
@@ -16,30 +16,24 @@ export interface MachineWork {
  * The ledger's event for a sheet that a machine cut: pieces that came out well go to the page, what is whole around them
  * to the stash, the rest is waste.
  */
-export function machineEvent(
-  sheet: PlannedSheet,
-  piece: PieceState,
-  { cut, left }: MachineWork,
-  page: string,
-  id: string,
-  day: string,
-): LedgerEvent {
+export function machineEvent(sheet: PlanSheet, piece: PieceState, { cut, left }: MachineWork): NewEvent {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
   const pieces = sheet.pieces
     .filter((_, i) => cut[i])
-    .map(({ part, id: wanted, x, y, w, h }): CutChild => ({
+    .map(({ part, page, slot, x, y, w, h }): CutChild => ({
       id: pieceId(piece.id, part),
       role: 'piece',
       x,
       y,
       w,
       h,
-      ...purposeIn(page, wanted),
+      page,
+      slot,
     }));
   const nubbins = left.map((rect, i): CutChild => ({ id: `${piece.id}-m${i + 1}`, role: 'nubbin', ...rect }));
   const taken = [...pieces, ...nubbins].map(({ x, y, w, h }) => ({ x, y, w, h }));
   const gone = [...piece.missing, ...taken];
   const waste: CutChild[] =
     solidRects(whole, gone).length === 0 ? [] : [{ id: `${piece.id}-web`, role: 'waste', ...whole, missing: gone }];
-  return { id, day, type: 'cut', piece: piece.id, into: [...pieces, ...nubbins, ...waste], page, how: 'machine' };
+  return { type: 'cut', piece: piece.id, into: [...pieces, ...nubbins, ...waste], page: piece.page, how: 'machine' };
 }

@@ -2,8 +2,9 @@ import { describe, expect, test } from 'vitest';
 import { planCuts } from '../cutting';
 import { balanceOf, emptyLedger, fold, type Ledger } from '../ledger';
 import { inches } from '../length';
-import { cutJobFor, cutSteps, type CutStep } from '../cutlist';
+import { cutJobFor, cutSteps, purposed, type CutStep, type WantedPiece } from '../cutlist';
 import { isOnPart, mishapEvent, type Mishap } from '.';
+import { entry } from './test/entry';
 
 const DAY = '2026-11-05';
 const gone = { x: inches(10), y: inches(10), w: inches(2), h: inches(2) };
@@ -34,15 +35,12 @@ const stock = [
     since: null,
   },
 ];
-const [step] = cutSteps(
-  planCuts(
-    cutJobFor([{ id: 'mat:a', slot: 'mat', w: inches(3.25), h: inches(9), count: 1, face: null }], stock),
-    2_000,
-  ),
-  out,
-) as [CutStep];
+const list: WantedPiece[] = [
+  { id: 'mat:a', page: 'p', slot: 'mat', w: inches(3.25), h: inches(9), count: 1, face: null },
+];
+const [step] = cutSteps(purposed(planCuts(cutJobFor(list, stock, null), 2_000), list).sheets, out) as [CutStep];
 const along = (size: { w: number; h: number }): number => (step.axis === 'x' ? size.w : size.h);
-const after = (mishap: Mishap): Ledger => fold([mishapEvent(step, mishap, out, 'p', 'k', DAY)], out).value!;
+const after = (mishap: Mishap): Ledger => fold([entry(mishapEvent(step, mishap, out), 'k')], out).value!;
 const partsOf = (ledger: Ledger) => [...ledger.pieces.values()].filter(({ from }) => from === 'm1');
 
 describe('a mishap', () => {

@@ -1,7 +1,8 @@
 import { splitRect } from '../geometry';
-import type { CutChild, Ledger, LedgerEvent } from '../ledger';
+import type { CutChild, Ledger } from '../ledger';
 import { inches } from '../length';
 import type { CutStep } from '../cutlist';
+import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
 
 /** A part at least this wide and high is kept. */
@@ -18,14 +19,7 @@ export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
  * What the ledger is told of a mishap: a cut elsewhere gives two parts that go back to the stash, for the rest to be planned on; what is spoilt
  * or lost is waste.
  */
-export function mishapEvent(
-  step: CutStep,
-  mishap: Mishap,
-  ledger: Ledger,
-  page: string,
-  id: string,
-  day: string,
-): LedgerEvent {
+export function mishapEvent(step: CutStep, mishap: Mishap, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
   if (mishap.kind !== 'other-measure') {
     const gone: CutChild = {
@@ -37,7 +31,7 @@ export function mishapEvent(
       role: 'waste',
       missing: parent.missing,
     };
-    return { id, day, type: 'cut', piece: parent.id, into: [gone], page };
+    return { type: 'cut', piece: parent.id, into: [gone], page: parent.page };
   }
   const { at } = mishap;
   const { w, h } = parent;
@@ -47,5 +41,5 @@ export function mishapEvent(
     role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste',
     missing: missingIn(parent, half),
   }));
-  return { id, day, type: 'cut', piece: parent.id, into, page };
+  return { type: 'cut', piece: parent.id, into, page: parent.page };
 }

@@ -1,5 +1,6 @@
 import { solidRects, type Rect, type Size } from '../geometry';
-import type { CutChild, LedgerEvent, PieceState } from '../ledger';
+import type { CutChild, PieceState } from '../ledger';
+import type { NewEvent } from './act';
 import { halfExtent, holeRects, type Hole } from '../punching';
 
 /** What is punched out, in the smallest upright rectangle of whole ticks round it. */
@@ -15,7 +16,7 @@ function punched(hole: Hole, from: Size, id: string): CutChild {
  * The ledger's event for holes punched out of a piece that lies in the stash: each punched shape, the rest with its
  * holes, and the sliver round each hole, which counts as waste so that areas add up.
  */
-export function punchEvent(piece: PieceState, holes: readonly Hole[], id: string, day: string): LedgerEvent {
+export function punchEvent(piece: PieceState, holes: readonly Hole[]): NewEvent {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
   const out = holes.map((hole, i) => punched(hole, piece, `${piece.id}-p${i + 1}`));
   const gone = [...piece.missing, ...holes.flatMap((hole) => holeRects(hole, 'around'))];
@@ -27,5 +28,5 @@ export function punchEvent(piece: PieceState, holes: readonly Hole[], id: string
     ...whole,
     missing: [...piece.missing, ...solidRects(whole, gone), ...within],
   };
-  return { id, day, type: 'cut', piece: piece.id, into: [...out, rest, slivers], page: null, how: 'punch' };
+  return { type: 'cut', piece: piece.id, into: [...out, rest, slivers], page: null, how: 'punch' };
 }

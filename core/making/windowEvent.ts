@@ -1,16 +1,14 @@
-import type { LedgerEvent } from '../ledger';
 import { onPiece, type Window } from '../cutlist';
+import type { NewEvent } from './act';
 
 /** The ledger's event: the piece keeps its edge and goes on the page, its middle goes to the stash. */
-export function windowEvent(window: Window, page: string, id: string, day: string): LedgerEvent {
+export function windowEvent(window: Window): NewEvent {
   const { piece, layer } = window;
   const middle = onPiece(piece, window);
   return {
-    id,
-    day,
     type: 'cut',
     piece: piece.id,
-    page,
+    page: piece.page,
     into: [
       {
         id: `${piece.id}-rim`,

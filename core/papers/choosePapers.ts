@@ -14,6 +14,8 @@ const ALIKE = 10;
 const UNKNOWN = 20;
 
 export interface Choosing {
+  /** The longest cut her trimmer makes, ticks; null: no limit. */
+  readonly longestCut: number | null;
   readonly faces: readonly Face[];
   readonly stock: readonly CutStock[];
   /** Of the photos; empty: the first paper sets the colours. */
@@ -36,6 +38,7 @@ function canBeCut(
   list: readonly WantedPiece[],
   papers: Readonly<Record<string, string>>,
   stock: readonly CutStock[],
+  longestCut: number | null,
 ): boolean {
   const wanted = list
     .filter(({ slot }) => papers[slot] !== undefined)
@@ -45,7 +48,7 @@ function canBeCut(
     ({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)),
   );
   // The first constructions only: what they cannot place is too tight to propose.
-  return planCuts(cutJobFor(wanted, carrying), 1).notCut.length === 0;
+  return planCuts(cutJobFor(wanted, carrying, longestCut), 1).notCut.length === 0;
 }
 
 /** How much a face's main colour melts into those already on the page. */
@@ -66,9 +69,9 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
  */
 export function choosePapers(
   layout: Layout,
-  { faces, stock, colours, settled = {}, favour = () => 0, avoid }: Choosing,
+  { faces, stock, colours, longestCut, settled = {}, favour = () => 0, avoid }: Choosing,
 ): Record<string, string> {
-  const list = cutListOf(layout, { papers: {} });
+  const list = cutListOf(layout, { id: '', papers: {} });
   const slots = layout.slots
     .filter(({ id }) => needOf(list, id).length > 0)
     .sort((a, b) => largest(list, b.id) - largest(list, a.id));
@@ -97,7 +100,7 @@ export function choosePapers(
       .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))
       .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
       .sort((a, b) => a.distance - b.distance)
-      .find(({ face }) => canBeCut(list, { ...chosen, [slot.id]: face.id }, stock));
+      .find(({ face }) => canBeCut(list, { ...chosen, [slot.id]: face.id }, stock, longestCut));
     if (!best) continue;
     chosen[slot.id] = best.face.id;
     if (anchor.length === 0) anchor = best.face.colours;

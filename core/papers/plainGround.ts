@@ -1,5 +1,4 @@
 import { area, holds, inflate, intersect, solidRects, type Rect, type Size } from '../geometry';
-import { wantedName } from '../cutlist';
 import type { Layout } from '../design';
 import type { Shelf } from '../stock';
 
@@ -79,7 +78,7 @@ export function plainGrounds(
     const counts = new Map<string, Size & { count: number }>();
     for (const strip of strips.flat()) {
       const size = { w: Math.max(strip.w, strip.h), h: Math.min(strip.w, strip.h) };
-      const name = wantedName(slot, size);
+      const name = `${size.w} ${size.h}`;
       counts.set(name, { ...size, count: (counts.get(name)?.count ?? 0) + 1 });
     }
     return [{ slot, ...plain, strips: [...counts.values()], now, then }];

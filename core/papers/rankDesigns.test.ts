@@ -43,6 +43,7 @@ const page = {
 };
 const rank = (some = {}) => [
   ...rankDesigns({
+    longestCut: null,
     page,
     designs: DESIGNS.map(({ id }) => ({ design: id })),
     faces,

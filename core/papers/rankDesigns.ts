@@ -15,6 +15,8 @@ export interface DesignRanking {
   readonly stock: readonly CutStock[];
   /** Of the photos. */
   readonly colours: readonly ColourShare[];
+  /** The longest cut her trimmer makes, ticks; null: no limit. */
+  readonly longestCut: number | null;
 }
 
 /** Why a design comes where it does, in figures. */
@@ -45,7 +47,7 @@ const YEAR = 3;
 const UNKNOWN = 20;
 
 function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null {
-  const { page, faces, stock, colours } = ranking;
+  const { page, faces, stock, colours, longestCut } = ranking;
   const laid = pageLayout({ ...page, ...choice });
   if (!laid.ok) return null;
   const leftovers = stock.filter(({ fresh }) => !fresh);
@@ -53,11 +55,12 @@ function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null
     faces,
     stock,
     colours,
+    longestCut,
     favour: (face, piece) => (leftovers.some((one) => holdsPiece(one, face.id, piece)) ? 6 : 0),
   });
-  const list = cutListOf(laid.value, { papers });
+  const list = cutListOf(laid.value, { id: '', papers });
   if (list.some(({ face }) => face === null)) return null;
-  const plan = planCuts(cutJobFor(list, stock), QUICK);
+  const plan = planCuts(cutJobFor(list, stock, longestCut), QUICK);
   if (plan.notCut.length > 0) return null;
   const used = faces.filter(({ id }) => Object.values(papers).includes(id));
   const differences = used.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);

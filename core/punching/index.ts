@@ -2,4 +2,4 @@ export { punchOut, punchSpots } from './punchOut';
 export type { PunchWish } from './punchOut';
 export { halfExtent } from './hole';
 export { holeRects } from './holeRects';
-export type { Hole, Lie, Punch, Scrap } from './types';
+export type { Hole, Lie, Scrap } from './types';

@@ -3,7 +3,8 @@ import { seededRandom } from '../random';
 import { nestle } from './nestle';
 import { roomFor, type Room } from './room';
 import { rows } from './rows';
-import type { Hole, Lie, Punch, Scrap } from './types';
+import type { Punch } from '../things';
+import type { Hole, Lie, Scrap } from './types';
 
 /** Directions drawn by lot where few circles are to be placed: there the best is often in no rows. */
 const TRIES = 160;

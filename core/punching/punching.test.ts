@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { area, contains, overlaps, unionArea } from '../geometry';
 import { inches } from '../length';
-import { halfExtent, holeRects, punchOut, punchSpots, type Hole, type Punch, type Scrap } from '.';
+import type { Punch } from '../things';
+import { halfExtent, holeRects, punchOut, punchSpots, type Hole, type Scrap } from '.';
 
 const circle = (size: number, reach: number | null = null): Punch => ({ shape: 'circle', size, reach });
 const scrap = (w: number, h: number, missing: Scrap['missing'] = []): Scrap => ({ w, h, missing, upright: false });

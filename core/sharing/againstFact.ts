@@ -1,4 +1,5 @@
-import type { Ledger } from '../ledger';
+import { pagesOf, pageState, type PageState, type Plans, type Standing } from '../cutlist';
+
 import type { Page, Sharing } from '../things';
 
 /** Where a page of a share-out stands. */
@@ -16,26 +17,36 @@ export interface AgainstFact {
   }[];
 }
 
-function stateOf(page: Page | undefined): SharedState {
-  switch (page?.state) {
-    case undefined:
-      return 'given-up';
-    case 'idea':
-      return 'waiting';
-    case 'planned':
-      return 'promised';
-    case 'cut':
-      return 'cut';
-    default:
-      return 'done';
-  }
+/** What a share-out is held against. */
+export interface Shared extends Standing {
+  readonly pages: ReadonlyMap<string, Page>;
 }
+
+const STATE: Record<PageState, SharedState> = {
+  idea: 'waiting',
+  planned: 'promised',
+  cut: 'cut',
+  glued: 'done',
+  done: 'done',
+};
+
+function stateOf(id: string, bench: Shared): SharedState {
+  const page = bench.pages.get(id);
+  return page ? STATE[pageState(page, bench)] : 'given-up';
+}
+
+/** The pages that something is out for: a plan is for several. */
+const forWhom = (claimant: string, plans: Plans): string[] => {
+  const plan = plans.get(claimant);
+  return plan ? pagesOf(plan) : [claimant];
+};
 
 /**
  * Plan against fact: how each page of a share-out stands, and which of its papers went to pages that are not of it, were
  * given away, recycled or spoilt. What was planned as leftover or waste is not told.
  */
-export function againstFact(sharing: Sharing, ledger: Ledger, pages: ReadonlyMap<string, Page>): AgainstFact {
+export function againstFact(sharing: Sharing, bench: Shared): AgainstFact {
+  const { ledger, pages, plans } = bench;
   const own = new Set(sharing.pages.map(({ page }) => page));
   const promised = new Map<string, number>();
   for (const { papers } of sharing.pages)
@@ -50,13 +61,14 @@ export function againstFact(sharing: Sharing, ledger: Ledger, pages: ReadonlyMap
   for (const piece of ledger.pieces.values()) {
     const sheet = sheetOf(piece.id);
     if (sheet === null || piece.where === 'cut') continue;
-    const isOwn = piece.page !== null && own.has(piece.page) && (piece.where === 'used' || piece.where === 'claimed');
+    const isOut = piece.page !== null && (piece.where === 'used' || piece.where === 'claimed');
+    const isOwn = isOut && forWhom(piece.page!, plans).some((page) => own.has(page));
     if (isOwn || piece.where === 'here') {
       kept.set(sheet, (kept.get(sheet) ?? 0) + piece.solid);
       continue;
     }
     const where = piece.where === 'used' || piece.where === 'claimed' ? 'other-page' : piece.where;
-    const page = where === 'other-page' ? piece.page : null;
+    const page = where === 'other-page' ? (forWhom(piece.page!, plans)[0] ?? null) : null;
     const key = `${sheet} ${where} ${page}`;
     gone.set(key, { piece: sheet, where, page, area: (gone.get(key)?.area ?? 0) + piece.solid });
   }
@@ -66,7 +78,7 @@ export function againstFact(sharing: Sharing, ledger: Ledger, pages: ReadonlyMap
     pages: sharing.pages.map(({ page, title }) => ({
       page,
       title: pages.get(page)?.title ?? title,
-      state: stateOf(pages.get(page)),
+      state: stateOf(page, bench),
     })),
     elsewhere,
   };

@@ -1,5 +1,5 @@
 export { againstFact } from './againstFact';
 export type { SharedState } from './againstFact';
-export { shareJobFor, sharedPapers } from './shareJobFor';
-export type { ShareWishes, SharingPage } from './shareJobFor';
-export { cutPlanOf, promisedOf, sharingOf, withoutPage } from './sharedPlan';
+export { sharedPapers, shareJobFor } from './shareJobFor';
+export type { SharingPage, ShareWishes } from './shareJobFor';
+export { sharingOf, sheetsOfShare } from './sharedPlan';

@@ -7,7 +7,6 @@ import { cutListOf, NUBBIN } from '../cutlist';
 import type { Layout } from '../design';
 import { isBeyondDesign } from '../design';
 import { rankFaces } from '../papers';
-import { purposeOf } from '../cutlist';
 
 /** A page that waits for papers, laid out, with the colours of its photos. */
 export interface SharingPage {
@@ -135,11 +134,14 @@ export function shareJobFor(
 }
 
 /** The faces that a share-out gives the slots of a page's design; null where it cannot be made. */
-export function sharedPapers(plan: SharePlan, page: string): Record<string, string> | null {
-  const shared = plan.pages.find(({ id }) => id === page);
+export function sharedPapers(plan: SharePlan, { page, layout }: SharingPage): Record<string, string> | null {
+  const shared = plan.pages.find(({ id }) => id === page.id);
   if (!shared?.complete) return null;
-  const faces = shared.slots.map(({ id, design }) => ({ slot: purposeOf(id).slot, design }));
+  const list = new Map(cutListOf(layout, page).map(({ id, slot }) => [id, slot]));
   return Object.fromEntries(
-    faces.flatMap(({ slot, design }) => (design === null || isBeyondDesign(slot) ? [] : [[slot, design]])),
+    shared.slots.flatMap(({ id, design }) => {
+      const slot = list.get(id);
+      return design === null || slot === undefined || isBeyondDesign(slot) ? [] : [[slot, design]];
+    }),
   );
 }

@@ -1,17 +1,24 @@
 import { describe, expect, test } from 'vitest';
+import { cutSteps, promisedOf, wantedKey } from '../cutlist';
+import type { Layout } from '../design';
 import { balanceOf, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { shareOut, type ShareJob, type SharePlan } from '../shareout';
-import type { Page, Sharing } from '../things';
-import { againstFact, cutPlanOf, promisedOf, sharingOf, withoutPage } from '.';
 import { cutEvent } from '../making';
-import { cutSteps } from '../cutlist';
+import { entry } from '../making/test/entry';
+import { shareOut, type ShareJob, type SharePlan } from '../shareout';
+import type { Page, PlanSheet, Sharing } from '../things';
+import { againstFact, sharingOf, sheetsOfShare, type SharingPage } from '.';
 
 const DAY = '2026-11-25';
-const slot = (name: string, w: number, h: number) => ({
-  id: `${name}:${inches(w)}x${inches(h)}`,
-  w: inches(w),
-  h: inches(h),
+const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
+const grounds: readonly (readonly [string, { w: number; h: number }])[] = [
+  ['a', size(12, 6)],
+  ['b', size(12, 6)],
+  ['c', size(9, 9)],
+];
+const slot = (page: string, ground: { w: number; h: number }) => ({
+  id: wantedKey(page, 'ground', ground),
+  ...ground,
   count: 1,
   of: ['moths'],
   turn: null,
@@ -21,8 +28,7 @@ const slot = (name: string, w: number, h: number) => ({
 const job: ShareJob = {
   stock: ['m1', 'm2'].map((id) => ({
     id,
-    w: inches(12),
-    h: inches(12),
+    ...size(12, 12),
     count: 1,
     front: 'moths',
     back: null,
@@ -31,61 +37,56 @@ const job: ShareJob = {
     since: null,
     missing: [],
   })),
-  pages: [
-    ['a', [slot('ground', 12, 6)]],
-    ['b', [slot('ground', 12, 6)]],
-    ['c', [slot('ground', 9, 9)]],
-  ].map(([id, slots]) => ({
-    id: id as string,
-    worth: 1,
-    atLeast: 0,
-    atMost: Infinity,
-    slots: slots as ShareJob['pages'][number]['slots'],
-  })),
-  keepAtLeast: { w: inches(1), h: inches(1) },
+  pages: grounds.map(([id, ground]) => ({ id, worth: 1, atLeast: 0, atMost: Infinity, slots: [slot(id, ground)] })),
+  keepAtLeast: size(1, 1),
   longestCut: null,
 };
 let plan!: SharePlan;
 for (const progress of shareOut(job, null, 40_000)) plan = progress.plan;
-const cutPlan = cutPlanOf(plan);
 const shared = plan.sheets.find(({ pieces }) => pieces.length === 2)!.stock;
 const alone = plan.sheets.find(({ pieces }) => pieces.length === 1)!.stock;
 const page = (id: string, some: Partial<Page> = {}): Page => ({
   id,
-  format: { w: inches(12), h: inches(12), spread: false },
+  format: { ...size(12, 12), spread: false },
   design: 'strip-bands',
   mat: 0,
   photos: [],
   papers: {},
-  state: 'planned',
   title: id,
   date: '',
   place: '',
   journaling: '',
-  plan: cutPlan,
-  together: ['a', 'b', 'c'],
   started: DAY,
+  glued: null,
   finished: null,
   ...some,
 });
-const pages = new Map(['a', 'b', 'c'].map((id) => [id, page(id)]));
+const pages = new Map(grounds.map(([id]) => [id, page(id)]));
+const layoutOf = (ground: { w: number; h: number }): Layout =>
+  ({ layers: [{ slot: 'ground', ...ground }], slots: [] }) as unknown as Layout;
+const laid = grounds.map(([id, ground]): SharingPage => ({ page: page(id), layout: layoutOf(ground), colours: [] }));
+const sheets = sheetsOfShare(plan, laid);
+const plans = new Map([['plan', { id: 'plan', sheets }]]);
 const start = fold([
   { id: 'r', day: DAY, type: 'received', lot: 'moths', pieces: job.stock.map(({ id, w, h }) => ({ id, w, h })) },
-  ...job.stock.map(({ id }): LedgerEvent => ({ id: `c-${id}`, day: DAY, type: 'claimed', piece: id, page: 'a' })),
+  ...job.stock.map(({ id }): LedgerEvent => ({
+    id: `c-${id}`,
+    day: DAY,
+    type: 'claimed',
+    piece: id,
+    page: 'plan',
+    slot: null,
+  })),
 ]).value!;
 
-/** Makes all cuts of a plan led by a page. */
-function cutAll(of: typeof cutPlan, lead: string, from: Ledger): Ledger {
-  return cutSteps(of, from).reduce(
-    (ledger, step, i) => fold([cutEvent(step, ledger, lead, `k${i}`, DAY)], ledger).value!,
-    from,
-  );
-}
+/** Makes all cuts of a plan's sheets. */
+const cutAll = (of: readonly PlanSheet[], from: Ledger): Ledger =>
+  cutSteps(of, from).reduce((ledger, step, i) => fold([entry(cutEvent(step, ledger), `k${i}`)], ledger).value!, from);
 
 describe('a share-out taken up', () => {
   test('is cut as it was drawn: each page gets its pieces, areas add up', () => {
-    const ledger = cutAll(cutPlan, 'a', start);
-    for (const id of ['a', 'b', 'c'])
+    const ledger = cutAll(sheets, start);
+    for (const [id] of grounds)
       expect([...ledger.pieces.values()].filter((piece) => piece.page === id && piece.slot === 'ground')).toHaveLength(
         1,
       );
@@ -93,23 +94,12 @@ describe('a share-out taken up', () => {
     expect(area.received).toBe(area.onBench + area.left + area.wasted);
   });
   test('is promised page by page until it is cut', () => {
-    expect(promisedOf(shared, pages.values()).map(({ page: id, count }) => [id, count])).toEqual([
+    expect(promisedOf(shared, plans, start).map(({ page: id, count }) => [id, count])).toEqual([
       ['a', 1],
       ['b', 1],
     ]);
-    expect(promisedOf(alone, pages.values())).toEqual([{ page: 'c', w: inches(9), h: inches(9), count: 1 }]);
-    expect(promisedOf(shared, [page('a', { state: 'cut' })])).toEqual([]);
-  });
-  test('a page given up gives its part back; a sheet only for it is not opened', () => {
-    const withoutC = withoutPage(cutPlan, 'c', 'a');
-    expect(withoutC.released).toEqual([alone]);
-    expect(withoutC.plan.sheets.map(({ stock }) => stock)).toEqual([shared]);
-    const withoutB = withoutPage(cutPlan, 'b', 'a');
-    expect(withoutB.released).toEqual([]);
-    const ledger = cutAll(withoutB.plan, 'a', start);
-    expect([...ledger.pieces.values()].filter((piece) => piece.page === 'b')).toEqual([]);
-    const { area } = balanceOf(ledger, 'moths');
-    expect(area.received).toBe(area.onBench + area.left + area.wasted);
+    expect(promisedOf(alone, plans, start)).toEqual([{ page: 'c', ...size(9, 9), count: 1 }]);
+    expect(promisedOf(shared, plans, cutAll(sheets, start))).toEqual([]);
   });
 });
 
@@ -124,26 +114,29 @@ describe('plan against fact', () => {
     });
   });
   test('states follow the pages; what is done as planned went nowhere else', () => {
-    const cut = cutAll(cutPlan, 'a', start);
     const done = new Map([
-      ['a', page('a', { state: 'done' })],
-      ['b', page('b', { state: 'cut' })],
+      ['a', page('a', { finished: DAY })],
+      ['b', page('b')],
     ]);
-    const fact = againstFact(sharing, cut, done);
-    expect(fact.pages.map(({ state }) => state)).toEqual(['done', 'cut', 'given-up']);
+    expect(againstFact(sharing, { ledger: start, plans, pages: done }).pages.map(({ state }) => state)).toEqual([
+      'done',
+      'promised',
+      'given-up',
+    ]);
+    const fact = againstFact(sharing, { ledger: cutAll(sheets, start), plans, pages: done });
     expect(fact.elsewhere).toEqual([]);
   });
   test('promised paper that went to another page, or was given away, is told', () => {
     const went = fold(
       [
-        { id: 'x1', day: DAY, type: 'released', piece: alone, page: 'a' },
+        { id: 'x1', day: DAY, type: 'released', piece: alone, page: 'plan' },
         { id: 'x2', day: DAY, type: 'given', piece: alone },
-        { id: 'x3', day: DAY, type: 'released', piece: shared, page: 'a' },
+        { id: 'x3', day: DAY, type: 'released', piece: shared, page: 'plan' },
         { id: 'x4', day: DAY, type: 'claimed', piece: shared, page: 'z' },
       ],
       start,
     ).value!;
-    expect(againstFact(sharing, went, pages).elsewhere).toEqual(
+    expect(againstFact(sharing, { ledger: went, plans, pages }).elsewhere).toEqual(
       [
         { piece: alone, where: 'given', page: null, area: inches(12) ** 2 },
         { piece: shared, where: 'other-page', page: 'z', area: inches(12) ** 2 },

@@ -91,8 +91,8 @@ test('what is cut already is taken off the cut list, turned pieces too', () => {
     { id: 'k', day: DAY, type: 'cut', piece: 'm1', page: 'p', into: [half('a', 0, 'strip'), half('b', 6, 'strip')] },
   ]).value!;
   const list: WantedPiece[] = [
-    { id: 's', slot: 'strip', w: inches(12), h: inches(6), count: 3, face: 'ink' },
-    { id: 'm', slot: 'mat', w: inches(6), h: inches(12), count: 1, face: 'ink' },
+    { id: 's', page: 'p', slot: 'strip', w: inches(12), h: inches(6), count: 3, face: 'ink' },
+    { id: 'm', page: 'p', slot: 'mat', w: inches(6), h: inches(12), count: 1, face: 'ink' },
   ];
   expect(stillWanted(list, ledger, 'p').map(({ id, count }) => [id, count])).toEqual([
     ['s', 1],

@@ -4,6 +4,7 @@ export { isKept, isPaperKind } from './lot';
 export type { Lot, LotKind, Measure } from './lot';
 export type { Face } from './face';
 export type { Kit } from './kit';
+export { TAKEN } from './photo';
 export type { Photo, Story } from './photo';
 export type { SharedFor, Sharing } from './sharing';
 export type {
@@ -15,5 +16,8 @@ export type {
   Page,
   PageFormat,
   PagePhoto,
-  PageState,
 } from './page';
+export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
+export type { Punch } from './punch';
+export type { Draft } from './draft';
+export type { Wish } from './wish';

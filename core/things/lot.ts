@@ -1,5 +1,5 @@
 import type { Size } from '../geometry';
-import type { Punch } from '../punching';
+import type { Punch } from './punch';
 
 export type LotKind =
   | 'paper'

@@ -1,9 +1,5 @@
-import type { CutPlan } from '../cutting';
 import type { Rect, Size } from '../geometry';
 import type { Shape } from '../shapes';
-
-/** idea → planned → cut → glued → done. */
-export type PageState = 'idea' | 'planned' | 'cut' | 'glued' | 'done';
 
 /** A piece wanted beyond what the design has: a tag, a banner, a pocket. */
 export interface MorePiece {
@@ -73,15 +69,12 @@ export interface Page {
   /** The face chosen for each slot. */
   readonly papers: Readonly<Record<string, string>>;
   readonly more?: readonly MorePiece[];
-  readonly state: PageState;
   readonly title: string;
   readonly date: string;
   readonly place: string;
   readonly journaling: string;
-  /** The cuts that it waits for; null before they are planned. */
-  readonly plan: CutPlan | null;
-  /** The pages that the plan is for, where there are several; the first one's are the papers while they are cut. */
-  readonly together?: readonly string[] | undefined;
   readonly started: string;
+  /** The days on which she said so; null: not yet. What is cut for it follows from the ledger. */
+  readonly glued: string | null;
   readonly finished: string | null;
 }

@@ -13,6 +13,9 @@ export interface Story {
   readonly pages?: number;
 }
 
+/** When a picture was taken, as it is written: a year, a month or a day, with a time if it is known. */
+export const TAKEN = /^(1[89]|2\d)\d{2}(-(0[1-9]|1[0-2])(-(0[1-9]|[12]\d|3[01])([T ].{1,20})?)?)?$/;
+
 /** A photo as it is, or will be, printed; its size in ticks. Areas are parts of the picture, 0 to 1. */
 export interface Photo extends Size {
   readonly id: string;

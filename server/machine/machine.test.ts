@@ -36,7 +36,7 @@ const plan = planCuts(
 const tag = drawShape({ kind: 'tag', corners: 'round', w: inches(2), h: inches(4), corner: inches(0.5) }).value!;
 const svg = sheetSvg(plan.sheets[0]!, stock, {
   missing: stock.missing,
-  outlines: (id) => (id.startsWith('tag') ? [tag.outline] : null),
+  outlines: ({ id }) => (id.startsWith('tag') ? [tag.outline] : null),
 });
 
 describe('a job is read', () => {

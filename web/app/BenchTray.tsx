@@ -1,81 +1,116 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { pagesOf } from '../../core/cutlist';
 import { formatSize } from '../../core/length';
-import type { Lot } from '../../core/things';
+import { countOf, outFor, putAway, type Bench, type Chosen, type Out } from '../../core/making';
+import type { PieceState } from '../../core/ledger';
+import type { Page } from '../../core/things';
+import { act } from '../data/acts';
 import { useBench } from '../data/benchStore';
-import { looseOn, onBench, pageName, putAway } from '../data/pageActs';
+import { pageName } from '../data/didWords';
 import { useSettings } from '../data/settings';
+import { amountWords } from '../ui/amountWords';
 import { Button } from '../ui/Button';
+import { countWords } from '../ui/countWords';
 import { Paper } from '../ui/Paper';
 import { mono } from '../ui/theme';
-import { amountWords } from '../ui/amountWords';
+import { TrayThing } from './TrayThing';
 
 const SCALE = 8;
+
+/** What can be put away without a word: it was taken out by hand, or is left over when the page is glued. */
+const looseIn = ({ loose, amounts, cut }: Out, { glued }: Page): Chosen[] => [
+  ...[...loose, ...(glued === null ? [] : cut)].map(({ id }) => ({ piece: id })),
+  ...amounts,
+];
+
+/** Other pages that papers on the bench are cut for as well. */
+const sharedWith = ({ toCut }: Out, { plans }: Bench, page: string): number =>
+  new Set(
+    [...new Set(toCut.map(({ plan }) => plan))]
+      .flatMap((id) => pagesOf(plans.get(id) ?? { sheets: [] }))
+      .filter((id) => id !== page),
+  ).size;
 
 /** The shallow strip along the foot: what is out for the page in hand, drawn to scale. */
 export function BenchTray() {
   const { pageInHand, system } = useSettings();
-  const page = useBench((b) => (pageInHand === null ? undefined : b.pages.get(pageInHand)));
-  const ledger = useBench((b) => b.ledger);
-  const lots = useBench((b) => b.lots);
-  const things = page ? onBench(ledger, page.id) : { pieces: [], amounts: [] };
-  const count = things.pieces.length + things.amounts.length;
-  if (!page || count === 0) {
+  const bench = useBench((b) => b);
+  const page = bench.pages.get(pageInHand ?? '');
+  if (!page) {
+    return (
+      <Tray aria-label="Bench tray" data-clear>
+        <p>The bench is clear. Things taken out for a page lie here until they are used or put away.</p>
+      </Tray>
+    );
+  }
+  const out = outFor(bench, page.id);
+  const count = countOf(out);
+  if (count === 0) {
     return (
       <Tray aria-label="Bench tray" data-clear>
         <p>
-          {page ? (
-            <>
-              Nothing is out for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>.
-            </>
-          ) : (
-            'The bench is clear. Things taken out for a page lie here until they are used or put away.'
-          )}
+          Nothing is out for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>.
         </p>
       </Tray>
     );
   }
-  const loose = looseOn(page, ledger);
-  const spare = loose.pieces.length + loose.amounts.length;
+  const loose = looseIn(out, page);
+  const others = sharedWith(out, bench, page.id);
+  const paper = (piece: PieceState, canBeUsed: boolean) => (
+    <li key={piece.id}>
+      <TrayThing
+        page={page}
+        label={`${bench.lots.get(piece.lot)?.name ?? 'Paper'}, ${formatSize(piece, system)}`}
+        chosen={{ piece: piece.id }}
+        canBeUsed={canBeUsed}
+      >
+        <Paper
+          size={piece}
+          face={(piece.slot === null ? null : page.papers[piece.slot]) ?? bench.lots.get(piece.lot)?.front ?? null}
+          missing={piece.missing}
+          isTorn={piece.from !== null && piece.slot === null}
+          scale={SCALE}
+        />
+        <span>{formatSize(piece, system)}</span>
+      </TrayThing>
+    </li>
+  );
   return (
     <Tray aria-label="Bench tray">
       <Things>
-        {things.pieces.map((piece) => {
-          const lot = lots.get(piece.lot);
+        {out.cut.map((piece) => paper(piece, true))}
+        {out.toCut.map(({ piece }) => paper(piece, false))}
+        {out.loose.map((piece) => paper(piece, true))}
+        {out.amounts.map((one) => {
+          const lot = bench.lots.get(one.lot);
           return (
-            <li key={piece.id}>
-              <Paper
-                size={piece}
-                face={(piece.slot === null ? null : page.papers[piece.slot]) ?? lot?.front ?? null}
-                missing={piece.missing}
-                isTorn={piece.from !== null && piece.slot === null}
-                scale={SCALE}
-              />
-              <span>{formatSize(piece, system)}</span>
-            </li>
+            lot && (
+              <li key={one.lot}>
+                <TrayThing page={page} label={lot.name} chosen={one} canBeUsed lot={lot}>
+                  <Loose>{lot.name}</Loose>
+                  <span>{amountWords(lot, one.amounts, system)}</span>
+                </TrayThing>
+              </li>
+            )
           );
         })}
-        {things.amounts.map(({ lot, amounts }) => (
-          <li key={lot}>
-            <Loose>{lots.get(lot)?.name}</Loose>
-            <span>{amountWords(lots.get(lot) as Lot, amounts, system)}</span>
-          </li>
-        ))}
       </Things>
       <Side>
         <strong>
           On the bench for <Link to={`/pages/${page.id}`}>{pageName(page)}</Link>
         </strong>
+        {others > 0 && <span>cut together with {countWords(others, 'other page')}</span>}
         <span>
-          {count === 1 ? '1 thing out' : `${count} things out`}
-          {spare > 0 && (
+          {countWords(count, 'thing')} out
+          {loose.length > 0 && (
             <Button
               look="quiet"
               onPress={() => {
-                void putAway(page, loose);
+                void act(putAway(page.id, loose));
               }}
             >
-              {spare === count ? 'put all away' : 'put the rest away'}
+              {loose.length === count ? 'put all away' : 'put the rest away'}
             </Button>
           )}
         </span>

@@ -20,11 +20,11 @@ export function Notice() {
       {isShown && (
         <Card $isWrong={notice.tone === 'refused'}>
           {notice.text}
-          {notice.tone === 'done' && !/^(Undone|There is)/.test(notice.text) && (
+          {notice.undoes !== null && (
             <Button
               look="quiet"
               onPress={() => {
-                void undo();
+                void undo(notice.undoes!);
               }}
             >
               Undo

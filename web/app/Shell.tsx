@@ -3,7 +3,8 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
 import { redo, undo } from '../data/acts';
-import { benchStore, useBench } from '../data/benchStore';
+import { benchStore } from '../data/benchStore';
+import { didWords } from '../data/didWords';
 import { useKeys } from '../ui/useKeys';
 import { AllFaces } from './AllFaces';
 import { BenchTray } from './BenchTray';
@@ -16,8 +17,8 @@ import { RulerRail } from './RulerRail';
 export function Shell({ children }: { children: ReactNode }) {
   const go = useNavigate();
   const [isHelpOpen, setHelpOpen] = useState(false);
-  const canUndo = useBench((b) => b.canUndo);
-  const canRedo = useBench((b) => b.canRedo);
+  const canUndo = useStore(benchStore, (s) => (s.undo ? didWords(s.undo) : null));
+  const canRedo = useStore(benchStore, (s) => (s.redo ? didWords(s.redo) : null));
   const trouble = useStore(benchStore, (s) => s.trouble);
   useKeys({
     ...Object.fromEntries(
@@ -54,7 +55,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <main>
           {trouble ? (
             <Trouble role="alert">
-              What is kept in this browser cannot be read: {trouble}. Export it from Settings before anything else.
+              What is kept in this browser cannot be read: {trouble.why}. Export it from Settings before anything else.
             </Trouble>
           ) : (
             children

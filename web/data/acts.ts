@@ -1,72 +1,130 @@
 import { createStore, useStore } from 'zustand';
-import type { Draft } from './bench';
+import type { Deciding, Refusal } from '../../core/making';
+import type { Result } from '../../core/result';
+import type { Draft } from '../../core/things';
+import { commitAct, keepDraft as writeDraft, redoAct, undoAct, type Written } from './actStore';
 import { benchChangedSince, benchStore } from './benchStore';
-import { commitAct, LedgerRefusal, redoAct, undoAct, type NewAct } from './ledgerStore';
-import { StockDb } from './stockDb';
+import { didWords } from './didWords';
+import { refusalWords } from './refusalWords';
+import { StockDb, type Image } from './stockDb';
 import { today } from './today';
 
 export const db = new StockDb();
 
-/** The last thing said to her: what was done, or why it was not. */
+/** The last thing said to her: what was done, or why it was not. `undoes`: the act that its Undo takes back. */
 interface Notice {
   readonly text: string;
   readonly tone: 'done' | 'refused';
+  readonly undoes: number | null;
   readonly n: number;
 }
 export const noticeStore = createStore<{ notice: Notice | null }>()(() => ({ notice: null }));
 export const useNotice = (): Notice | null => useStore(noticeStore, (state) => state.notice);
 
 let count = 0;
-export const say = (text: string, tone: Notice['tone'] = 'done'): void =>
-  noticeStore.setState({ notice: { text, tone, n: ++count } });
+export const say = (text: string, tone: Notice['tone'] = 'done', undoes: number | null = null): void =>
+  noticeStore.setState({ notice: { text, tone, undoes, n: ++count } });
 
-const REFUSED: Partial<Record<string, string>> = {
-  'below-zero': 'there are not so many',
-  'piece-not-here': 'it is no longer where it was',
-  'piece-not-on-page': 'it belongs to another page',
-  'parts-are-gone': 'what came of it is used already',
-};
-
-const reason = (error: unknown): string =>
-  error instanceof LedgerRefusal
-    ? `That cannot be: ${REFUSED[error.refusal.kind] ?? error.refusal.kind.replaceAll('-', ' ')} (${error.refusal.subject}). Nothing was changed.`
+/** What the browser says when there is no room left, in words. */
+const troubleWords = (error: unknown): string =>
+  /quota/i.test(`${(error as Error)?.name} ${String(error)}`)
+    ? 'This browser has no room left for Nubbin. Export everything in Settings, or make room on the disk. Nothing was changed.'
     : `That did not work: ${String(error)}. Nothing was changed.`;
 
-async function attempt(doIt: () => Promise<string | null>): Promise<boolean> {
+/** Writes, waits until it is known on the screen, and tells what came of it; null where nothing was written. */
+async function attempt<T>(
+  write: () => Promise<Result<T, Refusal>>,
+  told: (written: T) => { text: string; undoes: number | null } | null,
+): Promise<T | null> {
   const { bench } = benchStore.getState();
   try {
-    const done = await doIt();
+    const written = await write();
+    if (!written.ok) {
+      say(`${refusalWords(written.error)}. Nothing was changed.`, 'refused');
+      return null;
+    }
     await benchChangedSince(bench);
-    if (done !== null) say(done);
-    return true;
+    const notice = told(written.value);
+    if (notice) say(notice.text, 'done', notice.undoes);
+    return written.value;
   } catch (error) {
-    say(reason(error), 'refused');
+    say(troubleWords(error), 'refused');
+    return null;
+  }
+}
+
+/** How an act is told and what goes with it. */
+export interface Manner {
+  /** Quiet acts (typing) say nothing. */
+  readonly isQuiet?: boolean;
+  /** Pictures that its records name. */
+  readonly pictures?: readonly Image[];
+}
+
+/** Does an act and says so; its number, or null, and why, where it was refused. */
+export async function actOn(
+  deciding: Deciding,
+  { isQuiet = false, pictures = [] }: Manner = {},
+): Promise<number | null> {
+  const written = await attempt(
+    () => commitAct(db, deciding, today(), pictures),
+    ({ did, seq }) => (isQuiet ? null : { text: didWords(did), undoes: seq }),
+  );
+  return written?.seq ?? null;
+}
+
+/** Does an act and says so; false, and why, where it was refused. */
+export const act = async (deciding: Deciding, manner?: Manner): Promise<boolean> =>
+  (await actOn(deciding, manner)) !== null;
+
+/** Keeps a packing list being typed; it is no act and cannot be undone. False, and why, where it could not be kept. */
+export async function keepDraft(draft: Draft, isNew = false): Promise<boolean> {
+  const { bench } = benchStore.getState();
+  try {
+    const isKept = await writeDraft(db, draft, isNew);
+    if (!isKept) say('This list was put away or dropped in another window. What you type here is not kept.', 'refused');
+    else await benchChangedSince(bench);
+    return isKept;
+  } catch (error) {
+    say(troubleWords(error), 'refused');
     return false;
   }
 }
 
-/** Does an act and says so; false, and why, where it was refused. Quiet acts (typing) say nothing. */
-export const act = (what: NewAct, quiet = false): Promise<boolean> =>
-  attempt(async () => {
-    await commitAct(db, what, today());
-    return quiet ? null : what.label;
+const turned =
+  (words: string, none: string) =>
+  (written: Written | null): { text: string; undoes: null } => ({
+    text: written ? `${words}: ${didWords(written.did)}` : none,
+    undoes: null,
   });
 
-/** Keeps a packing list being typed; it is no act and cannot be undone. */
-export async function keepDraft(draft: Draft): Promise<void> {
-  const { bench } = benchStore.getState();
-  await db.drafts.put(draft);
-  await benchChangedSince(bench);
+/** Takes an act back. @param which its number; absent: the last one */
+export const undo = async (which?: number): Promise<boolean> =>
+  (await attempt(() => undoAct(db, today(), which), turned('Undone', 'There is nothing to undo.'))) !== null;
+
+export const redo = async (): Promise<boolean> =>
+  (await attempt(() => redoAct(db, today()), turned('Done again', 'There is nothing to do again.'))) !== null;
+
+/** A piece and what it was cut from. */
+function* lineOf(id: string): Generator<string> {
+  const { pieces } = benchStore.getState().bench.ledger;
+  for (let at: string | null = id; at !== null; at = pieces.get(at)?.from ?? null) yield at;
 }
 
-export const undo = (): Promise<boolean> =>
-  attempt(async () => {
-    const label = await undoAct(db, today());
-    return label === null ? 'There is nothing to undo.' : `Undone: ${label}`;
-  });
-
-export const redo = (): Promise<boolean> =>
-  attempt(async () => {
-    const label = await redoAct(db, today());
-    return label === null ? 'There is nothing to do again.' : `Done again: ${label}`;
-  });
+/** Takes the last cut of some sheets or pieces back, whatever else was done since. */
+export async function undoCutOf(ids: readonly string[]): Promise<boolean> {
+  const { ledger } = benchStore.getState().bench;
+  const own = new Set(ids.flatMap((id) => [...lineOf(id)]));
+  const isOwnCut = (id: string): boolean => {
+    const event = ledger.events.get(id);
+    return event?.type === 'cut' && [...lineOf(event.piece)].some((piece) => own.has(piece));
+  };
+  const last = await db.acts
+    .orderBy('seq')
+    .reverse()
+    .filter(({ undone, events }) => undone === 0 && events.some(isOwnCut))
+    .first();
+  if (last?.seq !== undefined) return undo(last.seq);
+  say('There is no cut to take back.');
+  return false;
+}

@@ -1,68 +1,43 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createStore, useStore } from 'zustand';
-import type { Page } from '../../core/things';
-import { EMPTY_BENCH, type Bench, type Records, type TableName } from './bench';
-import { currentLedger, undoable } from './ledgerStore';
-import type { StockDb, StoredEvent } from './stockDb';
+import { EMPTY_BENCH, type Bench } from '../../core/making';
+import { LedgerBroken, readBench, undoable, type Undoable } from './benchReader';
+import { actTables, type StockDb } from './stockDb';
 
-interface BenchState {
-  readonly bench: Bench;
-  readonly isLoaded: boolean;
-  readonly trouble: string | null;
+/** Why what is stored cannot be shown. */
+export interface Trouble {
+  /** The ledger's entry that breaks a rule; null: the browser's own reason. */
+  readonly entry: string | null;
+  readonly why: string;
 }
 
-export const benchStore = createStore<BenchState>()(() => ({ bench: EMPTY_BENCH, isLoaded: false, trouble: null }));
+interface BenchState extends Undoable {
+  readonly bench: Bench;
+  readonly isLoaded: boolean;
+  readonly trouble: Trouble | null;
+}
 
-const byId = async <K extends Exclude<TableName, 'images'>>(
-  db: StockDb,
-  name: K,
-  order: (a: Records[K], b: Records[K]) => number = () => 0,
-): Promise<ReadonlyMap<string, Records[K]>> =>
-  new Map((await db.of(name).toArray()).sort(order).map((record) => [record.id, record]));
+export const benchStore = createStore<BenchState>()(() => ({
+  bench: EMPTY_BENCH,
+  undo: null,
+  redo: null,
+  isLoaded: false,
+  trouble: null,
+}));
 
-/** Pages as they were begun, of a day by title: everywhere in the same order, which no id decides. */
-const asBegun = (a: Page, b: Page): number => a.started.localeCompare(b.started) || a.title.localeCompare(b.title);
+const troubleOf = (error: unknown): Trouble =>
+  error instanceof LedgerBroken ? { entry: error.at, why: error.why } : { entry: null, why: String(error) };
 
 /** Keeps the store in step with the database, whichever tab writes to it. */
 export function followBench(db: StockDb): Subscription {
-  let events: StoredEvent[] = [];
-  let generation = -1;
-  return liveQuery(async (): Promise<Bench> => {
-    const [kits, faces, lots, stories, photos, pages, drafts, designs, sharings, wishes] = await Promise.all([
-      byId(db, 'kits'),
-      byId(db, 'faces'),
-      byId(db, 'lots'),
-      byId(db, 'stories'),
-      byId(db, 'photos'),
-      byId(db, 'pages', asBegun),
-      byId(db, 'drafts'),
-      byId(db, 'designs'),
-      byId(db, 'sharings'),
-      byId(db, 'wishes'),
-    ]);
-    const folded = await currentLedger(db);
-    const known = folded.generation === generation ? events : [];
-    const last = known[known.length - 1]?.seq ?? 0;
-    events = [...known, ...(await db.events.where('seq').above(last).toArray())];
-    generation = folded.generation;
-    return {
-      kits,
-      faces,
-      lots,
-      stories,
-      photos,
-      pages,
-      drafts,
-      designs,
-      sharings,
-      wishes,
-      events,
-      ledger: folded.ledger,
-      ...(await undoable(db)),
-    };
-  }).subscribe({
-    next: (bench) => benchStore.setState({ bench, isLoaded: true, trouble: null }),
-    error: (error: unknown) => benchStore.setState({ trouble: String(error), isLoaded: true }),
+  return liveQuery(() =>
+    db.transaction('r', actTables(db), async () => {
+      const { bench } = await readBench(db);
+      return { bench, ...(await undoable(db)) };
+    }),
+  ).subscribe({
+    next: (known) => benchStore.setState({ ...known, isLoaded: true, trouble: null }),
+    error: (error: unknown) => benchStore.setState({ trouble: troubleOf(error), isLoaded: true }),
   });
 }
 

@@ -1,24 +1,34 @@
 import demoUrl from '../../demo/bench.json?url';
-import { EMPTY_FILE, readBenchFile, replaceBench } from './benchFile';
+import { EMPTY_FILE } from './file/contents';
+import { readFile } from './file/readZip';
+import { putInPlace } from './file/replaceBench';
 import { useSettings } from './settings';
 import type { StockDb } from './stockDb';
+import { ok } from '../../core/result';
 
-/** Puts the demo scenario in place of everything. */
+/** Puts the demo scenario in place of everything. @throws it could not be fetched, or is damaged */
 export async function bringDemo(db: StockDb): Promise<void> {
   const response = await fetch(demoUrl);
-  const file = readBenchFile(await response.text());
-  if (!file.ok) throw new Error(`The demo is damaged at ${file.error.at}: ${file.error.message}`);
-  await replaceBench(db, file.value);
-  useSettings.getState().change({ pageInHand: null, isSetUp: true });
+  const read = await readFile(await response.blob());
+  const put = read.ok ? await putInPlace(db, read.value) : read;
+  if (!put.ok) throw new Error(`The demo is damaged at ${put.error.at}: ${put.error.message}`);
+  useSettings.getState().change({ pageInHand: null });
 }
 
 /** Clears everything away. */
 export async function emptyBench(db: StockDb): Promise<void> {
-  await replaceBench(db, EMPTY_FILE);
-  useSettings.getState().change({ pageInHand: null, isSetUp: true });
+  await putInPlace(db, { file: EMPTY_FILE, eachPicture: () => Promise.resolve(ok(null)) });
+  useSettings.getState().change({ pageInHand: null });
 }
 
-/** The first time it is opened in a browser, the demo is there. */
+/** Whether something was ever kept here: by what the database says, and by what is in it. */
+async function isBegun(db: StockDb): Promise<boolean> {
+  if ((await db.meta.get('setUp')) !== undefined) return true;
+  for (const table of db.tables) if (table.name !== 'meta' && (await table.count()) > 0) return true;
+  return false;
+}
+
+/** The first time it is opened in a browser, the demo is there; it never replaces anything of hers. */
 export async function setUpOnce(db: StockDb): Promise<void> {
-  if (!useSettings.getState().isSetUp && (await db.events.count()) === 0) await bringDemo(db);
+  if (!(await isBegun(db))) await bringDemo(db);
 }

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import schema from '../../docs/formats/list.schema.json';
+import validate from '../../docs/formats/list.schema.json?check';
 import { LIST_COLUMNS, lineOf, type ListRow } from '../../core/listing';
 import { err, ok, type Result } from '../../core/result';
 import { readJson, schemaCheck } from './schemaCheck';
@@ -19,7 +19,7 @@ export interface ListFileError {
 }
 const wrong = (message: string): Result<never, ListFileError> => err({ kind: 'wrong', message });
 
-const check = schemaCheck<ListFile & { format: string; version: number }>(schema);
+const check = schemaCheck<ListFile & { format: string; version: number }>(validate);
 const NUMBERS: readonly string[] = ['count', 'designs'];
 
 /** A cell as what its column holds. Text that would open as a formula has an apostrophe before it, which is not its own. */

@@ -1,10 +1,10 @@
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
 import { inches, type MeasureSystem } from '../../core/length';
 import type { GutSchool } from '../../core/cutlist';
 
 /** How she likes it; kept in this browser. */
-export interface Settings {
+export interface Choices {
   readonly system: MeasureSystem;
   readonly look: 'day' | 'evening';
   /** Margin of mats on new pages, ticks. */
@@ -21,26 +21,95 @@ export interface Settings {
   readonly pageInHand: string | null;
   /** Where she was. */
   readonly lastPlace: string;
-  /** The demo or an empty bench was set up. */
-  readonly isSetUp: boolean;
-  change: (some: Partial<Settings>) => void;
 }
 
+export interface Settings extends Choices {
+  change: (some: Partial<Choices>) => void;
+}
+
+const DEFAULTS: Choices = {
+  system: 'in',
+  look: 'day',
+  mat: inches(1 / 8),
+  hold: inches(1 / 2),
+  gut: 'scarce',
+  longestCut: inches(12),
+  punchReach: null,
+  pageInHand: null,
+  lastPlace: '/stash',
+};
+
+const isLength = (value: unknown, from = 0): boolean =>
+  Number.isSafeInteger(value) && (value as number) >= from && (value as number) <= inches(100);
+
+/** Whether a stored choice makes sense. */
+const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean } = {
+  system: (value) => value === 'in' || value === 'cm',
+  look: (value) => value === 'day' || value === 'evening',
+  mat: (value) => isLength(value),
+  hold: (value) => isLength(value),
+  gut: (value) => value === 'always' || value === 'scarce' || value === 'never',
+  longestCut: (value) => isLength(value, 1),
+  punchReach: (value) => value === null || isLength(value),
+  pageInHand: (value) => value === null || typeof value === 'string',
+  lastPlace: (value) => typeof value === 'string' && value.startsWith('/'),
+};
+
+/** Choices as they were stored; what is nonsense falls back, one by one. */
+export function readChoices(stored: unknown): Choices {
+  const told = (typeof stored === 'object' && stored !== null ? stored : {}) as Record<string, unknown>;
+  const sensible = (Object.keys(DEFAULTS) as (keyof Choices)[]).filter(
+    (key) => Object.hasOwn(told, key) && MAKES_SENSE[key](told[key]),
+  );
+  return { ...DEFAULTS, ...Object.fromEntries(sensible.map((key) => [key, told[key]])) };
+}
+
+/** A browser may refuse to keep settings: then they last as long as the window. */
+export const browserStorage: StateStorage = {
+  getItem: (name) => {
+    try {
+      return localStorage.getItem(name);
+    } catch {
+      return null;
+    }
+  },
+  setItem: (name, value) => {
+    try {
+      localStorage.setItem(name, value);
+    } catch {
+      /* refused: see above */
+    }
+  },
+  removeItem: (name) => {
+    try {
+      localStorage.removeItem(name);
+    } catch {
+      /* refused: see above */
+    }
+  },
+};
+
+/** Text that is no JSON counts as nothing stored. */
+const tolerant: StateStorage = {
+  ...browserStorage,
+  getItem: (name) => {
+    const text = browserStorage.getItem(name);
+    try {
+      JSON.parse(text as string);
+      return text;
+    } catch {
+      return null;
+    }
+  },
+};
+
 export const useSettings = create<Settings>()(
-  persist(
-    (set) => ({
-      system: 'in',
-      look: 'day',
-      mat: inches(1 / 8),
-      hold: inches(1 / 2),
-      gut: 'scarce',
-      longestCut: inches(12),
-      punchReach: null,
-      pageInHand: null,
-      lastPlace: '/stash',
-      isSetUp: false,
-      change: (some) => set(some),
-    }),
-    { name: 'nubbin-settings', version: 1 },
-  ),
+  persist((set) => ({ ...DEFAULTS, change: (some) => set(some) }), {
+    name: 'nubbin-settings',
+    version: 1,
+    storage: createJSONStorage(() => tolerant),
+    // Of another version, what makes sense is taken.
+    migrate: (stored) => stored as Settings,
+    merge: (stored, current) => ({ ...current, ...readChoices(stored) }),
+  }),
 );

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { createStore, useStore } from 'zustand';
 import { db } from './acts';
-import type { Image } from './bench';
+import type { Image } from './stockDb';
 import { makeLoader } from './loader';
 import { shrinkPicture } from '../workers/picturesClient';
 

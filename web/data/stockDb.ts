@@ -1,30 +1,44 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { LedgerEvent } from '../../core/ledger';
-import type { Act, Draft, Image, Records, TableName, Wish } from './bench';
-import type { Face, Kit, Lot, MeasuredDesign, Page, Photo, Sharing, Story } from '../../core/things';
+import type { DoneAct, Records, TableName } from '../../core/making';
+import { SPECS } from './tables';
+import { upgradeRows } from './upgrades/fromVersion1';
 
 /** A ledger entry with its place in the order of all. */
 export type StoredEvent = LedgerEvent & { seq?: number };
 
+/** A picture as it is kept: resized, as JPEG, PNG or WebP bytes. */
+export interface Image {
+  readonly id: string;
+  readonly type: string;
+  readonly bytes: ArrayBuffer;
+}
+
+/** Something she did. `undone`: 0, or its place in the order of what was undone. */
+export interface StoredAct extends DoneAct {
+  readonly seq?: number;
+  readonly undone: number;
+}
+
+/**
+ * What the database says of itself: `generation` grows whenever everything is replaced, `turn` with each undo,
+ * `setUp` is there once the demo or an own bench was begun, `stamp:<table>` grows with each change to a table.
+ */
+export interface Meta {
+  readonly key: string;
+  readonly value: number;
+}
+
 /** The browser's database. A released version is never edited; a new one lists only the tables that change. */
 export class StockDb extends Dexie {
-  kits!: EntityTable<Kit, 'id'>;
-  faces!: EntityTable<Face, 'id'>;
-  lots!: EntityTable<Lot, 'id'>;
-  stories!: EntityTable<Story, 'id'>;
-  photos!: EntityTable<Photo, 'id'>;
   images!: EntityTable<Image, 'id'>;
-  pages!: EntityTable<Page, 'id'>;
-  drafts!: EntityTable<Draft, 'id'>;
-  designs!: EntityTable<MeasuredDesign, 'id'>;
-  sharings!: EntityTable<Sharing, 'id'>;
-  wishes!: EntityTable<Wish, 'id'>;
+  /** Pictures of a file that is being read, until all of it is. */
+  incoming!: EntityTable<Image, 'id'>;
   /** Small copies of pictures; made anew where they are missing, and so in no file. */
   thumbs!: EntityTable<Image, 'id'>;
   events!: Table<StoredEvent, number>;
-  acts!: Table<Act, number>;
-  /** `generation` grows whenever everything is replaced. */
-  meta!: Table<{ key: string; value: number }, string>;
+  acts!: Table<StoredAct, number>;
+  meta!: Table<Meta, string>;
 
   constructor(name = 'nubbin') {
     super(name);
@@ -43,9 +57,34 @@ export class StockDb extends Dexie {
     });
     this.version(2).stores({ designs: 'id', sharings: 'id' });
     this.version(3).stores({ wishes: 'id', thumbs: 'id' });
+    this.version(4)
+      .stores({
+        ...Object.fromEntries(SPECS.map(({ name: of, indexes }) => [of, indexes])),
+        incoming: 'id',
+        acts: '++seq, undone',
+      })
+      .upgrade(async (tx) => {
+        const [pages, events] = [tx.table('pages'), tx.table('events')];
+        const now = upgradeRows({ pages: await pages.toArray(), events: await events.orderBy('seq').toArray() });
+        await pages.clear();
+        await pages.bulkAdd(now.pages);
+        await tx.table('plans').bulkAdd(now.plans);
+        await events.bulkPut(now.events);
+        // Acts of before spoke of pages as they were then: undo starts anew.
+        await tx.table('acts').clear();
+        if (now.events.length > 0) await tx.table('meta').put({ key: 'setUp', value: 1 });
+      });
   }
 
   of<K extends TableName>(name: K): Table<Records[K], string> {
     return this.table(name);
   }
 }
+
+/** All tables that acts read and write. */
+export const actTables = (db: StockDb): Table[] => [
+  ...SPECS.map(({ name }) => db.table(name)),
+  db.events,
+  db.acts,
+  db.meta,
+];

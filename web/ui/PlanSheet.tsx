@@ -1,17 +1,18 @@
 import styled, { useTheme } from 'styled-components';
-import type { PlannedPart, PlannedSheet } from '../../core/cutting';
+import type { PlannedPart } from '../../core/cutting';
+import type { PlanPiece, PlanSheet as Planned } from '../../core/things';
 import type { PieceState } from '../../core/ledger';
 import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
 import { useFill } from './facesInSight';
 
 export interface PlanSheetProps {
-  sheet: PlannedSheet;
+  sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste'>;
   piece: PieceState;
   face: string | null;
   scale: number;
   system: MeasureSystem;
   /** What each wanted piece is called. */
-  nameOf: (wanted: string) => string;
+  nameOf: (piece: PlanPiece) => string;
 }
 
 const inch = (n: number): number => n / TICKS_PER_INCH;
@@ -82,7 +83,7 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
       {sheet.pieces.map((p) => (
         <g key={p.part}>
           <rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />
-          <PartLabel part={p} whole={nameOf(p.id)} scale={scale} />
+          <PartLabel part={p} whole={nameOf(p)} scale={scale} />
         </g>
       ))}
     </Drawn>

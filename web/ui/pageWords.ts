@@ -1,6 +1,7 @@
 import { formatSize, inches, type MeasureSystem } from '../../core/length';
 import type { DesignError } from '../../core/design';
-import type { PageFormat, PageState } from '../../core/things';
+import type { PageState } from '../../core/cutlist';
+import type { PageFormat } from '../../core/things';
 
 /** Page sizes that people use; her own notebook's is typed. */
 export const FORMATS: readonly (readonly [string, string, PageFormat])[] = [

@@ -159,7 +159,7 @@ test('half circles: 10 1/2 in across on 12 in pages, one half a page, straight e
   const layout = lay('half-circles', [photo(4, 6), photo(4, 6)], {}, spread);
   const halves = of(layout, 'half');
   expect(halves.map(({ turn }) => turn)).toEqual([270, 90]);
-  expect(cutListOf(layout, { papers: {} }).find(({ slot }) => slot === 'half')).toMatchObject({
+  expect(cutListOf(layout, { id: 'p', papers: {} }).find(({ slot }) => slot === 'half')).toMatchObject({
     ...size(10.5, 5.25),
     count: 2,
   });
@@ -209,7 +209,7 @@ describe('pocket page', () => {
   test('the pocket is cut with its flaps: wider and longer than it shows', () => {
     const layout = lay('pocket', [photo(4, 6)]);
     const [pocket] = of(layout, 'pocket');
-    const piece = shapedPieces(layout, { papers: { pocket: 'moths' } }).find(({ slot }) => slot === 'pocket')!;
+    const piece = shapedPieces(layout, { id: 'p', papers: { pocket: 'moths' } }).find(({ slot }) => slot === 'pocket')!;
     expect(piece.drawn.blank).toEqual({ w: pocket!.w + inches(1), h: pocket!.h + inches(0.5) });
     expect(piece).toMatchObject({ count: 1, face: 'moths', name: 'Pocket' });
   });

@@ -4,9 +4,8 @@ import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
 import { designOf, layOut } from '../../../core/design';
-import { shelfOf } from '../../data/bench';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { startPage } from '../../data/pageActs';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
@@ -16,11 +15,12 @@ import { FORMATS, formatWords, NOTEBOOK } from '../../ui/pageWords';
 import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
 import { reasonWords } from './reasonWords';
+import { startPage } from '../../data/begin';
 
 /** Busters: pages that can really be made from what is left. */
 export function BustersScreen() {
   const bench = useBench((b) => b);
-  const mat = useSettings((s) => s.mat);
+  const { mat, longestCut } = useSettings();
   const [found, setFound] = useState<{ proposals: readonly Proposal[]; done: number | null }>({
     proposals: [],
     done: 0,
@@ -33,8 +33,9 @@ export function BustersScreen() {
       waiting: [...bench.photos.values()].filter(({ id }) => !used.has(id)),
       formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
       mat,
+      longestCut,
     };
-  }, [bench, mat]);
+  }, [bench, mat, longestCut]);
   useEffect(() => {
     let isLatest = true;
     void proposeInWorker(input, ({ proposals, done }) => {

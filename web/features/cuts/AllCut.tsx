@@ -1,23 +1,26 @@
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Page } from '../../../core/things';
-import { undo } from '../../data/acts';
-import { pageName } from '../../data/pageActs';
+import { pageState } from '../../../core/cutlist';
+import { piecesFor } from '../../../core/ledger';
+import { undoCutOf } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { Empty, Row, Screen } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { ShapeSteps } from './ShapeSteps';
 import { WindowSteps } from './WindowSteps';
+import { pageName } from '../../data/didWords';
 
 /** Every cut of the page is made. */
 export function AllCut({ page }: { page: Page }) {
   const go = useNavigate();
-  useKeys({
-    Backspace: () => {
-      if (page.state === 'cut') void undo();
-    },
-  });
-  const isCut = page.state === 'cut' || page.state === 'planned';
+  const bench = useBench((b) => b);
+  const isCut = pageState(page, bench) === 'cut';
+  const back = (): void => {
+    if (isCut) void undoCutOf(piecesFor(bench.ledger, page.id).map(({ id }) => id));
+  };
+  useKeys({ Backspace: back });
   return (
     <Screen title="Cuts" about={`for ${pageName(page)}`}>
       <Over>
@@ -37,19 +40,11 @@ export function AllCut({ page }: { page: Page }) {
             >
               {isCut ? 'To the glue' : 'To the page'}
             </Button>
-            {page.state === 'cut' && (
-              <Button
-                onPress={() => {
-                  void undo();
-                }}
-              >
-                Back
-              </Button>
-            )}
+            {isCut && <Button onPress={back}>Back</Button>}
           </Row>
         </Empty>
-        {page.state === 'cut' && <ShapeSteps page={page} />}
-        {page.state === 'cut' && <WindowSteps page={page} />}
+        {isCut && <ShapeSteps page={page} />}
+        {isCut && <WindowSteps page={page} />}
       </Over>
     </Screen>
   );

@@ -1,13 +1,11 @@
 import { useEffect, useRef } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
 import { formatLength, formatSize } from '../../../core/length';
-import type { CutStep, StepPart } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
-import { undo } from '../../data/acts';
+import { openListOf, type CutStep, type StepPart } from '../../../core/cutlist';
+import type { Page, PlanSheet as Planned } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { dropPlan, makeCut, noteMishap, pageName, takeFromMachine } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
 import { Row, Screen, Soft } from '../../ui/Screen';
@@ -18,20 +16,38 @@ import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
 import { StepDrawing } from './StepDrawing';
 import { usePieceName } from './usePieceName';
+import { setPlanAside, makeCut, noteMishap, takeFromMachine } from '../../../core/making';
+import { act, undoCutOf } from '../../data/acts';
+import { pageName } from '../../data/didWords';
+
+export interface CutBenchProps {
+  page: Page;
+  /** The sheets that are being cut, and all their cuts. */
+  sheets: readonly Planned[];
+  steps: readonly CutStep[];
+  /** Which cut is next. */
+  at: number;
+  /** Other pages cut together with this one. */
+  others: readonly string[];
+  /** Something is wanted again and not planned. */
+  onPlanMore: () => void;
+}
 
 /** One cut at a time, in type that is read from a yard away. */
-export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutStep[]; at: number }) {
-  const { ledger, lots } = useBench((b) => b);
+export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBenchProps) {
+  const bench = useBench((b) => b);
+  const { ledger, lots } = bench;
+  const go = useNavigate();
   const system = useSettings((s) => s.system);
   const step = steps[at]!;
-  const sheet = page.plan!.sheets.find(({ stock }) => stock === step.sheet)!;
+  const sheet = sheets.find(({ stock }) => stock === step.sheet)!;
   const whole = ledger.pieces.get(step.sheet)!;
   const lot = lots.get(whole.lot)!;
   const isBack = faceUp(sheet.pieces) === 'back';
-  const nameOf = usePieceName(page, page.together !== undefined);
+  const nameOf = usePieceName(others.length > 0);
   const partWords = (part: StepPart): string =>
     part.wanted !== null
-      ? `aside: ${nameOf(part.wanted).toLowerCase()}`
+      ? `aside: ${nameOf(part.wanted, true)}`
       : part.role === 'nubbin'
         ? 'back to the stash'
         : part.role === 'waste'
@@ -41,7 +57,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const cutButton = useRef<HTMLButtonElement>(null);
   const cut = async (): Promise<void> => {
     if (cutting.current) return;
-    cutting.current = makeCut(page, step, ledger);
+    cutting.current = act(makeCut(step));
     await cutting.current;
     cutting.current = null;
   };
@@ -50,13 +66,20 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
     await cutting.current;
     cutButton.current?.focus();
   };
+  const back = (): void => {
+    if (at > 0) void undoCutOf(sheets.map(({ stock }) => stock));
+  };
+  const planAgain = async (): Promise<void> => {
+    // The pages that were cut together stay together.
+    await go(`/cuts/${page.id}`, { replace: true, state: { others } });
+    await act(setPlanAside(page.id));
+  };
+  const missing = (openListOf(page, bench) ?? []).reduce((sum, { count }) => sum + count, 0);
   useKeys({
     ' ': () => {
       void cut();
     },
-    Backspace: () => {
-      if (at > 0) void undo();
-    },
+    Backspace: back,
   });
   const now = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -65,7 +88,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
   const next = steps[at + 1];
   const isNewSheet = at === 0 || steps[at - 1]!.sheet !== step.sheet;
   const isUntouched = whole.where === 'claimed';
-  const wholes = page.plan!.sheets.filter(({ pieces }) => pieces.some(({ part }) => part === 'A')).length;
+  const wholes = sheets.filter(({ pieces }) => pieces.some(({ part }) => part === 'A')).length;
 
   return (
     <Screen
@@ -80,7 +103,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
       actions={
         <Button
           onPress={() => {
-            void dropPlan(page, ledger);
+            void planAgain();
           }}
         >
           Plan the rest again
@@ -131,12 +154,7 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
             >
               Cut <Key aria-hidden>Space</Key>
             </Cut>
-            <Button
-              isDisabled={at === 0}
-              onPress={() => {
-                void undo();
-              }}
-            >
+            <Button isDisabled={at === 0} onPress={back}>
               Back
             </Button>
           </Doing>
@@ -145,21 +163,26 @@ export function CutBench({ page, steps, at }: { page: Page; steps: readonly CutS
               step={step}
               onOpen={open}
               onMishap={(mishap) => {
-                void noteMishap(page, step, mishap, ledger);
+                void act(noteMishap(step, mishap));
               }}
             />
             {isUntouched && (
               <MachineSlip
-                page={page}
                 sheet={sheet}
                 piece={whole}
                 onOpen={open}
-                onWork={(work) => {
-                  void takeFromMachine(page, sheet, work, ledger);
-                }}
+                onWork={(work) => act(takeFromMachine(sheet.stock, work))}
               />
             )}
           </Row>
+          {missing > 0 && (
+            <Row>
+              <Soft>{missing === 1 ? 'One piece is' : `${missing} pieces are`} wanted again and not planned yet.</Soft>
+              <Button look="quiet" onPress={onPlanMore}>
+                Plan {missing === 1 ? 'it' : 'them'} now
+              </Button>
+            </Row>
+          )}
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>
             After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go

@@ -7,13 +7,14 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
+import type { PieceName } from './usePieceName';
 
 export interface CutListSectionProps {
   list: readonly WantedPiece[];
   stock: readonly CutStock[];
   pins: readonly Pin[];
   onPins: (pins: readonly Pin[]) => void;
-  nameOf: (wanted: string) => string;
+  nameOf: PieceName;
 }
 
 const ANY = '';
@@ -40,14 +41,14 @@ export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSec
           const papers = papersFor(piece);
           return (
             <li key={piece.id}>
-              <span>{nameOf(piece.id)}</span>
+              <span>{nameOf(piece)}</span>
               <span className="measure">
                 {piece.count} × {formatSize(piece, system)}
               </span>
               {papers.length > 1 && (
                 <From>
                   <Choice
-                    label={`Paper for ${nameOf(piece.id)}`}
+                    label={`Paper for ${nameOf(piece)}`}
                     options={[[ANY, 'from whichever is best'], ...papers]}
                     value={pin?.stock ?? ANY}
                     onChange={(to) =>

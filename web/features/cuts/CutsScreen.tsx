@@ -1,9 +1,11 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { cutSteps, isMade } from '../../../core/cutlist';
+import { cutSteps, isMade, pagesOf, pageState, plansFor, type CutStep } from '../../../core/cutlist';
+import type { Bench } from '../../../core/making';
+import type { Page, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
+import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';
 import { stateWords } from '../../ui/pageWords';
 import { Empty, Screen, Soft } from '../../ui/Screen';
@@ -11,46 +13,77 @@ import { AllCut } from './AllCut';
 import { CutBench } from './CutBench';
 import { PlanBench } from './PlanBench';
 
+/** The sheets that are cut with a page's, and all their cuts: those made first. */
+function useCutting(page: Page | undefined, bench: Bench): { sheets: readonly PlanSheet[]; steps: readonly CutStep[] } {
+  return useMemo(() => {
+    const { ledger, plans } = bench;
+    const open = page ? plansFor(plans, page.id, ledger) : [];
+    const sheets = open.flatMap((plan) => plan.sheets);
+    const all = cutSteps(sheets, ledger);
+    return {
+      sheets,
+      steps: [...all.filter((step) => isMade(step, ledger)), ...all.filter((step) => !isMade(step, ledger))],
+    };
+  }, [page, bench]);
+}
+
+/** Pages that wait for their papers or cuts, to choose from. */
+function ToCut() {
+  const bench = useBench((b) => b);
+  const toCut = [...bench.pages.values()]
+    .map((page) => ({ page, state: pageState(page, bench) }))
+    .filter(({ state }) => state === 'idea' || state === 'planned');
+  return (
+    <Screen title="Cuts">
+      {toCut.length === 0 ? (
+        <Empty>
+          <h2>Nothing waits to be cut</h2>
+          <p>
+            Begin a page in <Link to="/pages">Pages</Link>; its cut list is planned here, smallest leftover first.
+          </p>
+        </Empty>
+      ) : (
+        <List>
+          {toCut.map(({ page, state }) => (
+            <li key={page.id}>
+              <Link to={`/cuts/${page.id}`}>{pageName(page)}</Link> <Soft>{stateWords(state)}</Soft>
+            </li>
+          ))}
+        </List>
+      )}
+    </Screen>
+  );
+}
+
 /** Cuts: the plan for the page in hand, then one cut at a time. */
 export function CutsScreen() {
   const { page: id } = useParams();
-  const pageInHand = useSettings((s) => s.pageInHand);
-  const pages = useBench((b) => b.pages);
-  const ledger = useBench((b) => b.ledger);
-  const page = pages.get(id ?? pageInHand ?? '');
-  const steps = useMemo(() => {
-    const all = page?.plan ? cutSteps(page.plan, ledger) : [];
-    return [...all.filter((step) => isMade(step, ledger)), ...all.filter((step) => !isMade(step, ledger))];
-  }, [page, ledger]);
-  const toCut = [...pages.values()].filter(({ state }) => state === 'idea' || state === 'planned');
-  if (!page || ((page.state === 'glued' || page.state === 'done') && id === undefined)) {
-    return (
-      <Screen title="Cuts">
-        {toCut.length === 0 ? (
-          <Empty>
-            <h2>Nothing waits to be cut</h2>
-            <p>
-              Begin a page in <Link to="/pages">Pages</Link>; its cut list is planned here, smallest leftover first.
-            </p>
-          </Empty>
-        ) : (
-          <List>
-            {toCut.map((p) => (
-              <li key={p.id}>
-                <Link to={`/cuts/${p.id}`}>{pageName(p)}</Link> <Soft>{stateWords(p.state)}</Soft>
-              </li>
-            ))}
-          </List>
-        )}
-      </Screen>
-    );
-  }
-  if (page.state === 'idea') return <PlanBench key={page.id} page={page} />;
-  const next = steps.findIndex((step) => !isMade(step, ledger));
-  return next < 0 || page.state !== 'planned' ? (
-    <AllCut page={page} />
-  ) : (
-    <CutBench page={page} steps={steps} at={next} />
+  const { pageInHand, change } = useSettings();
+  const bench = useBench((b) => b);
+  const page = bench.pages.get(id ?? pageInHand ?? '');
+  const { sheets, steps } = useCutting(page, bench);
+  /** What is missing is planned while other cuts wait. */
+  const [plansMore, setPlansMore] = useState(false);
+  const own = page?.id;
+  // What lies on the bench is for the page that is cut.
+  useEffect(() => {
+    if (own !== undefined) change({ pageInHand: own });
+  }, [own, change]);
+  const state = page && pageState(page, bench);
+  if (!page || ((state === 'glued' || state === 'done') && id === undefined)) return <ToCut />;
+  if (state === 'idea' || plansMore)
+    return <PlanBench key={page.id} page={page} onPlanned={() => setPlansMore(false)} />;
+  const next = steps.findIndex((step) => !isMade(step, bench.ledger));
+  if (next < 0 || state !== 'planned') return <AllCut page={page} />;
+  return (
+    <CutBench
+      page={page}
+      sheets={sheets}
+      steps={steps}
+      at={next}
+      others={pagesOf({ sheets }).filter((other) => other !== page.id)}
+      onPlanMore={() => setPlansMore(true)}
+    />
   );
 }
 

@@ -5,6 +5,7 @@ import type { CutStock } from '../../../core/cutting';
 import { formatLength, formatSize, TICKS_PER_INCH } from '../../../core/length';
 import { joinedStrip, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
 import type { Layout } from '../../../core/design';
+import { changeFace } from '../../../core/making';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -71,24 +72,18 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
 /** A strip that is too long for any paper here, put together from shorter ones where the pattern runs on. */
 export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) {
   const { ledger, lots, faces } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
+  const { system, longestCut } = useSettings();
   const face = piece.face === null ? null : (faces.get(piece.face) ?? null);
   const [repeat, setRepeat] = useState<{ x?: number; y?: number }>(face?.repeat ?? {});
   const answer = useMemo(
-    () => joinedStrip(piece, stock, ledger, layout, (axis) => repeat[axis] ?? null),
-    [piece, stock, ledger, layout, repeat],
+    () => joinedStrip({ wanted: piece, stock, ledger, longestCut }, layout, (axis) => repeat[axis] ?? null),
+    [piece, stock, ledger, longestCut, layout, repeat],
   );
   const joined = 'parts' in answer ? answer : null;
   const use = async (close: () => void): Promise<void> => {
     close();
     if (face && JSON.stringify(face.repeat ?? {}) !== JSON.stringify(repeat))
-      await act(
-        {
-          label: `Measured the repeat of ${face.name}`,
-          changes: [{ table: 'faces', key: face.id, change: (now) => ({ ...now, repeat }) }],
-        },
-        true,
-      );
+      await act(changeFace(face.id, { repeat }), { isQuiet: true });
     onJoin(joined!);
   };
   const keep =

@@ -1,32 +1,25 @@
 import { useEffect, useState } from 'react';
-import { sheetSvg, type PlannedSheet } from '../../../core/cutting';
+import { sheetSvg } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { MachineWork } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { PlanPiece, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import {
-  askMachine,
-  loadMat,
-  MachineTrouble,
-  startMachine,
-  stopMachine,
-  workOf,
-  type MachineReport,
-} from '../../data/machine';
+import { loadMat, MachineTrouble, startMachine, stopMachine, workOf } from '../../data/machine';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { Working } from '../../ui/Working';
+import { askAfter, isCutting, useMachine } from './machineStore';
 import { outlinesOf } from './outlinesOf';
 
 export interface MachineSlipProps {
-  page: Page;
-  sheet: PlannedSheet;
+  sheet: PlanSheet;
   piece: PieceState;
-  onWork: (work: MachineWork) => void;
+  /** Whether the ledger took it: until then it stays on the mat. */
+  onWork: (work: MachineWork) => Promise<boolean>;
   /** Called before it opens, and waited for: what has the focus then has it again afterwards. */
   onOpen: () => Promise<void>;
 }
@@ -47,71 +40,100 @@ const troubleWords = (error: unknown): string =>
 /** Sends a sheet to the cutting machine, shows how far it is, and takes what comes of it into the ledger. */
 export function MachineSlip(props: MachineSlipProps) {
   const [isOpen, setOpen] = useState(false);
+  const job = useMachine((m) => m.jobs[props.sheet.stock]);
+  const trouble = useAskingAfter(props.sheet.stock);
+  const done = Math.round((job?.report?.done ?? 0) * 100);
   return (
     <>
       <Button
+        look={job && !isCutting(job) ? 'main' : undefined}
         onPress={() => {
           void props.onOpen().then(() => setOpen(true));
         }}
       >
-        Let the machine cut this sheet
+        {job === undefined
+          ? 'Let the machine cut this sheet'
+          : isCutting(job)
+            ? `The machine is cutting: ${done} %`
+            : 'The machine is done: take it off the mat'}
       </Button>
       <SlipOver title="The cutting machine" isOpen={isOpen} onClose={() => setOpen(false)}>
-        {(close) => <MachineWorking {...props} close={close} />}
+        {(close) => <MachineWorking {...props} asked={trouble} close={close} />}
       </SlipOver>
     </>
   );
 }
 
-function MachineWorking({ page, sheet, piece, onWork, close }: MachineSlipProps & { close: () => void }) {
-  const pages = useBench((b) => b.pages);
-  const system = useSettings((s) => s.system);
-  const [job, setJob] = useState<string | null>(null);
-  const [report, setReport] = useState<MachineReport | null>(null);
+/** Asks after a sheet on the machine as long as it cuts, whether its slip is open or not; what is wrong, in words. */
+function useAskingAfter(sheet: string): string | null {
+  const job = useMachine((m) => m.jobs[sheet]);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [slips, setSlips] = useState(false);
-  const [isLaid, setLaid] = useState(false);
-  const outlines = (wanted: string) => outlinesOf(wanted, page, pages);
-  const lines = sheet.pieces.map(({ id }) => outlines(id)?.length ?? 1);
-  const isCutting = job !== null && (report === null || report.state === 'cutting');
-
+  const cuts = isCutting(job);
   useEffect(() => {
-    if (!isCutting) return undefined;
+    if (!cuts) return undefined;
     const timer = setInterval(() => {
-      askMachine(job).then(setReport, (error: unknown) => {
-        setTrouble(troubleWords(error));
-        setJob(null);
-      });
+      askAfter(sheet).then(
+        () => setTrouble(null),
+        (error: unknown) => setTrouble(troubleWords(error)),
+      );
     }, ASK_MS);
     return () => clearInterval(timer);
-  }, [isCutting, job]);
+  }, [cuts, sheet]);
+  return trouble;
+}
+
+function MachineWorking({
+  sheet,
+  piece,
+  onWork,
+  asked,
+  close,
+}: MachineSlipProps & { asked: string | null; close: () => void }) {
+  const pages = useBench((b) => b.pages);
+  const system = useSettings((s) => s.system);
+  const job = useMachine((m) => m.jobs[sheet.stock]);
+  const put = useMachine((m) => m.put);
+  const report = job?.report ?? null;
+  const [failed, setTrouble] = useState<string | null>(null);
+  const trouble = failed ?? asked;
+  const [slips, setSlips] = useState(false);
+  const [isLaid, setLaid] = useState(false);
+  const outlines = (wanted: PlanPiece) => outlinesOf(wanted, pages);
+  const lines = job?.lines ?? sheet.pieces.map((wanted) => outlines(wanted)?.length ?? 1);
 
   const begin = async (): Promise<void> => {
     setTrouble(null);
-    setReport(null);
     try {
       if (isLaid) await loadMat(slips ? 2 : null);
-      setJob(await startMachine(sheetSvg(sheet, piece, { missing: piece.missing, outlines })));
+      const id = await startMachine(sheetSvg(sheet, piece, { missing: piece.missing, outlines }));
+      put(sheet.stock, { id, lines, report: null });
     } catch (error) {
       setTrouble(troubleWords(error));
     }
   };
-  const take = (): void => {
+  const take = async (): Promise<void> => {
+    if (!report || !(await onWork(workOf(report, lines)))) return;
+    put(sheet.stock, null);
     close();
-    onWork(workOf(report!, lines));
   };
   const good = report ? workOf(report, lines).cut.filter((ok) => ok).length : 0;
   const goodWords = `${good} of ${sheet.pieces.length} ${sheet.pieces.length === 1 ? 'piece' : 'pieces'}`;
 
-  if (isCutting)
+  if (job && isCutting(job))
     return (
-      <Working
-        done={report?.done ?? 0}
-        onStop={() => {
-          void stopMachine(job).then(setReport);
-        }}
-        stopWords="Stop the machine"
-      >{`Cutting; ${goodWords} so far`}</Working>
+      <>
+        {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
+        <Working
+          done={report?.done ?? 0}
+          onStop={() => {
+            stopMachine(job.id).then(
+              (told) => put(sheet.stock, { ...job, report: told }),
+              (error: unknown) => setTrouble(troubleWords(error)),
+            );
+          }}
+          stopWords="Stop the machine"
+        >{`Cutting; ${goodWords} so far`}</Working>
+      </>
     );
   if (report) {
     return (
@@ -136,7 +158,12 @@ function MachineWorking({ page, sheet, piece, onWork, close }: MachineSlipProps 
                 .left.map((rect) => formatSize(rect, system))
                 .join(', ')}.`}
         </Soft>
-        <Button look="main" onPress={take}>
+        <Button
+          look="main"
+          onPress={() => {
+            void take();
+          }}
+        >
           Take it off the mat
         </Button>
       </>

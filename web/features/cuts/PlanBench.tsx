@@ -1,11 +1,10 @@
 import { useMemo, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { formatSize } from '../../../core/length';
-import { sheetSvg, type CutPlan, type PlannedSheet, type Preference } from '../../../core/cutting';
-import { cutSteps } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
+import { sheetSvg, type Preference } from '../../../core/cutting';
+import { cutSteps, pageState, type PurposedPlan } from '../../../core/cutlist';
+import type { Page, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { acceptPlan, pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
@@ -23,15 +22,22 @@ import { TooFew } from './TooFew';
 import { usePieceName } from './usePieceName';
 import { NO_WISHES, usePlan, type Wishes } from './usePlan';
 import { WaysToCut } from './WaysToCut';
+import { acceptPlan } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 /** The cut list planned onto what is there: every sheet that is opened, drawn, with what comes of it. */
-export function PlanBench({ page }: { page: Page }) {
-  const { ledger, lots, pages } = useBench((b) => b);
+export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => void }) {
+  const bench = useBench((b) => b);
+  const { ledger, lots, pages } = bench;
   const system = useSettings((s) => s.system);
   const shared = (useLocation().state as { others?: readonly string[] } | null)?.others;
   const [wishes, setWishes] = useState<Wishes>({
     ...NO_WISHES,
-    others: (shared ?? []).filter((id) => pages.get(id)?.state === 'idea'),
+    others: (shared ?? []).filter((id) => {
+      const other = pages.get(id);
+      return other !== undefined && id !== page.id && pageState(other, bench) === 'idea';
+    }),
   });
   const wish = (some: (now: Wishes) => Partial<Wishes>): void => setWishes((now) => ({ ...now, ...some(now) }));
   const [prefer, setPrefer] = useState<Preference>('fresh');
@@ -41,20 +47,24 @@ export function PlanBench({ page }: { page: Page }) {
   );
   const { list, stock, plans, done, trouble, stop } = usePlan(together, wishes);
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
-  const nameOf = usePieceName(page, together.length > 1);
+  const nameOf = usePieceName(together.length > 1);
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
   const accept = (): void => {
-    if (plan && isWhole) void acceptPlan(together, plan, ledger);
+    if (!plan || !isWhole) return;
+    const pagesOf = together.map(({ id }) => id);
+    void act(acceptPlan(pagesOf, plan.sheets)).then((done) => {
+      if (done) onPlanned();
+    });
   };
   useKeys({ Enter: accept });
   const settled = new Set([
     ...wishes.forbidden,
     ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id),
   ]);
-  const joinedOf = (sheet: PlannedSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
-  const print = async (shown: CutPlan): Promise<void> => {
+  const joinedOf = (sheet: PlanSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
+  const print = async (shown: PurposedPlan): Promise<void> => {
     const { cutSheetPdf } = await import('./cutSheetPdf');
-    const steps = cutSteps(shown, ledger);
+    const steps = cutSteps(shown.sheets, ledger);
     const sheets = shown.sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
       return piece
@@ -68,9 +78,7 @@ export function PlanBench({ page }: { page: Page }) {
           ]
         : [];
     });
-    const words = list.map(
-      (piece) => `${piece.count} × ${formatSize(piece, system)}  ${nameOf(piece.id).toLowerCase()}`,
-    );
+    const words = list.map((piece) => `${piece.count} × ${formatSize(piece, system)}  ${nameOf(piece, true)}`);
     const bytes = await cutSheetPdf({ title: pageName(page), system, list: words, sheets, nameOf });
     keepFile(`cut-sheet-${page.id}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
   };
@@ -166,7 +174,7 @@ export function PlanBench({ page }: { page: Page }) {
                         `${lot.name.replaceAll(/[^\w-]+/g, '-')}.svg`,
                         sheetSvg(sheet, piece, {
                           missing: piece.missing,
-                          outlines: (wanted) => outlinesOf(wanted, page, pages),
+                          outlines: (wanted) => outlinesOf(wanted, pages),
                         }),
                         'image/svg+xml',
                       )

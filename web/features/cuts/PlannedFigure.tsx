@@ -1,10 +1,10 @@
 import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { faceUp, type PlannedSheet } from '../../../core/cutting';
+import { faceUp } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
-import type { Lot } from '../../../core/things';
+import type { Lot, PlanSheet as Planned } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -12,12 +12,13 @@ import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { takenWords } from '../../ui/lotWords';
 import { PlanSheet } from '../../ui/PlanSheet';
+import type { PieceName } from './usePieceName';
 
 export interface PlannedFigureProps {
-  sheet: PlannedSheet;
+  sheet: Planned;
   piece: PieceState;
   lot: Lot;
-  nameOf: (wanted: string) => string;
+  nameOf: PieceName;
   /** It stays as it is drawn, whatever else is planned. */
   isLocked: boolean;
   onLock: (lock: boolean) => void;

@@ -2,11 +2,12 @@ import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { Figures } from '../../ui/PlanFigures';
 import type { Wishes } from './usePlan';
+import type { PieceName } from './usePieceName';
 
 export interface SettledWishesProps {
   wishes: Wishes;
   onWish: (some: (now: Wishes) => Partial<Wishes>) => void;
-  nameOf: (wanted: string) => string;
+  nameOf: PieceName;
 }
 
 /** Papers not to be cut and strips put together from shorter ones, each to be taken back. */
@@ -39,7 +40,7 @@ export function SettledWishes({ wishes: { forbidden, joined }, onWish, nameOf }:
             {joined.map((strip, i) => (
               <li key={i}>
                 <span>
-                  {nameOf(strip.wanted)}, {strip.parts.length} parts
+                  {nameOf(strip.sheets[0]!.pieces[0]!)}, {strip.parts.length} parts
                 </span>
                 <Button
                   look="quiet"

@@ -1,10 +1,11 @@
 import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
+import { pageState } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
 import { Soft } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
+import { pageName } from '../../data/didWords';
 
 export interface TogetherProps {
   page: Page;
@@ -14,9 +15,9 @@ export interface TogetherProps {
 
 /** Other pages whose papers are chosen: cut in one go, one sheet can serve them all. */
 export function Together({ page, others, onChange }: TogetherProps) {
-  const pages = useBench((b) => b.pages);
-  const open = [...pages.values()].filter(
-    ({ id, state, papers }) => id !== page.id && state === 'idea' && Object.keys(papers).length > 0,
+  const bench = useBench((b) => b);
+  const open = [...bench.pages.values()].filter(
+    (other) => other.id !== page.id && Object.keys(other.papers).length > 0 && pageState(other, bench) === 'idea',
   );
   if (open.length === 0) return null;
   return (

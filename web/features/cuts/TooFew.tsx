@@ -1,21 +1,22 @@
 import { Link } from 'react-router';
 import type { CutPlan, CutStock } from '../../../core/cutting';
 import { formatSize } from '../../../core/length';
-import { isStrip, purposeOf, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
+import { isStrip, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
 import { pageLayout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Wrong } from '../../ui/Screen';
 import { JoinSlip } from './JoinSlip';
+import type { PieceName } from './usePieceName';
 
 export interface TooFewProps {
-  plan: CutPlan;
+  plan: Pick<CutPlan, 'notCut'>;
   list: readonly WantedPiece[];
   /** Papers that may still be cut. */
   stock: readonly CutStock[];
   page: Page;
-  nameOf: (wanted: string) => string;
+  nameOf: PieceName;
   onJoin: (joined: JoinedStrip) => void;
 }
 
@@ -28,8 +29,8 @@ export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps)
     const copies = plan.notCut.filter(({ id }) => id === piece.id);
     return copies.length > 0 ? [{ piece, copies }] : [];
   });
-  const layoutFor = (wanted: string) => {
-    const layout = pageLayout(pages.get(purposeOf(wanted).page ?? page.id) ?? page);
+  const layoutFor = (wanted: WantedPiece) => {
+    const layout = pageLayout(pages.get(wanted.page) ?? page);
     return layout.ok ? layout.value : null;
   };
   return (
@@ -38,17 +39,11 @@ export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps)
       {missing.map(({ piece, copies }) => (
         <div key={piece.id}>
           <p>
-            {copies.length} × {formatSize(piece, system)} for the {nameOf(piece.id).toLowerCase()}:{' '}
+            {copies.length} × {formatSize(piece, system)} for the {nameOf(piece, true)}:{' '}
             {copies[copies.length - 1]!.why}.
           </p>
           {isStrip(piece) && (
-            <JoinSlip
-              piece={piece}
-              name={nameOf(piece.id)}
-              stock={stock}
-              layout={layoutFor(piece.id)}
-              onJoin={onJoin}
-            />
+            <JoinSlip piece={piece} name={nameOf(piece)} stock={stock} layout={layoutFor(piece)} onJoin={onJoin} />
           )}
         </div>
       ))}

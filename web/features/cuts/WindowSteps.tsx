@@ -4,14 +4,15 @@ import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSyste
 import { coverOf, pageLayout } from '../../../core/design';
 import { framesOf, isScarce, windowsFor, windowsOf, type Window } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
-import { shelfOf } from '../../data/bench';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { cutWindow } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { useFill } from '../../ui/facesInSight';
 import { Soft } from '../../ui/Screen';
 import { slotName } from './usePieceName';
+import { cutWindow } from '../../../core/making';
+import { act } from '../../data/acts';
 
 const SCALE = 11;
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
@@ -77,7 +78,7 @@ export function WindowSteps({ page }: { page: Page }) {
             </Soft>
             <Button
               onPress={() => {
-                void cutWindow(page, window);
+                void act(cutWindow(window));
               }}
             >
               It is cut out

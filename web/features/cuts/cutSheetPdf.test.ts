@@ -14,7 +14,19 @@ const sheet = (n: number): PrintedSheet => ({
     nubbins: [],
     waste: [],
     pieces: [
-      { id: 'mat:a', copy: 1, part: 'A', x: 0, y: 0, w: inches(12), h: inches(12), turned: false, face: 'front' },
+      {
+        id: 'mat:a',
+        page: 'p',
+        slot: 'mat',
+        copy: 1,
+        part: 'A',
+        x: 0,
+        y: 0,
+        w: inches(12),
+        h: inches(12),
+        turned: false,
+        face: 'front',
+      },
     ],
   },
 });

@@ -1,5 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { PlannedPart, PlannedSheet } from '../../../core/cutting';
+import type { PlannedPart } from '../../../core/cutting';
+import type { PlanPiece, PlanSheet } from '../../../core/things';
 import type { Size } from '../../../core/geometry';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import type { CutStep, StepPart } from '../../../core/cutlist';
@@ -9,7 +10,7 @@ import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPa
 export interface PrintedSheet {
   readonly name: string;
   readonly size: Size;
-  readonly sheet: PlannedSheet;
+  readonly sheet: PlanSheet;
   readonly steps: readonly CutStep[];
 }
 
@@ -19,7 +20,7 @@ export interface CutSheet {
   /** The cut list, a line each. */
   readonly list: readonly string[];
   readonly sheets: readonly PrintedSheet[];
-  readonly nameOf: (wanted: string) => string;
+  readonly nameOf: (wanted: PlanPiece, isInSentence?: boolean) => string;
 }
 
 /** Sheets are drawn to one scale of 1 : 6. */
@@ -61,7 +62,7 @@ class Column {
     { size, sheet }: PrintedSheet,
     lines: readonly string[],
     font: PDFFont,
-    nameOf: (wanted: string) => string,
+    nameOf: (wanted: PlanPiece) => string,
   ): void {
     const s = POINTS_PER_TICK * SCALE;
     const [w, h] = [size.w * s, size.h * s];
@@ -82,7 +83,7 @@ class Column {
     for (const part of sheet.pieces) {
       const place = box(part);
       page.drawRectangle({ ...place, borderColor: PIECE, borderWidth: 1.4 });
-      const words = plainText(nameOf(part.id));
+      const words = plainText(nameOf(part));
       if (font.widthOfTextAtSize(words, 7) < place.width - 4 && place.height > 10)
         page.drawText(words, { x: place.x + 3, y: place.y + place.height - 9, size: 7, font, color: INK });
     }
@@ -100,7 +101,7 @@ class Column {
 
 function stepWords(step: CutStep, n: number, { system, nameOf }: CutSheet): string {
   const becomes = ({ role, wanted, w, h }: StepPart): string =>
-    `${formatSize({ w, h }, system)} ${wanted !== null ? nameOf(wanted).toLowerCase() : role === 'nubbin' ? 'to the stash' : role === 'waste' ? 'waste' : 'cut on'}`;
+    `${formatSize({ w, h }, system)} ${wanted !== null ? nameOf(wanted, true) : role === 'nubbin' ? 'to the stash' : role === 'waste' ? 'waste' : 'cut on'}`;
   return `${n}.  ${formatLength(step.at, system)} from the ${step.axis === 'x' ? 'left' : 'head'}:  ${becomes(step.gives[0])}  |  ${becomes(step.gives[1])}`;
 }
 

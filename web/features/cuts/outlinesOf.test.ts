@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { inches } from '../../../core/length';
-import { forPage, wantedName } from '../../../core/cutlist';
+import { wantedKey } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { outlinesOf } from './outlinesOf';
 
@@ -13,13 +13,12 @@ const page = (id: string, more: Page['more']): Page => ({
   photos: [],
   papers: {},
   more: more ?? [],
-  state: 'idea',
   title: '',
   date: '',
   place: '',
   journaling: '',
-  plan: null,
   started: '2026-11-05',
+  glued: null,
   finished: null,
 });
 const lead = page('p', [
@@ -32,7 +31,8 @@ const pages = new Map([
 ]);
 
 test('a frame is two lines, a pennant one, each of its own page; a piece of the design has none but its rectangle', () => {
-  expect(outlinesOf(wantedName('more-t', size), lead, pages)).toHaveLength(2);
-  expect(outlinesOf(forPage('q', wantedName('more-t', size)), lead, pages)).toHaveLength(1);
-  expect(outlinesOf(wantedName('ground', size), lead, pages)).toBeNull();
+  const wanted = (id: string, slot: string) => ({ id: wantedKey(id, slot, size), page: id });
+  expect(outlinesOf(wanted('p', 'more-t'), pages)).toHaveLength(2);
+  expect(outlinesOf(wanted('q', 'more-t'), pages)).toHaveLength(1);
+  expect(outlinesOf(wanted('p', 'ground'), pages)).toBeNull();
 });

@@ -1,14 +1,15 @@
 import { pageLayout } from '../../../core/design';
-import { purposeOf, shapedPieces, wantedIn } from '../../../core/cutlist';
+import { shapedPieces } from '../../../core/cutlist';
 import type { Path } from '../../../core/shapes';
-import type { Page } from '../../../core/things';
+import type { Page, PlanPiece } from '../../../core/things';
 
 /** The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. */
-export function outlinesOf(wanted: string, lead: Page, pages: ReadonlyMap<string, Page>): readonly Path[] | null {
-  const { page: id } = purposeOf(wanted);
-  const page = id === null ? lead : pages.get(id);
-  const drawn =
-    page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wantedIn(wanted))?.drawn;
+export function outlinesOf(
+  wanted: Pick<PlanPiece, 'id' | 'page'>,
+  pages: ReadonlyMap<string, Page>,
+): readonly Path[] | null {
+  const page = pages.get(wanted.page);
+  const drawn = page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wanted.id)?.drawn;
   if (!drawn) return null;
   const { x, y, w, h } = drawn.givesBack ?? { x: 0, y: 0, w: 0, h: 0 };
   const middle: Path = [

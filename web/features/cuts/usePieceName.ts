@@ -1,8 +1,13 @@
 import { designOfPage, slotOfMore } from '../../../core/design';
-import { purposeOf } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
+import { pageName } from '../../data/didWords';
+
+/** What a piece is for. */
+export interface Purpose {
+  readonly page: string;
+  readonly slot: string;
+}
 
 /** What the slot of a page is called. */
 export const slotName = (page: Page, slot: string): string =>
@@ -10,12 +15,16 @@ export const slotName = (page: Page, slot: string): string =>
   page.more?.find((piece) => slotOfMore(piece) === slot)?.name ??
   slot;
 
-/** Names for the wanted pieces of a plan; where it is for several pages, with the page's. @param lead the page whose plan it is */
-export function usePieceName(lead: Page, isShared: boolean): (wanted: string) => string {
+/** What a piece is called; in a sentence with a small letter, but for the page's title. */
+export type PieceName = (purpose: Purpose, isInSentence?: boolean) => string;
+
+/** Names for wanted pieces; where they are for several pages, with the page's. */
+export function usePieceName(isShared: boolean): PieceName {
   const pages = useBench((b) => b.pages);
-  return (wanted) => {
-    const { page: id, slot } = purposeOf(wanted);
-    const page = (id === null ? lead : pages.get(id)) ?? lead;
-    return isShared ? `${slotName(page, slot)} · ${pageName(page)}` : slotName(page, slot);
+  return ({ page: id, slot }, isInSentence = false) => {
+    const page = pages.get(id);
+    if (!page) return slot;
+    const own = isInSentence ? slotName(page, slot).toLowerCase() : slotName(page, slot);
+    return isShared ? `${own} · ${pageName(page)}` : own;
   };
 }

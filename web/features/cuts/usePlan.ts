@@ -1,22 +1,22 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { CutPlan, CutStock, PlannedSheet, Preference } from '../../../core/cutting';
+import type { CutPlan, CutStock, Preference } from '../../../core/cutting';
 import {
   cutJobFor,
   cutListOf,
-  forPage,
   pinDown,
-  stillWanted,
-  unpinned,
+  notPlanned,
+  purposed,
   without,
   withSheets,
   type JoinedStrip,
   type Pin,
+  type PurposedPlan,
   type WantedPiece,
 } from '../../../core/cutlist';
 import { pageLayout } from '../../../core/design';
 import { stockOnHand } from '../../../core/stock';
-import type { Page } from '../../../core/things';
-import { shelfOf } from '../../data/bench';
+import type { Page, PlanSheet } from '../../../core/things';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { planInWorker, stopPlanning } from '../../workers/planningClient';
@@ -32,7 +32,7 @@ export interface Wishes {
   readonly forbidden: readonly string[];
   readonly pins: readonly Pin[];
   /** Sheets that stay as they are drawn. */
-  readonly locked: readonly PlannedSheet[];
+  readonly locked: readonly PlanSheet[];
   readonly joined: readonly JoinedStrip[];
   /** Other pages, cut in one go with this one. */
   readonly others: readonly string[];
@@ -45,7 +45,7 @@ export interface Planning {
   readonly list: readonly WantedPiece[];
   readonly stock: readonly CutStock[];
   /** The plans found so far, the one that saves fresh sheets first. */
-  readonly plans: ReadonlyMap<Preference, CutPlan>;
+  readonly plans: ReadonlyMap<Preference, PurposedPlan>;
   /** 0 to 1 while better plans are looked for; null when done. */
   readonly done: number | null;
   readonly trouble: string | null;
@@ -60,12 +60,11 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
   const longestCut = useSettings((s) => s.longestCut);
   const list = useMemo(
     () =>
-      pages.flatMap((page, i) => {
+      pages.flatMap((page) => {
         const layout = pageLayout(page);
-        const own = layout.ok ? stillWanted(cutListOf(layout.value, page), bench.ledger, page.id) : [];
-        return i === 0 ? own : own.map((piece) => ({ ...piece, id: forPage(page.id, piece.id) }));
+        return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
       }),
-    [pages, bench.ledger],
+    [pages, bench.ledger, bench.plans],
   );
   const lead = pages[0]!.id;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
@@ -77,7 +76,7 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
     const settled = [...locked, ...joined.flatMap(({ sheets }) => sheets)];
     const show = (prefer: Preference, plan: CutPlan, done: number | null): void => {
       if (!isLatest) return;
-      const whole = withSheets(unpinned(plan), settled, stock);
+      const whole = withSheets(purposed(plan, pinned), settled, stock);
       setFound(({ plans }) => ({
         plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]),
         done,
@@ -88,8 +87,9 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
     const rest = without(list, locked)
       .map((piece) => ({ ...piece, count: piece.count - joined.filter(({ wanted }) => wanted === piece.id).length }))
       .filter(({ count }) => count > 0);
+    const pinned = pinDown(rest, pins);
     const job = cutJobFor(
-      pinDown(rest, pins),
+      pinned,
       stock.filter(({ id }) => !taken.has(id)),
       longestCut,
     );

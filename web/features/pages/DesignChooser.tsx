@@ -5,8 +5,6 @@ import { writeDesignFile } from '../../../core/jobs';
 import { designOfPage, DESIGNS, measuredFrom } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { keepDesign } from '../../data/designActs';
-import { changePage, chooseDesign, pageName } from '../../data/pageActs';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { keepFile } from '../../ui/keepFile';
@@ -15,6 +13,9 @@ import { SlipOver } from '../../ui/SlipOver';
 import { DesignsSideBySide } from './DesignsSideBySide';
 import { OwnDesign } from './OwnDesign';
 import type { PageWork } from './usePageWork';
+import { keepDesign, changePage, chooseDesign } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 export interface DesignChooserProps {
   page: Page;
@@ -32,7 +33,7 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
   ];
   const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
   const keep = (): void => {
-    if (measured) void keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured });
+    if (measured) void act(keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured }));
   };
   return (
     <Stack $gap={8}>
@@ -41,7 +42,7 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
         options={names}
         value={page.design}
         onChange={(to) => {
-          void chooseDesign(page, { design: to, own: designs.get(to) });
+          void act(chooseDesign(page.id, { design: to, own: designs.get(to) }), { isQuiet: true });
         }}
       />
       <Soft>{design.looks}</Soft>
@@ -58,7 +59,10 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
           options={choices}
           value={page.options?.[id] ?? choices[0]![0]}
           onChange={(to) => {
-            void changePage(page, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`);
+            void act(
+              changePage(page.id, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`),
+              { isQuiet: true },
+            );
           }}
         />
       ))}

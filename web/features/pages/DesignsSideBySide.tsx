@@ -4,9 +4,7 @@ import { designOfPage, DESIGNS, pageLayout } from '../../../core/design';
 import type { RankedDesign } from '../../../core/papers';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { dropDesign } from '../../data/designActs';
 import { usePictures } from '../../data/images';
-import { chooseDesign } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -16,6 +14,8 @@ import { Working } from '../../ui/Working';
 import { rankInWorker, stopPlanning } from '../../workers/planningClient';
 import { designReasons } from './designReasons';
 import type { PageWork } from './usePageWork';
+import { dropDesign, chooseDesign } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface DesignsSideBySideProps {
   page: Page;
@@ -41,11 +41,19 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
     [designs],
   );
   const { stock, colours } = work;
+  const longestCut = useSettings((s) => s.longestCut);
   useEffect(() => {
     let isLatest = true;
     const { format, photos: own, mat } = page;
     void rankInWorker(
-      { page: { format, photos: own, mat }, designs: candidates, faces: [...faces.values()], stock, colours },
+      {
+        page: { format, photos: own, mat },
+        designs: candidates,
+        faces: [...faces.values()],
+        stock,
+        colours,
+        longestCut,
+      },
       ({ ranked, done }) => {
         if (isLatest) setFound({ ranked, done });
       },
@@ -56,7 +64,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
       isLatest = false;
       stopPlanning();
     };
-  }, [page, candidates, faces, stock, colours]);
+  }, [page, candidates, faces, stock, colours, longestCut]);
   const [isAll, setAll] = useState(false);
   const pictures = usePictures(page.photos);
   const others = useMemo(
@@ -71,7 +79,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
     [candidates, found.ranked, page],
   );
   const take = (choice: Candidate & { papers?: RankedDesign['papers'] }): void => {
-    void chooseDesign(page, choice).then((done) => {
+    void act(chooseDesign(page.id, choice), { isQuiet: true }).then((done) => {
       if (done) onDone();
     });
   };
@@ -108,7 +116,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
                     <Button
                       look="quiet"
                       onPress={() => {
-                        void dropDesign(one.own!);
+                        void act(dropDesign(one.own!));
                       }}
                     >
                       drop it

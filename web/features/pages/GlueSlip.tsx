@@ -1,28 +1,63 @@
 import { useState } from 'react';
-import { Checkbox, CheckboxGroup } from 'react-aria-components';
+import { CheckboxGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { designOfPage } from '../../../core/design';
-import { isKept, type Lot, type Page } from '../../../core/things';
+import { formatSize } from '../../../core/length';
+import { gluePage, outFor, type Chosen } from '../../../core/making';
+import { isKept, type Page } from '../../../core/things';
+import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import { gluePage, onBench } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
-import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
+import { Button } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
 import { Slip, Soft, Stack } from '../../ui/Screen';
+import { Tick } from '../../ui/Tick';
 
-/** All pieces are cut: what is glued, and which of the small things out on the bench went on. */
-export function GlueSlip({ page }: { page: Page }) {
-  const { ledger, lots } = useBench((b) => b);
+/** Something that is out and may go on the page: what it is called, and what is used. */
+interface Choice {
+  readonly key: string;
+  readonly words: string;
+  readonly chosen: Chosen;
+}
+
+/** What is out for the page beside what was cut for it: used or not as she ticks it, and tools, which go back. */
+function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly string[]; cut: number } {
+  const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const out = onBench(ledger, page.id).amounts;
-  const kept = out.filter(({ lot }) => isKept(lots.get(lot)!.kind));
-  const amounts = out.filter((one) => !kept.includes(one));
+  const { cut, loose, amounts } = outFor(bench, page.id);
+  const lotOf = (id: string) => bench.lots.get(id);
+  const isTool = ({ lot }: { lot: string }): boolean => isKept(lotOf(lot)?.kind ?? 'paper');
+  return {
+    cut: cut.length,
+    tools: amounts.filter(isTool).map(({ lot }) => lotOf(lot)?.name ?? ''),
+    choices: [
+      ...loose.map((piece) => ({
+        key: piece.id,
+        words: `${lotOf(piece.lot)?.name ?? 'A paper'}, ${formatSize(piece, system)}`,
+        chosen: { piece: piece.id },
+      })),
+      ...amounts
+        .filter((one) => !isTool(one))
+        .flatMap((one) => {
+          const lot = lotOf(one.lot);
+          return lot
+            ? [{ key: lot.id, words: `${lot.name}: ${amountWords(lot, one.amounts, system)}`, chosen: one }]
+            : [];
+        }),
+    ],
+  };
+}
+
+/** What was cut is glued, and which of the other things out on the bench went on. */
+export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
+  const { choices, tools, cut } = useChoices(page);
   const [left, setLeft] = useState<readonly string[]>([]);
-  const used = amounts.filter(({ lot }) => !left.includes(lot));
+  const used = choices.filter(({ key }) => !left.includes(key));
   return (
     <Slip aria-label="Glue">
       <Stack>
-        <h2>Cut. Now glue.</h2>
+        <h2>{isWhole ? 'Cut. Now glue.' : `Glue what is cut: ${countWords(cut, 'piece')}`}</h2>
         {designOfPage(page).steps.map((step) => (
           <p key={step}>{step}</p>
         ))}
@@ -30,29 +65,33 @@ export function GlueSlip({ page }: { page: Page }) {
           Wet work first, and let it dry; then the large layers, the photos, the clusters. Leave edges open where
           something must slide in.
         </Soft>
-        {amounts.length > 0 && (
+        {choices.length > 0 && (
           <Small
             aria-label="Used on the page"
-            value={used.map(({ lot }) => lot)}
-            onChange={(on) => setLeft(amounts.map(({ lot }) => lot).filter((lot) => !on.includes(lot)))}
+            value={used.map(({ key }) => key)}
+            onChange={(on) => setLeft(choices.map(({ key }) => key).filter((key) => !on.includes(key)))}
           >
-            {amounts.map(({ lot, amounts: n }) => (
-              <Checkbox key={lot} value={lot}>
-                <i aria-hidden>{left.includes(lot) ? '' : '✓'}</i>
-                {lots.get(lot)?.name}: {amountWords(lots.get(lot) as Lot, n, system)}
-              </Checkbox>
+            {choices.map(({ key, words }) => (
+              <Tick key={key} value={key}>
+                {words}
+              </Tick>
             ))}
           </Small>
         )}
-        {kept.length > 0 && (
+        {tools.length > 0 && (
           <Soft>
-            {kept.map(({ lot }) => lots.get(lot)!.name).join(', ')} {kept.length === 1 ? 'goes' : 'go'} back.
+            {tools.join(', ')} {tools.length === 1 ? 'goes' : 'go'} back.
           </Soft>
         )}
         <Button
           look="main"
           onPress={() => {
-            void gluePage(page, ledger, used, kept);
+            void act(
+              gluePage(
+                page.id,
+                used.map(({ chosen }) => chosen),
+              ),
+            );
           }}
         >
           It is glued
@@ -66,24 +105,4 @@ const Small = styled(CheckboxGroup)`
   display: flex;
   flex-direction: column;
   gap: 6px;
-  .react-aria-Checkbox {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    cursor: pointer;
-  }
-  i {
-    width: 22px;
-    height: 22px;
-    border: 2px solid ${({ theme }) => theme.soft};
-    border-radius: 4px;
-    display: grid;
-    place-items: center;
-    font-style: normal;
-    color: ${({ theme }) => theme.pond};
-    font-weight: 700;
-  }
-  [data-focus-visible] i {
-    outline: 3px solid ${({ theme }) => theme.beet};
-  }
 `;

@@ -2,12 +2,13 @@ import styled from 'styled-components';
 import { formatLength, inches, mm } from '../../../core/length';
 import { movedOn, movedWith, nudge, type Layout } from '../../../core/design';
 import type { LayerMove, Page } from '../../../core/things';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { layerName } from './layerName';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface LayerMovesProps {
   page: Page;
@@ -22,14 +23,17 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
   const group = movedWith(layout, id);
   const [small, large] = system === 'in' ? [inches(1 / 16), inches(1 / 2)] : [mm(1), mm(10)];
   const move = (more: Partial<LayerMove>): void => {
-    void changePage(
-      page,
-      (now) => {
-        const { [group]: before, ...rest } = now.moves ?? {};
-        const after = movedOn(before, more);
-        return { moves: after ? { ...rest, [group]: after } : rest };
-      },
-      'Moved a layer',
+    void act(
+      changePage(
+        page.id,
+        (now) => {
+          const { [group]: before, ...rest } = now.moves ?? {};
+          const after = movedOn(before, more);
+          return { moves: after ? { ...rest, [group]: after } : rest };
+        },
+        'Moved a layer',
+      ),
+      { isQuiet: true },
     );
   };
   const push = (axis: 'x' | 'y', step: number): void => {
@@ -37,10 +41,13 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
     move(axis === 'x' ? { dx: by } : { dy: by });
   };
   const back = (): void => {
-    void changePage(
-      page,
-      (now) => ({ moves: Object.fromEntries(Object.entries(now.moves ?? {}).filter(([key]) => key !== group)) }),
-      'Put a layer back',
+    void act(
+      changePage(
+        page.id,
+        (now) => ({ moves: Object.fromEntries(Object.entries(now.moves ?? {}).filter(([key]) => key !== group)) }),
+        'Put a layer back',
+      ),
+      { isQuiet: true },
     );
   };
   useKeys({

@@ -3,12 +3,13 @@ import { formatSize } from '../../../core/length';
 import { drawnMore } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
 import { ShapeDrawing } from '../../ui/ShapeDrawing';
 import { MoreSlip } from './MoreSlip';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 /** Pieces beyond the design: tags, banners, pockets; they are cut with the rest. */
 export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
@@ -47,10 +48,13 @@ export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
                   look="quiet"
                   aria-label={`Not the ${piece.name.toLowerCase()}`}
                   onPress={() => {
-                    void changePage(
-                      page,
-                      (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }),
-                      `Took the ${piece.name.toLowerCase()} off`,
+                    void act(
+                      changePage(
+                        page.id,
+                        (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }),
+                        `Took the ${piece.name.toLowerCase()} off`,
+                      ),
+                      { isQuiet: true },
                     );
                   }}
                 >

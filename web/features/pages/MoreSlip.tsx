@@ -5,7 +5,6 @@ import { formatArea, formatSize, inches } from '../../../core/length';
 import { drawShape, type Shape, type ShapeKind } from '../../../core/shapes';
 import type { MorePiece, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -15,6 +14,8 @@ import { ShapeDrawing } from '../../ui/ShapeDrawing';
 import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from '../../ui/shapeWords';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 /** What a shape may be told by, and what it begins with. */
 interface Measures {
@@ -114,10 +115,13 @@ export function MoreSlip({ page }: { page: Page }) {
       face: face === '' ? null : face,
       count: copies,
     };
-    void changePage(
-      page,
-      (now) => ({ more: [...(now.more ?? []), piece] }),
-      `Wants a ${shapeName(kind).toLowerCase()}`,
+    void act(
+      changePage(
+        page.id,
+        (now) => ({ more: [...(now.more ?? []), piece] }),
+        `Wants a ${shapeName(kind).toLowerCase()}`,
+      ),
+      { isQuiet: true },
     );
     setName('');
   };

@@ -5,8 +5,6 @@ import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, inches } from '../../../core/length';
 import { coverOf, designFrom, layOut, readDesign, writeDesign, type DesignLineError } from '../../../core/design';
 import type { MeasuredDesign, Page } from '../../../core/things';
-import { keepDesign, readDesignText } from '../../data/designActs';
-import { chooseDesign } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
@@ -16,6 +14,9 @@ import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { layerName } from './layerName';
 import { lineWords } from './lineWords';
+import { keepDesign, chooseDesign } from '../../../core/making';
+import { act } from '../../data/acts';
+import { readDesignText } from '../../data/designFile';
 
 export interface OwnDesignProps {
   page: Page;
@@ -49,8 +50,8 @@ export function OwnDesign({ page, now, onDone }: OwnDesignProps) {
   const keep = (andChoose: boolean): void => {
     if (!read.ok) return;
     const own: MeasuredDesign = { id: nanoid(8), name: name.trim() || 'A design of mine', ...read.value.design };
-    void keepDesign(own).then(async (kept) => {
-      if (kept && andChoose) await chooseDesign(page, { design: own.id, own });
+    void act(keepDesign(own)).then(async (kept) => {
+      if (kept && andChoose) await act(chooseDesign(page.id, { design: own.id, own }), { isQuiet: true });
       if (kept) onDone();
     });
   };

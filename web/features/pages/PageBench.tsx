@@ -2,10 +2,10 @@ import { useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { designOfPage } from '../../../core/design';
+import { canBeGlued, pageState } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
-import { finishPage, pageName, removePage, settlePapers } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -15,6 +15,7 @@ import { Columns, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { useWidth } from '../../ui/useWidth';
+import { DoneButton } from './DoneButton';
 import { GlueSlip } from './GlueSlip';
 import { HiddenList } from './HiddenList';
 import { LayerList } from './LayerList';
@@ -26,6 +27,9 @@ import { PapersList } from './PapersList';
 import { RemarksList } from './RemarksList';
 import { PlainGroundHint } from './PlainGroundHint';
 import { usePageWork } from './usePageWork';
+import { dropPage, changePage } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
 export function PageBench() {
@@ -36,7 +40,8 @@ export function PageBench() {
 
 function Bench({ page }: { page: Page }) {
   const go = useNavigate();
-  const ledger = useBench((b) => b.ledger);
+  const bench = useBench((b) => b);
+  const state = pageState(page, bench);
   const { system, change } = useSettings();
   const work = usePageWork(page);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -46,17 +51,21 @@ function Bench({ page }: { page: Page }) {
     change({ pageInHand: page.id });
   }, [page.id, change]);
 
-  const isOpen = page.state === 'idea';
+  const isOpen = state === 'idea';
   const { layout } = work;
   const short = work.list.find(({ face, slot }) => face === null && layout?.slots.some(({ id }) => id === slot));
   const canCut = layout !== null && !short;
   const toCuts = async (): Promise<void> => {
-    if (isOpen && canCut) await settlePapers(page, work.papers);
+    if (isOpen && canCut)
+      await act(
+        changePage(page.id, (now) => ({ papers: { ...work.papers, ...now.papers } }), 'Chose papers'),
+        { isQuiet: true },
+      );
     await go(`/cuts/${page.id}`);
   };
   useKeys({
     Enter: () => {
-      if (canCut && (isOpen || page.state === 'planned')) void toCuts();
+      if (canCut && (isOpen || state === 'planned')) void toCuts();
     },
   });
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
@@ -67,14 +76,14 @@ function Bench({ page }: { page: Page }) {
   return (
     <Screen
       title={pageName(page)}
-      about={`${formatWords(page.format, system)} · ${designOfPage(page).name} · ${stateWords(page.state)}`}
+      about={`${formatWords(page.format, system)} · ${designOfPage(page).name} · ${stateWords(state)}`}
       actions={
         <>
-          {(isOpen || page.state === 'planned' || page.state === 'cut') && (
+          {(isOpen || state === 'planned' || state === 'cut') && (
             <Button
               look="quiet"
               onPress={() => {
-                void removePage(page, ledger).then((done) => {
+                void act(dropPage(page.id)).then((done) => {
                   if (done) void go('/pages');
                 });
               }}
@@ -82,7 +91,7 @@ function Bench({ page }: { page: Page }) {
               Drop this page
             </Button>
           )}
-          {(isOpen || page.state === 'planned') && (
+          {(isOpen || state === 'planned') && (
             <Button
               look="main"
               hint="⏎"
@@ -94,23 +103,14 @@ function Bench({ page }: { page: Page }) {
               To the cuts
             </Button>
           )}
-          {page.state === 'glued' && (
-            <Button
-              look="main"
-              onPress={() => {
-                void finishPage(page);
-              }}
-            >
-              It is done
-            </Button>
-          )}
+          {state === 'glued' && <DoneButton page={page} />}
         </>
       }
     >
       <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
         <Stack $gap={14}>
           {isOpen && <PageMaking page={page} work={work} />}
-          {page.state === 'cut' && <GlueSlip page={page} />}
+          {canBeGlued(page, bench) && <GlueSlip page={page} isWhole={state === 'cut'} />}
           {layout && !isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
           <PageWords page={page} layout={layout} />
         </Stack>

@@ -1,6 +1,5 @@
 import styled from 'styled-components';
 import type { Page, PageFormat } from '../../../core/things';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -9,6 +8,8 @@ import { Row, Stack } from '../../ui/Screen';
 import { DesignChooser } from './DesignChooser';
 import { PhotoPicker } from './PhotoPicker';
 import type { PageWork } from './usePageWork';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 const formatKey = (format: PageFormat): string =>
   FORMATS.find(([, , f]) => f.w === format.w && f.h === format.h && f.spread === format.spread)?.[0] ?? 'own';
@@ -19,10 +20,13 @@ export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
   const key = formatKey(page.format);
   const setFormat = (to: string): void => {
     const format = FORMATS.find(([id]) => id === to)?.[2] ?? { ...NOTEBOOK, spread: page.format.spread };
-    void changePage(page, { format }, 'Changed the page size');
+    void act(changePage(page.id, { format }, 'Changed the page size'), { isQuiet: true });
   };
   const resize = (some: Partial<PageFormat>): void => {
-    void changePage(page, (now) => ({ format: { ...now.format, ...some } }), 'Changed the page size');
+    void act(
+      changePage(page.id, (now) => ({ format: { ...now.format, ...some } }), 'Changed the page size'),
+      { isQuiet: true },
+    );
   };
   return (
     <Stack $gap={14}>
@@ -75,7 +79,7 @@ export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
           value={page.mat}
           onChange={(mat) => {
             if (mat !== null) {
-              void changePage(page, { mat }, 'Changed the mats');
+              void act(changePage(page.id, { mat }, 'Changed the mats'), { isQuiet: true });
               change({ mat });
             }
           }}

@@ -2,9 +2,9 @@ import { useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { pageLayout } from '../../../core/design';
+import { pageState } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName, startPage } from '../../data/pageActs';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -12,16 +12,19 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
 import { Empty, Screen, Soft } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { pageName } from '../../data/didWords';
+import { startPage } from '../../data/begin';
 
 const SCALE = 15;
 
 /** Pages: all that are begun or done, drawn to one scale. */
 export function PagesScreen() {
-  const pages = useBench((b) => b.pages);
+  const bench = useBench((b) => b);
+  const { pages } = bench;
   const { mat, change } = useSettings();
   const go = useNavigate();
   const inOrder = [...pages.values()].sort(
-    (a, b) => Number(a.state === 'done') - Number(b.state === 'done') || b.started.localeCompare(a.started),
+    (a, b) => Number(a.finished !== null) - Number(b.finished !== null) || b.started.localeCompare(a.started),
   );
   const begin = async (): Promise<void> => {
     const id = await startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
@@ -79,6 +82,7 @@ export function PagesScreen() {
 
 function Spread({ page }: { page: Page }) {
   const system = useSettings((s) => s.system);
+  const state = useBench((b) => pageState(page, b));
   const pictures = usePictures(page.photos);
   const layout = useMemo(() => pageLayout(page), [page]);
   return (
@@ -104,7 +108,7 @@ function Spread({ page }: { page: Page }) {
         )}
         <strong>{pageName(page)}</strong>
         <Soft>
-          {formatWords(page.format, system)} · {stateWords(page.state)}
+          {formatWords(page.format, system)} · {stateWords(state)}
         </Soft>
       </Link>
     </li>

@@ -5,12 +5,13 @@ import { mayBeJoined, type WantedPiece } from '../../../core/cutlist';
 import { rankFaces } from '../../../core/papers';
 import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { Paper } from '../../ui/Paper';
 import { Soft, Stack } from '../../ui/Screen';
 import type { PageWork } from './usePageWork';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 /** How near a face is to the photos, in words. CIEDE2000, mean over its colours. */
 const nearWords = (difference: number): string =>
@@ -22,12 +23,12 @@ const MOST = 24;
 /** The paper of each slot, those that go with the photos first, and the pieces it is cut into: the cut list. */
 export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork; isOpen: boolean }) {
   const { faces, ledger } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
+  const { system, longestCut } = useSettings();
   const allFaces = useMemo(() => [...faces.values()], [faces]);
   const { layout, papers, list, stock, colours } = work;
   /** No paper holds the strip whole, but shorter ones joined make it. */
   const canBeJoined = (piece: WantedPiece, face: Face): boolean =>
-    isOpen && mayBeJoined({ ...piece, face: face.id }, stock, ledger);
+    isOpen && mayBeJoined({ wanted: { ...piece, face: face.id }, stock, ledger, longestCut });
   return (
     <section aria-label="Cut list">
       <h2>Papers, and the cut list</h2>
@@ -61,10 +62,13 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
                     ].map((r): [string, string] => [r.face.id, `${r.face.name}${r.words}`])}
                     value={face ?? ''}
                     onChange={(to) => {
-                      void changePage(
-                        page,
-                        (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }),
-                        `Chose ${faces.get(to)?.name ?? 'a paper'}`,
+                      void act(
+                        changePage(
+                          page.id,
+                          (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }),
+                          `Chose ${faces.get(to)?.name ?? 'a paper'}`,
+                        ),
+                        { isQuiet: true },
                       );
                     }}
                   />

@@ -4,11 +4,12 @@ import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
 import type { Page, PagePhoto } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { changePage } from '../../data/pageActs';
 import { useImageUrls } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft, Stack } from '../../ui/Screen';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 const KEPT: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
 
@@ -35,7 +36,10 @@ export function PhotoPicker({ page }: { page: Page }) {
   const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
   const kept = page.photos.filter(({ photo }) => photo === null).length;
   const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => {
-    void changePage(page, (now) => ({ photos: change(now.photos) }), label);
+    void act(
+      changePage(page.id, (now) => ({ photos: change(now.photos) }), label),
+      { isQuiet: true },
+    );
   };
   const toggle = (id: string, size: { w: number; h: number }): void => {
     const isPicked = page.photos.some(({ photo }) => photo === id);

@@ -5,12 +5,13 @@ import { formatArea, formatSize } from '../../../core/length';
 import { plainGrounds, type PlainGround } from '../../../core/papers';
 import type { Layout } from '../../../core/design';
 import type { MorePiece, Page } from '../../../core/things';
-import { shelfOf } from '../../data/bench';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { changePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
+import { changePage } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface PlainGroundHintProps {
   page: Page;
@@ -32,10 +33,13 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
       face: papers[slot]!,
       count,
     }));
-    void changePage(
-      page,
-      (now) => ({ papers: { ...papers, ...now.papers, [slot]: face }, more: [...(now.more ?? []), ...more] }),
-      'Laid plain cardstock under strips',
+    void act(
+      changePage(
+        page.id,
+        (now) => ({ papers: { ...papers, ...now.papers, [slot]: face }, more: [...(now.more ?? []), ...more] }),
+        'Laid plain cardstock under strips',
+      ),
+      { isQuiet: true },
     );
   };
   return (

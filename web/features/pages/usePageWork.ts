@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { choosePapers, holdsPiece } from '../../../core/papers';
 import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/design';
-import { cutListOf, type WantedPiece } from '../../../core/cutlist';
+import { cutListOf, pageState, type WantedPiece } from '../../../core/cutlist';
 import { stockOnHand } from '../../../core/stock';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
 import type { LayerCover } from '../../../core/covering';
 import type { Page } from '../../../core/things';
-import { shelfOf } from '../../data/bench';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 
@@ -29,7 +29,7 @@ export interface PageWork {
 
 export function usePageWork(page: Page): PageWork {
   const bench = useBench((b) => b);
-  const hold = useSettings((s) => s.hold);
+  const { hold, longestCut } = useSettings();
   const laid = useMemo(() => pageLayout(page), [page]);
   const layout = laid.ok ? laid.value : null;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), page.id), [bench, page.id]);
@@ -38,7 +38,7 @@ export function usePageWork(page: Page): PageWork {
     [page.photos, bench.photos],
   );
   const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
-  const isOpen = page.state === 'idea';
+  const isOpen = pageState(page, bench) === 'idea';
   const papers = useMemo(() => {
     if (!layout || !isOpen) return page.papers;
     const leftovers = stock.filter(({ fresh }) => !fresh);
@@ -46,14 +46,15 @@ export function usePageWork(page: Page): PageWork {
       faces,
       stock,
       colours,
+      longestCut,
       settled: page.papers,
       favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0),
     });
-  }, [layout, isOpen, faces, stock, colours, page.papers]);
+  }, [layout, isOpen, faces, stock, colours, longestCut, page.papers]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
   const list = useMemo(
-    () => (layout ? cutListOf(layout, { papers, ...(page.more ? { more: page.more } : {}) }) : []),
-    [layout, papers, page.more],
+    () => (layout ? cutListOf(layout, { id: page.id, papers, ...(page.more ? { more: page.more } : {}) }) : []),
+    [layout, papers, page.id, page.more],
   );
   return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };
 }

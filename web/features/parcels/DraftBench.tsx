@@ -3,8 +3,9 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { alreadyOwn } from '../../../core/finding';
 import { readLine, readList, unpack, type ReadLine } from '../../../core/listing';
-import { db, keepDraft } from '../../data/acts';
-import type { Draft } from '../../data/bench';
+import { dropDraft, putParcelAway } from '../../../core/making';
+import { act, keepDraft } from '../../data/acts';
+import { type Draft } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { FacePatterns } from '../../ui/FacePatterns';
@@ -13,7 +14,6 @@ import { TextField } from '../../ui/TextField';
 import { BoxLine } from './BoxLine';
 import { ListEditor } from './ListEditor';
 import { moveTicks } from './moveTicks';
-import { putParcelAway } from './putParcelAway';
 import { UnreadLine } from './UnreadLine';
 
 /** A parcel being unpacked: the list as it is typed, and what of it is in the box. Every stroke is kept. */
@@ -59,7 +59,7 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
 
   const putAway = async (): Promise<void> => {
     setTried(true);
-    if (trouble === null && (await putParcelAway(own, lines))) await go(`/parcels/${own.id}`);
+    if (trouble === null && (await act(putParcelAway(own, lines)))) await go(`/parcels/${own.id}`);
   };
   const setHere = (i: number, n: number): void => save({ here: { ...own.here, [i]: n } });
   /** Damaged ones are here; a line not looked at yet has all of them. */
@@ -98,7 +98,9 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
         <>
           <Button
             onPress={() => {
-              void db.drafts.delete(own.id).then(() => go('/parcels'));
+              void act(dropDraft(own.id)).then((done) => {
+                if (done) void go('/parcels');
+              });
             }}
           >
             Drop this list

@@ -51,15 +51,15 @@ function Lists({ onFetched }: { onFetched: (draft: string) => void }) {
     }
     const id = nanoid(8);
     const late = list.late.length > 0 ? [`# To come later: ${list.late.join('; ')}`] : [];
-    await keepDraft({
+    const draft = {
       id,
       club: list.club,
       name: list.name,
       month: list.month,
       list: [...late, ...list.lines].join('\n'),
       here: {},
-    });
-    onFetched(id);
+    };
+    if (await keepDraft(draft, true)) onFetched(id);
   };
   return (
     <>

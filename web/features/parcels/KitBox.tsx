@@ -1,8 +1,8 @@
-import { nanoid } from 'nanoid';
 import { useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { balanceOf, type Amounts } from '../../../core/ledger';
-import type { Kit, Lot } from '../../../core/things';
+import type { Kit } from '../../../core/things';
+import { arrive } from '../../../core/making';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -16,18 +16,6 @@ import { mono } from '../../ui/theme';
 import { FetchList } from './FetchList';
 import { Wishes } from './Wishes';
 import { ThemeWords } from './ThemeWords';
-
-/** What is owed of a lot has come: sheets become pieces, the rest is counted in. */
-function arrive(lot: Lot, owed: Amounts): Promise<boolean> {
-  const pieces =
-    lot.measure === 'sheets'
-      ? Array.from({ length: owed[''] ?? 0 }, () => ({ id: nanoid(8), w: lot.size!.w, h: lot.size!.h }))
-      : null;
-  return act({
-    label: `${lot.name} has come`,
-    events: [{ type: 'arrived', lot: lot.id, ...(pieces ? { pieces } : { amounts: owed }) }],
-  });
-}
 
 /** A parcel that was put away: its list, and what became of each line. What is owed waits at the head. */
 export function KitBox({
@@ -92,7 +80,7 @@ export function KitBox({
                   look="quiet"
                   aria-label={`It has come: ${lot.name}`}
                   onPress={() => {
-                    void arrive(lot, amounts);
+                    void act(arrive(lot.id));
                   }}
                 >
                   It has come

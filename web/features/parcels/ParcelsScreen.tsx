@@ -1,9 +1,7 @@
-import { nanoid } from 'nanoid';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { keepDraft } from '../../data/acts';
+import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
-import { today } from '../../data/today';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
 import { Empty, Screen } from '../../ui/Screen';
@@ -22,9 +20,8 @@ export function ParcelsScreen() {
   const kit = parcel === undefined ? undefined : kits.get(parcel);
 
   const begin = async (): Promise<void> => {
-    const id = nanoid(8);
-    await keepDraft({ id, club: inOrder[0]?.club ?? '', name: '', month: today().slice(0, 7), list: '', here: {} });
-    await go(`/parcels/${id}`);
+    const id = await startDraft(inOrder[0]?.club ?? '');
+    if (id !== null) await go(`/parcels/${id}`);
   };
   const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;
   if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;

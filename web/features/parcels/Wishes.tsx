@@ -2,14 +2,16 @@ import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
 import { readLine, unpack, type ReadLine } from '../../../core/listing';
-import { shelfOf, type Bench } from '../../data/bench';
+import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { dropWish, noteWish, unpackWish } from '../../data/wishActs';
 import { Button } from '../../ui/Button';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { ownedWords } from './ownedWords';
 import { problemWords } from '../../ui/problemWords';
+import { dropWish, noteWish } from '../../../core/making';
+import { act } from '../../data/acts';
+import { unpackWish } from '../../data/begin';
 
 /** What she has already of something she would like to have; null: nothing. */
 function ownedOf(line: ReadLine, bench: Bench): AlreadyOwned | null {
@@ -40,7 +42,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
     [bench],
   );
   const note = (): void => {
-    void noteWish(text.trim()).then((isDone) => {
+    void act(noteWish(text.trim())).then((isDone) => {
       if (isDone) setText('');
     });
   };
@@ -79,7 +81,9 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
                 look="quiet"
                 aria-label={`It is here: ${wish.line}`}
                 onPress={() => {
-                  void unpackWish(wish).then(onUnpack);
+                  void unpackWish(wish).then((draft) => {
+                    if (draft !== null) onUnpack(draft);
+                  });
                 }}
               >
                 It is here
@@ -88,7 +92,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
                 look="quiet"
                 aria-label={`Drop the wish: ${wish.line}`}
                 onPress={() => {
-                  void dropWish(wish);
+                  void act(dropWish(wish));
                 }}
               >
                 Drop it

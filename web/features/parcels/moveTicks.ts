@@ -1,4 +1,4 @@
-import type { Draft } from '../../data/bench';
+import { type Draft } from '../../../core/things';
 
 type Ticks = Pick<Draft, 'here' | 'damaged'>;
 

@@ -5,7 +5,9 @@ import styled from 'styled-components';
 import { parseSize } from '../../../core/length';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import type { NewChange } from '../../data/ledgerStore';
+import { addPhotos } from '../../../core/making';
+import type { Photo, Story } from '../../../core/things';
+import type { Image } from '../../data/stockDb';
 import { today } from '../../data/today';
 import { readPicture } from '../../workers/picturesClient';
 import { Button } from '../../ui/Button';
@@ -54,9 +56,9 @@ export function AddPhotos() {
     setTroubles(wrong);
     if (wrong.length > 0 || !print.ok) return;
     const storyId = story === NEW_STORY ? nanoid(8) : story;
-    const changes: NewChange[] = [];
+    const photos: Photo[] = [];
+    const pictures: Image[] = [];
     const days: string[] = [];
-    let added = 0;
     for (const [i, file] of files.entries()) {
       setReading({ done: i, of: files.length });
       const picture = file.size === 0 ? null : await readPicture(file);
@@ -74,37 +76,32 @@ export function AddPhotos() {
       if (picture.taken !== null) days.push(picture.taken.slice(0, 10));
       const image = nanoid(8);
       const id = nanoid(8);
-      changes.push({ table: 'images', key: image, after: { id: image, type: picture.type, bytes: picture.bytes } });
-      changes.push({
-        table: 'photos',
-        key: id,
-        after: {
-          id,
-          story: storyId,
-          name: nameOf(file),
-          image,
-          w: turned ? h : w,
-          h: turned ? w : h,
-          colours: picture.colours,
-          added: today(),
-          dots: { w: picture.w, h: picture.h },
-          ...(picture.taken === null ? {} : { taken: picture.taken }),
-          ...(picture.isGrey ? { isGrey: true } : {}),
-          ...(isPrinted ? { isPrinted: true } : {}),
-        },
+      pictures.push({ id: image, type: picture.type, bytes: picture.bytes });
+      photos.push({
+        id,
+        story: storyId,
+        name: nameOf(file),
+        image,
+        w: turned ? h : w,
+        h: turned ? w : h,
+        colours: picture.colours,
+        added: today(),
+        dots: { w: picture.w, h: picture.h },
+        ...(picture.taken === null ? {} : { taken: picture.taken }),
+        ...(picture.isGrey ? { isGrey: true } : {}),
+        ...(isPrinted ? { isPrinted: true } : {}),
       });
-      added++;
     }
     // Of a new story whose day she did not say, the first photo's own data tells it.
-    if (story === NEW_STORY)
-      changes.unshift({
-        table: 'stories',
-        key: storyId,
-        after: { id: storyId, name: name.trim(), date: date.trim() || (days.sort()[0] ?? ''), place: place.trim() },
-      });
+    const begun: Story = {
+      id: storyId,
+      name: name.trim(),
+      date: date.trim() || (days.sort()[0] ?? ''),
+      place: place.trim(),
+    };
     setReading(null);
     setTroubles(wrong);
-    if (added > 0 && (await act({ label: added === 1 ? 'Added a photo' : `Added ${added} photos`, changes }))) {
+    if (photos.length > 0 && (await act(addPhotos(photos, story === NEW_STORY ? [begun] : []), { pictures }))) {
       setChosen(storyId);
       setName('');
     }

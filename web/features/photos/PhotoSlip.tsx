@@ -3,17 +3,17 @@ import styled from 'styled-components';
 import type { Rect, Size } from '../../../core/geometry';
 import { formatSize, parseSize } from '../../../core/length';
 import { dotsPerInch, evenCrop, lostBy, moveCrop, zoomCrop } from '../../../core/photos';
-import type { Photo } from '../../../core/things';
-import { useBench } from '../../data/benchStore';
-import { changePhoto, removePhoto } from '../../data/photoActs';
+import { TAKEN, type Photo } from '../../../core/things';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
-import { TextField } from '../../ui/TextField';
+import { KeptTextField } from '../../ui/KeptTextField';
 import { Tick } from '../../ui/Tick';
 import { PictureArea, type MarkedArea } from './PictureArea';
 import { PRINT_SIZES, type PrintSize } from './printSizes';
+import { changePhoto, removePhoto } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface PhotoSlipProps {
   photo: Photo;
@@ -33,15 +33,17 @@ const sizeKey = ({ w, h }: Size): PrintSize =>
     return size !== null && ((size.w === w && size.h === h) || (size.w === h && size.h === w));
   }) ?? 'other';
 
+/** What is wrong with a day as it is typed. */
+const takenError = (text: string): string | null =>
+  text.trim() === '' || TAKEN.test(text.trim()) ? null : 'Write it as 2026-09-12 23:10, or only the year or month.';
+
 /** A photo: its print, what of it is printed, what must not be covered, where its figures look. */
 export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
-  const pages = useBench((b) => b.pages);
   const system = useSettings((s) => s.system);
-  const [taken, setTaken] = useState(photo.taken ?? '');
   const [seen, setSeen] = useState<Size | null>(null);
   const dots = photo.dots ?? seen;
-  const change = (how: (now: Photo) => Photo, label: string): void => {
-    void changePhoto(photo, how, label, pages);
+  const change = (how: (now: Photo) => Photo): void => {
+    void act(changePhoto(photo.id, how));
   };
   const largest = dots && evenCrop(dots, photo);
   const crop = photo.crop ?? largest;
@@ -55,40 +57,28 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
     if (!size || !dots) return;
     // A print lies as its picture does, or turned where she turned it.
     const lies = dots.w > dots.h === size.w > size.h || size.w === size.h;
-    change(
-      (now) => ({ ...without(now, 'crop'), w: lies ? size.w : size.h, h: lies ? size.h : size.w }),
-      `${photo.name}: another print size`,
-    );
+    change((now) => ({ ...without(now, 'crop'), w: lies ? size.w : size.h, h: lies ? size.h : size.w }));
   };
-  const turn = (): void =>
-    change((now) => ({ ...without(now, 'crop'), w: now.h, h: now.w }), `${photo.name}: the print turned`);
+  const turn = (): void => change((now) => ({ ...without(now, 'crop'), w: now.h, h: now.w }));
   const move = (id: string, dx: number, dy: number): void => {
-    if (id === 'crop')
-      change((now) => ({ ...now, crop: moveCrop(now.crop ?? crop!, dx, dy) }), `${photo.name}: another crop`);
+    if (id === 'crop') change((now) => ({ ...now, crop: moveCrop(now.crop ?? crop!, dx, dy) }));
     else
-      change(
-        (now) => ({
-          ...now,
-          keep: (now.keep ?? []).map((area, i) => (String(i) === id ? moveCrop(area, dx, dy) : area)),
-        }),
-        'Moved what must not be covered',
-      );
+      change((now) => ({
+        ...now,
+        keep: (now.keep ?? []).map((area, i) => (String(i) === id ? moveCrop(area, dx, dy) : area)),
+      }));
   };
   const zoom = (id: string, by: number): void => {
-    if (id === 'crop')
-      change((now) => ({ ...now, crop: zoomCrop(now.crop ?? crop!, by, largest!) }), `${photo.name}: another crop`);
+    if (id === 'crop') change((now) => ({ ...now, crop: zoomCrop(now.crop ?? crop!, by, largest!) }));
     else
-      change(
-        (now) => ({
-          ...now,
-          keep: (now.keep ?? []).map((area, i) =>
-            String(i) === id
-              ? zoomCrop(area, by, { x: 0, y: 0, w: Math.min(1, area.w / area.h), h: Math.min(1, area.h / area.w) })
-              : area,
-          ),
-        }),
-        'Changed what must not be covered',
-      );
+      change((now) => ({
+        ...now,
+        keep: (now.keep ?? []).map((area, i) =>
+          String(i) === id
+            ? zoomCrop(area, by, { x: 0, y: 0, w: Math.min(1, area.w / area.h), h: Math.min(1, area.h / area.w) })
+            : area,
+        ),
+      }));
   };
   const areas: MarkedArea[] = [
     ...(crop ? [{ id: 'crop', label: 'What is printed', area: crop, look: 'crop' as const }] : []),
@@ -148,30 +138,20 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
             turn it
           </Button>
           {photo.crop && (
-            <Button look="quiet" onPress={() => change((now) => without(now, 'crop'), `${photo.name}: evenly cropped`)}>
+            <Button look="quiet" onPress={() => change((now) => without(now, 'crop'))}>
               crop evenly
             </Button>
           )}
         </Row>
         <Tick
           isSelected={photo.isPrinted ?? false}
-          onChange={(is) =>
-            change(
-              (now) => (is ? { ...now, isPrinted: true } : without(now, 'isPrinted')),
-              is ? 'It is printed' : 'It is to be printed',
-            )
-          }
+          onChange={(is) => change((now) => (is ? { ...now, isPrinted: true } : without(now, 'isPrinted')))}
         >
           printed already
         </Tick>
         <Tick
           isSelected={photo.isGrey ?? false}
-          onChange={(is) =>
-            change(
-              (now) => (is ? { ...now, isGrey: true } : without(now, 'isGrey')),
-              is ? 'Black and white' : 'In colour',
-            )
-          }
+          onChange={(is) => change((now) => (is ? { ...now, isGrey: true } : without(now, 'isGrey')))}
         >
           black and white
         </Tick>
@@ -183,19 +163,12 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
             ['right', 'to the right'],
           ]}
           value={photo.looks ?? 'none'}
-          onChange={(to) =>
-            change((now) => (to === 'none' ? without(now, 'looks') : { ...now, looks: to }), 'Where it looks')
-          }
+          onChange={(to) => change((now) => (to === 'none' ? without(now, 'looks') : { ...now, looks: to }))}
         />
         <div>
           <Row>
             <strong>Not to be covered</strong>
-            <Button
-              look="quiet"
-              onPress={() =>
-                change((now) => ({ ...now, keep: [...(now.keep ?? []), NEW_AREA] }), 'Marked what must not be covered')
-              }
-            >
+            <Button look="quiet" onPress={() => change((now) => ({ ...now, keep: [...(now.keep ?? []), NEW_AREA] }))}>
               mark a part
             </Button>
           </Row>
@@ -211,23 +184,20 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
                     change((now) => {
                       const left = (now.keep ?? []).filter((__, j) => j !== i);
                       return left.length > 0 ? { ...now, keep: left } : without(now, 'keep');
-                    }, 'Took a mark away')
+                    })
                   }
                 >{`take mark ${i + 1} away`}</Button>
               ))}
             </Row>
           )}
         </div>
-        <TextField
+        <KeptTextField
           label="Taken"
-          value={taken}
-          onChange={setTaken}
-          onBlur={() => {
-            if (taken !== (photo.taken ?? ''))
-              change(
-                (now) => (taken.trim() === '' ? without(now, 'taken') : { ...now, taken: taken.trim() }),
-                'When it was taken',
-              );
+          value={photo.taken ?? ''}
+          errorOf={takenError}
+          onKeep={(text) => {
+            const taken = text.trim();
+            if (takenError(taken) === null) change((now) => (taken === '' ? without(now, 'taken') : { ...now, taken }));
           }}
           placeholder="2026-09-12 23:10, or a year"
         />
@@ -241,7 +211,7 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
             look="quiet"
             aria-label={`Take ${photo.name} away`}
             onPress={() => {
-              void removePhoto(photo).then(onClose);
+              void act(removePhoto(photo.id)).then(onClose);
             }}
           >
             take it away

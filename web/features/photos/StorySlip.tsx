@@ -6,14 +6,15 @@ import { designOf, layOut } from '../../../core/design';
 import { pagesOfStory } from '../../../core/photos';
 import type { Photo, Story } from '../../../core/things';
 import { usePictures } from '../../data/images';
-import { changeStory, startStoryPages } from '../../data/photoActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS } from '../../ui/pageWords';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
-import { TextField } from '../../ui/TextField';
+import { KeptTextField } from '../../ui/KeptTextField';
+import { beginStoryPages, changeStory } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface StorySlipProps {
   story: Story;
@@ -27,7 +28,6 @@ const MOST = 12;
 export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
   const mat = useSettings((s) => s.mat);
   const go = useNavigate();
-  const [own, setOwn] = useState<Partial<Record<'name' | 'date' | 'place' | 'people', string>>>({});
   const [formatId, setFormat] = useState(FORMATS[0]![0]);
   const format = FORMATS.find(([id]) => id === formatId)![2];
   const proposed = useMemo(
@@ -35,26 +35,35 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
     [waiting, format, mat, story.pages],
   );
   const field = (name: 'name' | 'date' | 'place' | 'people', label: string) => (
-    <TextField
+    <KeptTextField
       label={label}
-      value={own[name] ?? story[name] ?? ''}
-      onChange={(text) => setOwn({ ...own, [name]: text })}
-      onBlur={() => {
-        const text = own[name]?.trim();
-        if (text !== undefined && text !== (story[name] ?? '') && (name !== 'name' || text !== ''))
-          void changeStory(story, (now) => ({ ...now, [name]: text }), 'Changed a story');
+      value={story[name] ?? ''}
+      onKeep={(typed) => {
+        const text = typed.trim();
+        if (name !== 'name' || text !== '') void act(changeStory(story.id, { [name]: text }), { isQuiet: true });
       }}
     />
   );
   const wish = (to: string): void => {
-    void changeStory(
-      story,
-      ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) }),
-      'Pages wanted',
+    void act(
+      changeStory(story.id, ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) })),
+      { isQuiet: true },
     );
   };
   const begin = async (): Promise<void> => {
-    if (await startStoryPages(story, proposed.pages, mat)) await go('/pages');
+    const { name, date, place } = story;
+    const titleOf = (i: number): string => (proposed.pages.length === 1 ? name : `${name}, ${i + 1}`);
+    const begun = proposed.pages.map(({ photos, design, format: own }, i) => ({
+      format: own,
+      design,
+      mat,
+      photos,
+      papers: {},
+      title: titleOf(i),
+      date,
+      place,
+    }));
+    if (await act(beginStoryPages(story, begun))) await go('/pages');
   };
   return (
     <Slip aria-label={story.name}>

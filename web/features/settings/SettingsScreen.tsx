@@ -1,59 +1,15 @@
-import { useState } from 'react';
-import { FileTrigger, Label, Radio, RadioGroup } from 'react-aria-components';
-import { useNavigate } from 'react-router';
+import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { MeasureSystem } from '../../../core/length';
-import { db, say } from '../../data/acts';
-import { readBenchFile, replaceBench, writeBenchFile, type BenchFile } from '../../data/benchFile';
-import { useBench } from '../../data/benchStore';
-import { bringDemo, emptyBench } from '../../data/demo';
 import { useSettings, type Settings } from '../../data/settings';
-import { today } from '../../data/today';
-import { Button } from '../../ui/Button';
-import { keepFile } from '../../ui/keepFile';
 import { MeasureField } from '../../ui/MeasureField';
-import { Columns, Row, Screen, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
-
-/** How much there is of everything, in words. */
-function sizeOf({ kits, lots, pages, photos }: Pick<BenchFile, 'kits' | 'lots' | 'pages' | 'photos'>): string {
-  const some = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
-  return `${some(kits.length, 'kit', 'kits')}, ${some(lots.length, 'kind of thing', 'kinds of things')}, ${some(pages.length, 'page', 'pages')} and ${some(photos.length, 'photo', 'photos')}`;
-}
+import { Columns, Screen, Slip, Soft, Stack } from '../../ui/Screen';
+import { EverythingSlip } from './EverythingSlip';
+import { StartAnewSlip } from './StartAnewSlip';
 
 /** Settings: measures and look, the tools she has, and everything as one file. */
 export function SettingsScreen() {
   const settings = useSettings();
-  const go = useNavigate();
-  const { kits, lots, pages, photos } = useBench((b) => b);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [waiting, setWaiting] = useState<{ name: string; file: BenchFile } | null>(null);
-  const [isSure, setSure] = useState<'demo' | 'empty' | null>(null);
-
-  const read = async (file: File): Promise<void> => {
-    const result = readBenchFile(await file.text());
-    if (!result.ok) {
-      setTrouble(
-        `${file.name} was not read: ${result.error.message}${result.error.at ? ` (at ${result.error.at})` : ''}. Nothing was changed.`,
-      );
-      return;
-    }
-    setTrouble(null);
-    setWaiting({ name: file.name, file: result.value });
-  };
-  const putInPlace = async ({ name, file }: { name: string; file: BenchFile }): Promise<void> => {
-    setWaiting(null);
-    await replaceBench(db, file);
-    settings.change({ pageInHand: null, isSetUp: true });
-    say(`${name} was read.`);
-    await go('/stash');
-  };
-  const replace = async (what: 'demo' | 'empty'): Promise<void> => {
-    setSure(null);
-    await (what === 'demo' ? bringDemo(db) : emptyBench(db));
-    say(what === 'demo' ? 'The demo is back.' : 'The bench is empty.');
-    await go('/parcels');
-  };
-
   return (
     <Screen title="Settings">
       <Columns $widths="1fr 1fr">
@@ -127,92 +83,8 @@ export function SettingsScreen() {
           </Slip>
         </Stack>
         <Stack $gap={18}>
-          <Slip>
-            <Stack $gap={14}>
-              <h2>Everything in one file</h2>
-              <Soft>
-                Kits, papers, history, pages and pictures. Keep it somewhere safe, or carry it to another machine.
-              </Soft>
-              <Row>
-                <Button
-                  look="main"
-                  onPress={() => {
-                    void writeBenchFile(db).then((text) =>
-                      keepFile(`nubbin-${today()}.json`, text, 'application/json'),
-                    );
-                  }}
-                >
-                  Export
-                </Button>
-                <FileTrigger
-                  acceptedFileTypes={['application/json', '.json']}
-                  onSelect={(list) => {
-                    if (list?.[0]) void read(list[0]);
-                  }}
-                >
-                  <Button>Read a file back</Button>
-                </FileTrigger>
-              </Row>
-              {waiting === null ? (
-                <Soft>Reading a file puts it in place of all that is here.</Soft>
-              ) : (
-                <Stack role="group" aria-label="What would be replaced">
-                  <p>
-                    {waiting.name} is whole: it holds {sizeOf(waiting.file)}.
-                  </p>
-                  <p>
-                    It would take the place of{' '}
-                    {sizeOf({
-                      kits: [...kits.values()],
-                      lots: [...lots.values()],
-                      pages: [...pages.values()],
-                      photos: [...photos.values()],
-                    })}
-                    .
-                  </p>
-                  <Row>
-                    <Button
-                      look="main"
-                      onPress={() => {
-                        void putInPlace(waiting);
-                      }}
-                    >
-                      Put it in place
-                    </Button>
-                    <Button onPress={() => setWaiting(null)}>Leave all as it is</Button>
-                  </Row>
-                </Stack>
-              )}
-              {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
-            </Stack>
-          </Slip>
-          <Slip>
-            <Stack $gap={14}>
-              <h2>Start anew</h2>
-              <Soft>Both put away all that is here for good. Export it first if you want to see it again.</Soft>
-              {isSure === null ? (
-                <Row>
-                  <Button onPress={() => setSure('empty')}>Start an empty bench</Button>
-                  <Button onPress={() => setSure('demo')}>Bring the demo back</Button>
-                </Row>
-              ) : (
-                <Row>
-                  <Wrong as="span">
-                    {isSure === 'empty' ? 'Clear everything away?' : 'Put the demo in place of everything?'}
-                  </Wrong>
-                  <Button
-                    look="main"
-                    onPress={() => {
-                      void replace(isSure);
-                    }}
-                  >
-                    {isSure === 'empty' ? 'Yes, clear it' : 'Yes, bring the demo'}
-                  </Button>
-                  <Button onPress={() => setSure(null)}>No</Button>
-                </Row>
-              )}
-            </Stack>
-          </Slip>
+          <EverythingSlip />
+          <StartAnewSlip />
         </Stack>
       </Columns>
     </Screen>

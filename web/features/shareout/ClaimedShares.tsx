@@ -5,13 +5,14 @@ import { formatArea } from '../../../core/length';
 import { againstFact, type SharedState } from '../../../core/sharing';
 import type { Sharing } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName, releasePage } from '../../data/pageActs';
-import { dropSharing } from '../../data/shareActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { dayWords } from '../../ui/dayWords';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { PagesLeft } from './PagesLeft';
+import { releasePage, dropSharing } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 const STATES: Record<SharedState, string> = {
   waiting: 'its papers were given back',
@@ -44,9 +45,10 @@ export function ClaimedShares() {
 }
 
 function Claimed({ sharing }: { sharing: Sharing }) {
-  const { ledger, pages, lots, kits } = useBench((b) => b);
+  const bench = useBench((b) => b);
+  const { ledger, pages, lots, kits } = bench;
   const system = useSettings((s) => s.system);
-  const fact = useMemo(() => againstFact(sharing, ledger, pages), [sharing, ledger, pages]);
+  const fact = useMemo(() => againstFact(sharing, bench), [sharing, bench]);
   const count = (state: SharedState): number => fact.pages.filter((page) => page.state === state).length;
   const open = fact.pages.find(({ state }) => state === 'promised');
   return (
@@ -76,7 +78,7 @@ function Claimed({ sharing }: { sharing: Sharing }) {
                   look="quiet"
                   aria-label={`Give the papers of ${pageName(there)} back`}
                   onPress={() => {
-                    void releasePage(there, ledger);
+                    void act(releasePage(there.id));
                   }}
                 >
                   give its papers back
@@ -100,7 +102,7 @@ function Claimed({ sharing }: { sharing: Sharing }) {
         <Button
           look="quiet"
           onPress={() => {
-            void dropSharing(sharing.id);
+            void act(dropSharing(sharing.id));
           }}
         >
           Forget this

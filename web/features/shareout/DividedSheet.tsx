@@ -3,35 +3,29 @@ import { useDrag } from 'react-aria-components';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
 import { TICKS_PER_INCH } from '../../../core/length';
-import { forPage } from '../../../core/cutlist';
-import type { SharedPiece, SharedSheet } from '../../../core/shareout';
 import type { PieceState } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
+import type { Lot, PlanPiece, PlanSheet as PlanSheetOf } from '../../../core/things';
 import { useSettings } from '../../data/settings';
 import { PlanSheet } from '../../ui/PlanSheet';
 import { PART, type DraggedPart } from './draggedPart';
 
 export interface DividedSheetProps {
-  sheet: SharedSheet;
+  sheet: PlanSheetOf;
   piece: PieceState;
   lot: Lot;
   scale: number;
   /** What a wanted piece is called. */
-  nameOf: (wanted: string) => string;
+  nameOf: (piece: PlanPiece) => string;
 }
 
 /** A paper as it is divided, whole and to scale; each part can be dragged to another page, by pointer or by Enter. */
 export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetProps) {
   const system = useSettings((s) => s.system);
   const isBack = faceUp(sheet.pieces) === 'back';
-  const named = {
-    ...sheet,
-    pieces: sheet.pieces.map(({ page, slot, ...rest }) => ({ ...rest, id: forPage(page, slot) })),
-  };
   return (
     <Over>
       <PlanSheet
-        sheet={named}
+        sheet={sheet}
         piece={piece}
         face={isBack ? lot.back : lot.front}
         scale={scale}
@@ -45,8 +39,8 @@ export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetP
             key={part.part}
             part={part}
             scale={scale}
-            name={nameOf(forPage(part.page, part.slot))}
-            dragged={{ page: part.page, slot: part.slot, face }}
+            name={nameOf(part)}
+            dragged={{ page: part.page, slot: part.id, face }}
           />
         );
       })}
@@ -54,17 +48,7 @@ export function DividedSheet({ sheet, piece, lot, scale, nameOf }: DividedSheetP
   );
 }
 
-function Part({
-  part,
-  scale,
-  name,
-  dragged,
-}: {
-  part: SharedPiece;
-  scale: number;
-  name: string;
-  dragged: DraggedPart;
-}) {
+function Part({ part, scale, name, dragged }: { part: PlanPiece; scale: number; name: string; dragged: DraggedPart }) {
   const ref = useRef<HTMLButtonElement>(null);
   const { dragProps, dragButtonProps, isDragging } = useDrag({
     getItems: () => [{ [PART]: JSON.stringify(dragged), 'text/plain': name }],

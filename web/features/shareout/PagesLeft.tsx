@@ -2,12 +2,12 @@ import { useState } from 'react';
 import type { ShareWishes } from '../../../core/sharing';
 import type { Sharing } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
 import { jobOf, layForSharing } from './shareJob';
+import { pageName } from '../../data/didWords';
 
 /** More are not asked for: a kit seldom gives so many. */
 const MOST = 9;

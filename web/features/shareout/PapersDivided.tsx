@@ -1,4 +1,4 @@
-import type { SharePlan } from '../../../core/shareout';
+import type { PlanPiece, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { takenWords } from '../../ui/lotWords';
@@ -10,18 +10,19 @@ const SCALE = 12.5;
 
 /** Every paper of a share-out, whole and to scale, with the parts it gives. */
 export function PapersDivided({
-  plan,
+  sheets,
   nameOf,
 }: {
-  plan: SharePlan;
-  /** What a wanted piece is called. */ nameOf: (wanted: string) => string;
+  sheets: readonly PlanSheet[];
+  /** What a wanted piece is called. */
+  nameOf: (piece: PlanPiece) => string;
 }) {
   const { ledger, lots, kits } = useBench((b) => b);
   const { never, change } = useShareChoices();
-  if (plan.sheets.length === 0) return <Soft>Nothing is cut: no page can be made whole of what is ticked.</Soft>;
+  if (sheets.length === 0) return <Soft>Nothing is cut: no page can be made whole of what is ticked.</Soft>;
   return (
     <Row $gap={16} style={{ alignItems: 'flex-start' }}>
-      {plan.sheets.map((sheet) => {
+      {sheets.map((sheet) => {
         const piece = ledger.pieces.get(sheet.stock);
         const lot = piece && lots.get(piece.lot);
         return (

@@ -2,11 +2,12 @@ import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { purposeOf } from '../../../core/cutlist';
+import { pageState } from '../../../core/cutlist';
+import type { PlanPiece } from '../../../core/things';
 import { pageCosts, type ShareMode } from '../../../core/shareout';
+import { sheetsOfShare } from '../../../core/sharing';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
-import { claimShareOut } from '../../data/shareActs';
+import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/dayWords';
@@ -25,6 +26,9 @@ import { smallGifts } from './smallGifts';
 import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
+import { claimShareOut } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [
   ['save', 'save the good papers'],
@@ -41,9 +45,10 @@ export function ShareOutScreen() {
   const bench = useBench((b) => b);
   const go = useNavigate();
   const choices = useShareChoices();
+  const change = useSettings((s) => s.change);
   const open = useMemo(
-    () => [...bench.pages.values()].filter(({ state, photos }) => state === 'idea' && photos.length > 0),
-    [bench.pages],
+    () => [...bench.pages.values()].filter((page) => page.photos.length > 0 && pageState(page, bench) === 'idea'),
+    [bench],
   );
   const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
   const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
@@ -61,12 +66,10 @@ export function ShareOutScreen() {
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
-    const isDone = await claimShareOut(
-      { plan, pages: complete.map(({ page }) => page), kits: [...kitSet], gifts: small.gifts },
-      bench.ledger,
-    );
+    const isDone = await act(claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts }));
     if (isDone) {
       choices.free();
+      change({ pageInHand: complete[0]!.page.id });
       if (toCuts) await go(`/cuts/${complete[0]!.page.id}`);
     }
   };
@@ -84,8 +87,7 @@ export function ShareOutScreen() {
       choices.pin(to, slot, part.face);
       choices.forbid(part.page, part.face, true);
     };
-  const nameOf = (wanted: string): string => {
-    const { page, slot } = purposeOf(wanted);
+  const nameOf = ({ page, slot }: Pick<PlanPiece, 'page' | 'slot'>): string => {
     const own = laid.find((one) => one.page.id === page);
     return `${own?.layout.slots.find(({ id }) => id === slot)?.name ?? own?.page.more?.find(({ id }) => slot === `more-${id}`)?.name ?? slot} · ${own ? pageName(own.page) : ''}`;
   };
@@ -201,7 +203,7 @@ export function ShareOutScreen() {
         </Stack>
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
-          {plan && <PapersDivided plan={plan} nameOf={nameOf} />}
+          {plan && <PapersDivided sheets={sheetsOfShare(plan, laid)} nameOf={nameOf} />}
           <PaperWishes kits={kitSet} used={plan?.sheets.map(({ stock }) => stock) ?? []} />
           <ClaimedShares />
         </Stack>

@@ -6,7 +6,6 @@ import { sharedPapers, type SharingPage } from '../../../core/sharing';
 import type { PageCost, SharePlan, SmallShare } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
-import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -15,6 +14,7 @@ import { Soft, Wrong } from '../../ui/Screen';
 import { PART, type DraggedPart } from './draggedPart';
 import { lackingOnPage } from './lackingOnPage';
 import { useShareChoices } from './shareChoices';
+import { pageName } from '../../data/didWords';
 
 export interface SharedPageFigureProps {
   sharing: SharingPage;
@@ -29,13 +29,14 @@ const WIDE = 180;
 const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
 
 /** A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none. */
-export function SharedPageFigure({ sharing: { page, layout }, plan, cost, small, onGiven }: SharedPageFigureProps) {
+export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: SharedPageFigureProps) {
+  const { page, layout } = sharing;
   const { faces, lots } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const { pins, forbidden, pin, forbid } = useShareChoices();
   const pictures = usePictures(page.photos);
   const shared = plan?.pages.find(({ id }) => id === page.id);
-  const papers = plan ? sharedPapers(plan, page.id) : null;
+  const papers = plan ? sharedPapers(plan, sharing) : null;
   const gifts = small.gifts.filter((gift) => gift.page === page.id);
   const off = small.offTheme.filter((one) => one.page === page.id);
   const nameOf = (thing: string): string => [lots.get(thing)?.name, lots.get(thing)?.note].filter(Boolean).join(', ');
@@ -67,7 +68,7 @@ export function SharedPageFigure({ sharing: { page, layout }, plan, cost, small,
             {cost.opens > 0 ? `, opens ${cost.opens === 1 ? 'a sheet' : `${cost.opens} sheets`} by itself` : ''}
           </Soft>
         )}
-        {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, layout)}</Wrong>}
+        {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, sharing)}</Wrong>}
       </div>
       {papers && (
         <Papers aria-label={`Papers of ${pageName(page)}`}>

@@ -13,13 +13,12 @@ const sharing = (design: string): SharingPage => {
     mat: inches(1 / 8),
     photos: [{ photo: null, w: inches(4), h: inches(6) }],
     papers: {},
-    state: 'idea' as const,
     title: '',
     date: '',
     place: '',
     journaling: '',
-    plan: null,
     started: '2026-11-05',
+    glued: null,
     finished: null,
   };
   return { page, layout: pageLayout(page).value!, colours: [] };

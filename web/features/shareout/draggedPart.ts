@@ -1,5 +1,5 @@
 import type { Size } from '../../../core/geometry';
-import { cutListOf, purposeOf } from '../../../core/cutlist';
+import { cutListOf } from '../../../core/cutlist';
 import type { SharingPage } from '../../../core/sharing';
 
 /** The type under which a part of a paper is dragged. */
@@ -18,11 +18,11 @@ const offSize = (a: Size, b: Size): number =>
 
 /** The slot of a page that a part goes to: the one of the same name, else the one whose piece is nearest in size. */
 export function slotForPart(part: DraggedPart, from: SharingPage, to: SharingPage): string | null {
-  const own = purposeOf(part.slot).slot;
+  const wanted = cutListOf(from.layout, from.page).find(({ id }) => id === part.slot);
+  const own = wanted?.slot ?? '';
   const slots = to.layout.slots.map(({ id }) => id);
   if (slots.includes(own) && to.layout.layers.some(({ slot }) => slot === own)) return own;
-  const wanted = cutListOf(from.layout, from.page).find(({ id }) => id === part.slot);
-  const near = cutListOf(to.layout, { papers: {} })
+  const near = cutListOf(to.layout, { id: to.page.id, papers: {} })
     .map((piece) => ({ slot: piece.slot, off: wanted ? offSize(piece, wanted) : 0 }))
     .sort((a, b) => a.off - b.off)[0];
   return near?.slot ?? null;

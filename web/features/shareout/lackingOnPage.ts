@@ -1,11 +1,11 @@
-import { purposeOf } from '../../../core/cutlist';
-import type { Layout } from '../../../core/design';
+import { cutListOf } from '../../../core/cutlist';
+import type { SharingPage } from '../../../core/sharing';
 import type { Lacking } from '../../../core/shareout';
 
 /** Why a page gets no papers, in the words of its design. */
-export function lackingOnPage({ kind, slot }: Lacking, layout: Layout): string {
+export function lackingOnPage({ kind, slot }: Lacking, { page, layout }: SharingPage): string {
   if (slot === null) return 'No choice of papers here tells its layers apart.';
-  const { slot: own } = purposeOf(slot);
+  const own = cutListOf(layout, page).find(({ id }) => id === slot)?.slot;
   const name = layout.slots.find(({ id }) => id === own)?.name.toLowerCase() ?? 'pieces beyond the design';
   return {
     'no-design': `No paper here will do for the ${name}.`,

@@ -3,7 +3,7 @@ import { fold, type LedgerEvent } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import { leftAfter, pageCosts, type SharePlan } from '../../../core/shareout';
 import type { Lot, Page } from '../../../core/things';
-import { EMPTY_BENCH, type Bench } from '../../data/bench';
+import { EMPTY_BENCH, type Bench } from '../../../core/making';
 import { boundWords } from './boundWords';
 import { inSchool, jobOf, layForSharing } from './shareJob';
 import { useShareChoices } from './shareChoices';
@@ -70,13 +70,12 @@ const page = (id: string, some: Partial<Page> = {}): Page => ({
   mat: 0,
   photos: [{ photo: null, w: inches(4), h: inches(6) }],
   papers: {},
-  state: 'idea',
   title: id,
   date: '',
   place: '',
   journaling: '',
-  plan: null,
   started: DAY,
+  glued: null,
   finished: null,
   ...some,
 });
@@ -105,7 +104,7 @@ describe('the job of a share-out', () => {
       { ...WISHES, must: ['rope'], pins: { a: { upper: 'moths' } }, forbidden: { a: ['rope'] } },
       null,
     );
-    const of = (slot: string) => job.pages[0]!.slots.find(({ id }) => id.startsWith(`${slot}:`))!.of;
+    const of = (slot: string) => job.pages[0]!.slots.find(({ id }) => id.includes(`/${slot}:`))!.of;
     expect(of('upper')).toEqual(['moths']);
     expect(of('ground')).toEqual(['moths']);
     expect(job.taste).toMatchObject({ mode: 'save', must: ['rope'], good: ['moths', 'rope'] });

@@ -3,7 +3,7 @@ import { shareJobFor, type ShareWishes, type SharingPage } from '../../../core/s
 import { stockOnHand } from '../../../core/stock';
 import type { ShareJob } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
-import { shelfOf, type Bench } from '../../data/bench';
+import { shelfOf, type Bench } from '../../../core/making';
 
 /** Her school for strips over a spread, where the page's own options do not say: four from one sheet, or three each from two. */
 const STRIPS = { one: '4', two: '3' } as const;

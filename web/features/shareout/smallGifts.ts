@@ -1,7 +1,7 @@
 import type { SharingPage } from '../../../core/sharing';
 import { shareSmallThings, type SmallShare, type SmallThing, type SmallWish } from '../../../core/shareout';
 import type { LotKind } from '../../../core/things';
-import type { Bench } from '../../data/bench';
+import { type Bench } from '../../../core/making';
 
 /** What is given out in threes and fives. */
 const GIVEN: readonly LotKind[] = ['dots', 'embellishment', 'ephemera'];

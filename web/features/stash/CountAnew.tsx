@@ -1,14 +1,17 @@
 import { useState } from 'react';
 import { addAmounts, type Amounts } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';
-import { correctCount } from '../../data/stashActs';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
-import { AmountField } from './AmountField';
+import { AmountField } from '../../ui/AmountField';
+import { correctCount } from '../../../core/making';
+import { act } from '../../data/acts';
+import { useSettings } from '../../data/settings';
 
 /** Puts an amount right: what is really there, and why it was another. */
 export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
+  const system = useSettings((s) => s.system);
   const [isOpen, setOpen] = useState(false);
   const [really, setReally] = useState<Amounts | null>(here);
   const [reason, setReason] = useState('');
@@ -26,13 +29,13 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
     );
   const change = really && addAmounts(really, here, -1);
   const keep = (): void => {
-    void correctCount(lot.id, lot.name, change!, reason.trim() || 'counted in the stash').then((done) => {
+    void act(correctCount(lot.id, change!, reason.trim() || 'counted in the stash')).then((done) => {
       if (done) setOpen(false);
     });
   };
   return (
     <>
-      <AmountField label="Really there" lot={lot} value={here} onChange={setReally} />
+      <AmountField label="Really there" lot={lot} value={here} onChange={setReally} system={system} />
       <TextField
         label="Why, if known"
         value={reason}

@@ -4,7 +4,6 @@ import type { PieceState } from '../../../core/ledger';
 import { formatLength, formatSize, inches } from '../../../core/length';
 import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/making';
 import type { Lot } from '../../../core/things';
-import { cutInStash } from '../../data/stashActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -13,6 +12,8 @@ import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
+import { cutInStash } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface CutApartProps {
   piece: PieceState;
@@ -50,14 +51,17 @@ export function CutApart(props: CutApartProps) {
 
 function Parts({ piece, lot, onDone }: CutApartProps) {
   const fill = useFill(lot.front);
-  const system = useSettings((s) => s.system);
+  const { system, longestCut } = useSettings();
   const [text, setText] = useState(() => (readParts(lot.note).ok ? lot.note : ''));
   const [width, setWidth] = useState<number | null>(() => brandingStripOf(lot).width);
   const [edge, setEdge] = useState<Edge>('foot');
   const parts = useMemo(() => readParts(text), [text]);
   const found = useMemo(
-    () => (parts.ok && parts.value.length > 0 ? cutApartEvent(piece, lot, parts.value, LEAST, '', '') : null),
-    [piece, lot, parts],
+    () =>
+      parts.ok && parts.value.length > 0
+        ? cutApartEvent(piece, lot, parts.value, { keepAtLeast: LEAST, longestCut })
+        : null,
+    [piece, lot, parts, longestCut],
   );
   const into = found?.event?.type === 'cut' ? found.event.into : [];
   const kept = into.filter(({ role }) => role === 'nubbin');
@@ -87,7 +91,7 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
           look="main"
           isDisabled={!found?.event}
           onPress={() => {
-            void cutInStash(found!.event!, `Cut ${lot.name} apart`).then((isDone) => {
+            void act(cutInStash('cut-in-stash', [found!.event!])).then((isDone) => {
               if (isDone) onDone();
             });
           }}
@@ -106,11 +110,9 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
         <Button
           isDisabled={!isStrip}
           onPress={() => {
-            void cutInStash(stripOffEvent(piece, edge, width!, '', ''), `Cut the strip off ${lot.name}`).then(
-              (isDone) => {
-                if (isDone) onDone();
-              },
-            );
+            void act(cutInStash('cut-in-stash', [stripOffEvent(piece, edge, width!)])).then((isDone) => {
+              if (isDone) onDone();
+            });
           }}
         >
           {isStrip ? `Cut ${formatLength(width, system)} off` : 'Cut it off'}

@@ -1,9 +1,9 @@
+import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { inches } from '../../../core/length';
 import type { Corners } from '../../../core/straightening';
 import type { Face, Lot } from '../../../core/things';
-import { changeFace, picturePaper } from '../../data/faceActs';
 import { readPicture } from '../../workers/picturesClient';
 import { Button } from '../../ui/Button';
 import { Paper } from '../../ui/Paper';
@@ -12,6 +12,8 @@ import { SlipOver } from '../../ui/SlipOver';
 import { FaceTags } from './FaceTags';
 import { PictureSource } from './PictureSource';
 import { StraightenPicture } from './StraightenPicture';
+import { changeFace, pictureFace } from '../../../core/making';
+import { act } from '../../data/acts';
 
 export interface FaceSlipProps {
   face: Face;
@@ -48,7 +50,17 @@ function FaceFields({ face, lot }: FaceSlipProps) {
       return;
     }
     setTaken(null);
-    await picturePaper(face, picture, { w: width, h: Math.round((width * picture.h) / picture.w) });
+    const { bytes, type, colours } = picture;
+    const image = nanoid(8);
+    const size = { w: width, h: Math.round((width * picture.h) / picture.w) };
+    await act(
+      pictureFace(face.id, (now) => ({
+        ...now,
+        picture: { image, ...size },
+        colours: colours.length > 0 ? colours : now.colours,
+      })),
+      { pictures: [{ id: image, type, bytes }] },
+    );
   };
   if (taken)
     return (
@@ -69,7 +81,7 @@ function FaceFields({ face, lot }: FaceSlipProps) {
         onFile={add}
         isPictured={face.picture !== undefined}
         onRedraw={() => {
-          void changeFace(face, ({ picture: _, ...now }) => now, `${face.name} is drawn again`);
+          void act(changeFace(face.id, ({ picture: _, ...now }) => now));
         }}
       />
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}

@@ -1,11 +1,10 @@
-import { useState } from 'react';
 import styled from 'styled-components';
 import type { Face, Lot } from '../../../core/things';
 import { act } from '../../data/acts';
-import { changeFace } from '../../data/faceActs';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
-import { TextField } from '../../ui/TextField';
+import { KeptTextField } from '../../ui/KeptTextField';
+import { changeFace, changeLot } from '../../../core/making';
 
 type Told = 'none' | 'quiet' | 'busy';
 type Base = 'none' | 'white' | 'cream';
@@ -22,24 +21,20 @@ const BASES: readonly (readonly [Base, string])[] = [
 
 /** What she says of a face: its colours, how busy it looks, what it is printed on, which way up, its motifs and words. */
 export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
-  const [words, setWords] = useState((face.words ?? []).join(', '));
-  const keepWords = (): void => {
+  const keepWords = (words: string): void => {
     const list = words
       .split(/[,;]+/)
       .map((word) => word.trim().toLowerCase())
       .filter(Boolean);
     if (list.join() !== (face.words ?? []).join())
-      void changeFace(
-        face,
-        ({ words: _, ...now }) => (list.length > 0 ? { ...now, words: list } : now),
-        `What ${face.name} shows`,
-      );
+      void act(changeFace(face.id, ({ words: _, ...now }) => (list.length > 0 ? { ...now, words: list } : now)));
   };
   const recolour = (at: number, hex: string): void => {
-    void changeFace(
-      face,
-      (now) => ({ ...now, colours: now.colours.map((colour, i) => (i === at ? { ...colour, hex } : colour)) }),
-      `Colours of ${face.name}`,
+    void act(
+      changeFace(face.id, (now) => ({
+        ...now,
+        colours: now.colours.map((colour, i) => (i === at ? { ...colour, hex } : colour)),
+      })),
     );
   };
   return (
@@ -63,11 +58,7 @@ export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
           options={SCALES}
           value={face.scale ?? 'none'}
           onChange={(to) => {
-            void changeFace(
-              face,
-              ({ scale: _, ...now }) => (to === 'none' ? now : { ...now, scale: to }),
-              `How busy ${face.name} looks`,
-            );
+            void act(changeFace(face.id, ({ scale: _, ...now }) => (to === 'none' ? now : { ...now, scale: to })));
           }}
         />
         <Choice<Base>
@@ -75,11 +66,7 @@ export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
           options={BASES}
           value={face.base ?? 'none'}
           onChange={(to) => {
-            void changeFace(
-              face,
-              ({ base: _, ...now }) => (to === 'none' ? now : { ...now, base: to }),
-              `What ${face.name} is printed on`,
-            );
+            void act(changeFace(face.id, ({ base: _, ...now }) => (to === 'none' ? now : { ...now, base: to })));
           }}
         />
         <Choice<'any' | 'upright'>
@@ -90,19 +77,15 @@ export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
           ]}
           value={lot.upright ? 'upright' : 'any'}
           onChange={(to) => {
-            void act({
-              label: `Which way up ${lot.name} lies`,
-              changes: [{ table: 'lots', key: lot.id, change: (now) => ({ ...now, upright: to === 'upright' }) }],
-            });
+            void act(changeLot(lot.id, { upright: to === 'upright' }));
           }}
         />
       </Three>
       <Wide>
-        <TextField
+        <KeptTextField
           label="Motifs, and words printed on it"
-          value={words}
-          onChange={setWords}
-          onBlur={keepWords}
+          value={(face.words ?? []).join(', ')}
+          onKeep={keepWords}
           placeholder="moth, lantern, good night"
         />
       </Wide>

@@ -5,7 +5,6 @@ import { inches } from '../../../core/length';
 import { isKept, type Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import { bringBack, partWithSome } from '../../data/stashActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
@@ -14,11 +13,13 @@ import { monthWords } from '../../ui/dayWords';
 import { lotWords } from '../../ui/lotWords';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
+import { KeptTextField } from '../../ui/KeptTextField';
 import { TextField } from '../../ui/TextField';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { CountAnew } from './CountAnew';
 import { PartWith } from './PartWith';
 import { Trail } from './Trail';
+import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
 
 /** Letters of a word, as many of each as it takes. */
 const lettersOf = (word: string): Amounts => {
@@ -38,22 +39,14 @@ const HUNDREDTHS: Record<Exclude<Share, 'all'>, number> = { little: 10, quarter:
 
 /** The slip of a counted or measured thing: how much there is, where the rest went, and taking some to the bench. */
 export function LotSlip({ lot }: { lot: Lot }) {
-  const { ledger, kits, faces, pages, events } = useBench((b) => b);
-  const history = useMemo(() => historyOfLot(ledger, events, lot.id), [ledger, events, lot.id]);
+  const { ledger, kits, faces, pages } = useBench((b) => b);
+  const history = useMemo(() => historyOfLot(ledger, lot.id), [ledger, lot.id]);
   const { system, pageInHand } = useSettings();
   const inHand = pageInHand === null ? undefined : pages.get(pageInHand);
   const [word, setWord] = useState('');
   const [count, setCount] = useState('1');
   const [share, setShare] = useState<Share>('little');
   const [length, setLength] = useState<number | null>(inches(12));
-  const [note, setNote] = useState(lot.note);
-  const keepNote = (): void => {
-    if (note.trim() !== lot.note)
-      void act({
-        label: `Noted of ${lot.name}`,
-        changes: [{ table: 'lots', key: lot.id, change: (now) => ({ ...now, note: note.trim() }) }],
-      });
-  };
   const kit = kits.get(lot.kit);
   const here = ledger.lots.get(lot.id)?.here ?? {};
   const lent = ledger.lots.get(lot.id)?.lent ?? {};
@@ -79,10 +72,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
         : null;
   const say = (amounts: Amounts): string => (lot.measure === 'share' ? '' : amountWords(lot, amounts, system));
   const takeOut = (): void => {
-    void act({
-      label: `Took ${lot.name} to the bench`,
-      events: [{ type: 'claimed', lot: lot.id, amounts: wanted, page: inHand!.id }],
-    });
+    if (inHand) void act(takeSomeOut(lot.id, wanted, inHand.id));
   };
   return (
     <Slip aria-label={`${lot.name}, its slip`}>
@@ -137,12 +127,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           <PartWith
             isDisabled={lot.measure === 'share' ? there === 0 : isShort}
             onPart={(leaving) => {
-              void partWithSome(
-                lot.id,
-                lot.measure === 'share' ? here : wanted,
-                leaving,
-                `${say(wanted)} ${lot.name}`.trim(),
-              );
+              void act(partWithSome(lot.id, lot.measure === 'share' ? here : wanted, leaving));
             }}
           />
           {!isShort && lot.measure !== 'share' && <Soft>… {say(wanted)} of it</Soft>}
@@ -153,18 +138,19 @@ export function LotSlip({ lot }: { lot: Lot }) {
             <Button
               look="quiet"
               onPress={() => {
-                void bringBack({ pieces: [], lots: [lot.id] }, ledger);
+                void act(bringBack({ pieces: [], lots: [lot.id] }));
               }}
             >
               It came back
             </Button>
           </Row>
         )}
-        <TextField
+        <KeptTextField
           label="Note and theme words"
-          value={note}
-          onChange={setNote}
-          onBlur={keepNote}
+          value={lot.note}
+          onKeep={(note) => {
+            void act(changeLot(lot.id, { note: note.trim() }));
+          }}
           placeholder="garden, craft words …"
         />
         <CountAnew key={JSON.stringify(here)} lot={lot} here={here} />

@@ -2,8 +2,6 @@ import { useMemo, useState } from 'react';
 import { formatArea } from '../../../core/length';
 import { brandingStripOf, stripOffEvent } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
-import { bringBack, cutStripsOff, moveTo, partWith, takeOut, type Chosen } from '../../data/stashActs';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
@@ -12,9 +10,12 @@ import { TextField } from '../../ui/TextField';
 import { labelOf, labelsOfPlaces } from './labels';
 import { labelsPdf, type Label } from './labelsPdf';
 import { PartWith } from './PartWith';
+import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } from '../../../core/making';
+import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 export interface ManySlipProps {
-  chosen: Chosen;
+  chosen: ChosenThings;
   onAll: () => void;
   onNone: () => void;
 }
@@ -57,16 +58,12 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
             choose none
           </Button>
         </Row>
-        <Button
-          look="main"
-          isDisabled={count === 0 || !inHand}
-          onPress={() => then(takeOut(chosen, inHand!.id, ledger))}
-        >
+        <Button look="main" isDisabled={count === 0 || !inHand} onPress={() => then(act(takeOut(chosen, inHand!.id)))}>
           {inHand ? `To the bench for ${pageName(inHand)}` : 'To the bench'}
         </Button>
         <Row>
           <TextField label="Kept in" value={place} onChange={setPlace} placeholder="case B, second drawer …" />
-          <Button isDisabled={count === 0} onPress={() => then(moveTo(chosen, place.trim(), ledger))}>
+          <Button isDisabled={count === 0} onPress={() => then(act(moveTo(chosen, place.trim())))}>
             Put them there
           </Button>
         </Row>
@@ -93,7 +90,14 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
           <Row>
             <Button
               onPress={() =>
-                then(cutStripsOff(striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width, '', ''))))
+                then(
+                  act(
+                    cutInStash(
+                      'cut-strips',
+                      striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width)),
+                    ),
+                  ),
+                )
               }
             >
               {striped.length === 1
@@ -102,10 +106,10 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
             </Button>
           </Row>
         )}
-        <PartWith isDisabled={count === 0} onPart={(leaving) => then(partWith(chosen, leaving, ledger))} />
+        <PartWith isDisabled={count === 0} onPart={(leaving) => then(act(partWith(chosen, leaving)))} />
         {isLent && (
           <Row>
-            <Button onPress={() => then(bringBack(chosen, ledger))}>What was lent came back</Button>
+            <Button onPress={() => then(act(bringBack(chosen)))}>What was lent came back</Button>
           </Row>
         )}
         <Soft>What is out for a page stays there. Undo brings everything back.</Soft>

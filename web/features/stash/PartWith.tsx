@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Leaving } from '../../data/stashActs';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { type Leaving } from '../../../core/making';
 
 export interface PartWithProps {
   isDisabled?: boolean;

@@ -2,15 +2,12 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { historyOf, type PieceState, type PieceWhere } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
-import { promisedOf } from '../../../core/sharing';
-import { punchEvent } from '../../../core/making';
+import { pagesOf, promisedOf } from '../../../core/cutlist';
+import { cutInStash, punchEvent, putAway, takeOut as takeOutOfStash } from '../../../core/making';
 import type { Hole } from '../../../core/punching';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import type { NewEvent } from '../../data/ledgerStore';
-import { pageName, releasePage } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
-import { bringBack, partWith, putRight } from '../../data/stashActs';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
 import { Paper } from '../../ui/Paper';
@@ -21,6 +18,8 @@ import { FaceSlip } from './FaceSlip';
 import { PartWith } from './PartWith';
 import { PunchSlip } from './PunchSlip';
 import { Trail } from './Trail';
+import { releasePage, bringBack, partWith, putRight } from '../../../core/making';
+import { pageName } from '../../data/didWords';
 
 const WHERE: Record<PieceWhere, string> = {
   here: 'now here',
@@ -37,7 +36,7 @@ const WHERE: Record<PieceWhere, string> = {
 
 /** The slip of a piece: both faces, where it has been since the parcel, and what can be done with it. */
 export function PieceSlip({ piece }: { piece: PieceState }) {
-  const { ledger, events, lots, faces, kits, pages } = useBench((b) => b);
+  const { ledger, lots, faces, kits, pages, plans } = useBench((b) => b);
   const { system, pageInHand } = useSettings();
   const go = useNavigate();
   const [isTurned, setTurned] = useState(false);
@@ -45,26 +44,23 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const kit = kits.get(lot.kit);
   const inHand = pageInHand === null ? undefined : pages.get(pageInHand);
   const line = useMemo(() => new Set(lineage(ledger.pieces, piece)), [ledger, piece]);
-  const history = useMemo(() => historyOf(ledger, events, piece.id), [ledger, events, piece.id]);
+  const history = useMemo(() => historyOf(ledger, piece.id), [ledger, piece.id]);
   const sheet = ledger.pieces.get([...line].at(-1)!)!;
-  const promised = useMemo(() => promisedOf(piece.id, pages.values()), [piece.id, pages]);
+  const promised = useMemo(() => promisedOf(piece.id, plans, ledger), [piece.id, plans, ledger]);
   const [up, down] = isTurned ? [lot.back, lot.front] : [lot.front, lot.back];
   const scale = Math.min(22, 260 / (Math.max(piece.w, 8128) / 8128), 136 / (Math.max(piece.h, 8128) / 8128));
+  // A paper that is cut for several pages is out for their plan; the first of them tells it.
+  const owner = piece.page === null ? '' : (pagesOf(plans.get(piece.page) ?? { sheets: [] })[0] ?? piece.page);
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
+  const chosen = { pieces: [piece.id], lots: [] };
   const takeOut = (): void => {
-    if (inHand && piece.where === 'here')
-      void act({
-        label: `Took ${lot.name} to the bench`,
-        events: [{ type: 'claimed', piece: piece.id, page: inHand.id }],
-      });
+    if (inHand && piece.where === 'here') void act(takeOutOfStash(chosen, inHand.id));
   };
   useKeys({ b: takeOut, B: takeOut });
   const punch = async (holes: readonly Hole[]): Promise<void> => {
-    const { id: _, day: __, ...event } = punchEvent(piece, holes, '', '');
-    if (await act({ label: `Punched ${holes.length} from ${lot.name}`, events: [event as NewEvent] }))
+    if (await act(cutInStash('punched', [punchEvent(piece, holes)])))
       await go(`/stash/${piece.id}-rest`, { replace: true });
   };
-  const chosen = { pieces: [piece.id], lots: [] };
   const back = (): void => {
     void go('/stash', { replace: true });
   };
@@ -139,7 +135,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
                     look="quiet"
                     aria-label={`Give back what ${page(id)} was promised`}
                     onPress={() => {
-                      void releasePage(pages.get(id)!, ledger);
+                      void act(releasePage(pages.get(id)!.id));
                     }}
                   >
                     Give its papers back
@@ -150,13 +146,10 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
         )}
         {piece.where === 'claimed' && promised.length === 0 && (
           <Row>
-            <Soft>On the bench for {page(piece.page!)}.</Soft>
+            <Soft>On the bench for {page(owner)}.</Soft>
             <Button
               onPress={() => {
-                void act({
-                  label: `Put ${lot.name} away`,
-                  events: [{ type: 'released', piece: piece.id, page: piece.page! }],
-                });
+                void act(putAway(owner, [{ piece: piece.id }]));
               }}
             >
               Put away
@@ -179,7 +172,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
         {piece.where === 'here' && (
           <PartWith
             onPart={(leaving) => {
-              void partWith(chosen, leaving, ledger, lot.name).then((isDone) => {
+              void act(partWith(chosen, leaving)).then((isDone) => {
                 if (isDone) back();
               });
             }}
@@ -189,7 +182,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
           <Row>
             <Button
               onPress={() => {
-                void bringBack(chosen, ledger);
+                void act(bringBack(chosen));
               }}
             >
               It came back
@@ -200,7 +193,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
           <Row>
             <Button
               onPress={() => {
-                void putRight({ missed: [], found: [piece.id], lots: {} }, 'found again');
+                void act(putRight({ missed: [], found: [piece.id], lots: {} }, 'found again'));
               }}
             >
               It is found

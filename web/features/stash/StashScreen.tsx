@@ -2,7 +2,7 @@ import { useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { findThings, indexStash, type FindQuery, type Found } from '../../../core/finding';
-import { shelfOf } from '../../data/bench';
+import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
@@ -28,7 +28,7 @@ export function StashScreen() {
   const { thing } = useParams();
   const go = useNavigate();
   const bench = useBench((b) => b);
-  const { ledger, lots, kits, faces, pages, events } = bench;
+  const { ledger, lots, kits, faces, plans } = bench;
   const [query, setQuery] = useState<StashQuery>(NO_QUERY);
   const [isMore, setMore] = useState(false);
   const [many, setMany] = useState<ReadonlySet<string> | null>(null);
@@ -37,7 +37,10 @@ export function StashScreen() {
   useKeys({ '/': () => search.current?.querySelector('input')?.focus() });
 
   const shelf = useMemo(() => shelfOf(bench), [bench]);
-  const index = useMemo(() => indexStash(shelf, faces, pages, events, kindWords), [shelf, faces, pages, events]);
+  const index = useMemo(
+    () => indexStash(shelf, faces, plans, [...shelf.ledger.events.values()], kindWords),
+    [shelf, faces, plans],
+  );
   const found = useMemo(() => {
     const { text, kit, kind, state, place, w, h, colour, picked, harmony, idle } = query;
     const asked: FindQuery = {

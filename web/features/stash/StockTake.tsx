@@ -5,7 +5,6 @@ import { addAmounts, type Amounts } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { putRight } from '../../data/stashActs';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -14,9 +13,11 @@ import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { ThingDrawing } from '../../ui/ThingDrawing';
-import { AmountField } from './AmountField';
+import { AmountField } from '../../ui/AmountField';
 import { useStockTaking } from './stockTakeStore';
 import { thingsToCount, type ToCount } from './thingsToCount';
+import { putRight } from '../../../core/making';
+import { act } from '../../data/acts';
 
 /** Walks through a place and confirms or corrects what is there; the differences are put right in one act. */
 export function StockTake() {
@@ -45,14 +46,14 @@ function Counting({ close }: { close: () => void }) {
   const pieces = things.filter(({ piece }) => piece !== null);
   const missed = pieces.filter(({ id, piece }) => seen[id] === false && piece!.where === 'here').map(({ id }) => id);
   const found = pieces.filter(({ id, piece }) => seen[id] === true && piece!.where === 'missed').map(({ id }) => id);
-  const lots = Object.fromEntries(
-    things.flatMap(({ id, here }) => (typeof seen[id] === 'object' ? [[id, addAmounts(seen[id], here, -1)]] : [])),
-  );
+  const lots = Object.fromEntries(things.flatMap(({ id }) => (typeof seen[id] === 'object' ? [[id, seen[id]]] : [])));
   const differing =
     missed.length + found.length + Object.values(lots).filter((change) => Object.keys(change).length > 0).length;
   const looked = things.filter(({ id }) => seen[id] !== undefined).length;
   const finish = async (): Promise<void> => {
-    if (await putRight({ missed, found, lots }, reason.trim() || `stock take${place === '' ? '' : `, ${place}`}`)) {
+    if (
+      await act(putRight({ missed, found, lots }, reason.trim() || `stock take${place === '' ? '' : `, ${place}`}`))
+    ) {
       end();
       close();
     }
@@ -80,7 +81,7 @@ function Counting({ close }: { close: () => void }) {
               Object.fromEntries(
                 things
                   .filter(({ id }) => seen[id] === undefined)
-                  .map(({ id, piece, here }) => [id, piece ? piece.where === 'here' : here]),
+                  .map(({ id, piece }) => [id, piece ? piece.where === 'here' : {}]),
               ),
             )
           }
@@ -140,8 +141,8 @@ function Line({
   const colours = useBench((b) => b.faces.get(lot.front ?? '')?.colours) ?? [];
   const press = (event: KeyboardEvent<HTMLLIElement>): void => {
     if ((event.target as HTMLElement).closest('input:not([type="checkbox"]),button')) return;
-    if (event.key === ' ') onSee(piece ? true : here);
-    else if (event.key === '0') onSee(piece ? false : {});
+    if (event.key === ' ') onSee(piece ? true : {});
+    else if (event.key === '0') onSee(piece ? false : addAmounts({}, here, -1));
     else if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
     event.preventDefault();
     event.stopPropagation();
@@ -150,7 +151,7 @@ function Line({
       all.indexOf(event.currentTarget.querySelector('input[type="checkbox"]')!) + (event.key === 'ArrowUp' ? -1 : 1)
     ]?.focus();
   };
-  const isThere = piece ? seen === true : typeof seen === 'object' && Object.keys(seen).length > 0;
+  const isThere = piece ? seen === true : typeof seen === 'object' && Object.keys(addAmounts(here, seen)).length > 0;
   const words = piece ? `${lot.name}, ${formatSize(piece, system)}` : lot.name;
   return (
     <ToLookAt
@@ -158,7 +159,7 @@ function Line({
       data-differs={
         (piece
           ? seen !== undefined && seen !== (piece.where === 'here')
-          : typeof seen === 'object' && Object.keys(addAmounts(seen, here, -1)).length > 0) || undefined
+          : typeof seen === 'object' && Object.keys(seen).length > 0) || undefined
       }
     >
       <span>
@@ -176,7 +177,7 @@ function Line({
       <Tick
         isSelected={isThere}
         isIndeterminate={seen === undefined}
-        onChange={(to) => onSee(piece ? to : to ? here : {})}
+        onChange={(to) => onSee(piece ? to : to ? {} : addAmounts({}, here, -1))}
         aria-label={`${words} is there`}
       >
         <i aria-hidden>{seen === undefined ? '' : isThere ? '✓' : '✗'}</i>
@@ -187,9 +188,10 @@ function Line({
           key={typeof seen === 'object' ? 'seen' : 'thought'}
           label={`Really there of ${lot.name}`}
           lot={lot}
-          value={typeof seen === 'object' ? seen : here}
+          value={typeof seen === 'object' ? addAmounts(here, seen) : here}
+          system={system}
           onChange={(amounts) => {
-            if (amounts) onSee(amounts);
+            if (amounts) onSee(addAmounts(amounts, here, -1));
           }}
         />
       )}

@@ -9,6 +9,7 @@ import { lotWords } from '../../ui/lotWords';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { readStashCsv, type RowEffect, type TableRow } from './readStashCsv';
+import { act } from '../../data/acts';
 import { takeTable } from './takeTable';
 
 /** A table is read from a CSV file; what each row would do is shown before anything is written. */
@@ -67,7 +68,7 @@ export function TableSlip() {
                 look="main"
                 isDisabled={taken === 0}
                 onPress={() => {
-                  void takeTable(rows, bench).then((isDone) => {
+                  void act(takeTable(rows)).then((isDone) => {
                     if (isDone) {
                       close();
                       setName(null);

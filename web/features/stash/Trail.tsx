@@ -2,10 +2,10 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { LedgerEvent } from '../../../core/ledger';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { dayWords } from '../../ui/dayWords';
 import { eventWords, type Names } from './eventWords';
+import { pageName } from '../../data/didWords';
 
 export interface TrailProps {
   events: readonly LedgerEvent[];

@@ -1,17 +1,17 @@
 import type { PieceState } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';
-import type { Bench } from '../../data/bench';
-import type { Chosen } from '../../data/stashActs';
+import { type Bench } from '../../../core/making';
 import { formatArea, type MeasureSystem } from '../../../core/length';
 import { monthWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
+import { type ChosenThings } from '../../../core/making';
 
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;
 
 /** What a bag with these things is labelled with: how much paper, what else, from which kits. */
 export function labelOf(
   title: string,
-  { pieces, lots }: Chosen,
+  { pieces, lots }: ChosenThings,
   { ledger, lots: all, kits }: Known,
   system: MeasureSystem,
 ): Label {

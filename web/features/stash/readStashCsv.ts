@@ -3,7 +3,7 @@ import type { Amounts } from '../../../core/ledger';
 import { lineOf, readLine, type ListItem } from '../../../core/listing';
 import { err, ok, type Result } from '../../../core/result';
 import type { Lot } from '../../../core/things';
-import type { Bench } from '../../data/bench';
+import { type Bench } from '../../../core/making';
 import { problemWords } from '../../ui/problemWords';
 
 /** What a row of a table would do. */

@@ -5,7 +5,7 @@ import type { Found } from '../../../core/finding';
 import { fold } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import type { Lot } from '../../../core/things';
-import { EMPTY_BENCH } from '../../data/bench';
+import { EMPTY_BENCH } from '../../../core/making';
 import { stashCsv } from './stashCsv';
 
 const lot = (name: string, note = ''): Lot => ({

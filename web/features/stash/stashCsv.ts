@@ -3,7 +3,7 @@ import type { Found } from '../../../core/finding';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { amountWords } from '../../ui/amountWords';
 import { kindWords } from '../../ui/lotWords';
-import type { Bench } from '../../data/bench';
+import { type Bench } from '../../../core/making';
 
 const inches = (length: number): string => String(Math.round((length / TICKS_PER_INCH) * 10_000) / 10_000);
 

@@ -2,7 +2,10 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Amounts } from '../../../core/ledger';
 
-/** What she has looked at, by id: a piece that is there or not, or how much there is of a lot. */
+/**
+ * What she has looked at, by id: a piece that is there or not, or how many more or fewer there are of a lot than was
+ * thought then: what is given away or used before it is put right is not brought back.
+ */
 export type Seen = Readonly<Record<string, boolean | Amounts>>;
 
 interface StockTaking {
@@ -24,6 +27,6 @@ export const useStockTaking = create<StockTaking>()(
       see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
       end: () => set({ place: null, seen: {} }),
     }),
-    { name: 'nubbin-stock-take', version: 1 },
+    { name: 'nubbin-stock-take', version: 2 },
   ),
 );

@@ -1,6 +1,6 @@
 import type { Amounts, PieceState } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';
-import type { Bench } from '../../data/bench';
+import { type Bench } from '../../../core/making';
 
 /** Something to look for at a place: a piece of paper, or an amount of a lot. */
 export interface ToCount {

@@ -5,13 +5,13 @@ import { balanceOf, sumOfBalances, type Balance } from '../../../core/ledger';
 import { formatArea, type MeasureSystem } from '../../../core/length';
 import type { Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/pageActs';
 import { useSettings } from '../../data/settings';
 import { rollWords } from '../../ui/amountWords';
 import { monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen, Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { PaperBand } from './PaperBand';
+import { pageName } from '../../data/didWords';
 
 type Parts = readonly (readonly [keyof Balance, string])[];
 

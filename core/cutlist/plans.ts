@@ -1,0 +1,56 @@
+import type { Ledger } from '../ledger';
+import type { Plan, PlanPiece, PlanSheet } from '../things';
+import { pieceId } from './cutSteps';
+
+/** Plans, by id. */
+export type Plans = ReadonlyMap<string, Plan>;
+
+/** A planned piece's own id once it is cut. */
+export const idOfPiece = (sheet: Pick<PlanSheet, 'stock'>, { part }: Pick<PlanPiece, 'part'>): string =>
+  pieceId(sheet.stock, part);
+
+/** Whether a planned piece is still to be cut. */
+export const isToCut = (sheet: Pick<PlanSheet, 'stock'>, piece: Pick<PlanPiece, 'part'>, ledger: Ledger): boolean =>
+  !ledger.pieces.has(idOfPiece(sheet, piece));
+
+/** The pages that a plan is for. */
+export const pagesOf = ({ sheets }: Pick<Plan, 'sheets'>): string[] => [
+  ...new Set(sheets.flatMap(({ pieces }) => pieces.map(({ page }) => page))),
+];
+
+/** The plans that still have something to cut for a page. */
+export const plansFor = (plans: Plans, page: string, ledger: Ledger): Plan[] =>
+  [...plans.values()].filter(({ sheets }) =>
+    sheets.some((sheet) => sheet.pieces.some((piece) => piece.page === page && isToCut(sheet, piece, ledger))),
+  );
+
+/** Pieces still to be cut for a page, with the sheet each comes from. */
+export const toCutFor = (plans: Plans, page: string, ledger: Ledger): { sheet: PlanSheet; piece: PlanPiece }[] =>
+  [...plans.values()].flatMap(({ sheets }) =>
+    sheets.flatMap((sheet) =>
+      sheet.pieces
+        .filter((piece) => piece.page === page && isToCut(sheet, piece, ledger))
+        .map((piece) => ({ sheet, piece })),
+    ),
+  );
+
+/** A part of a piece that is promised to a page. */
+export interface Promised {
+  readonly page: string;
+  readonly w: number;
+  readonly h: number;
+  readonly count: number;
+}
+
+/** What of a piece of paper, not cut into yet, is promised to which page. */
+export function promisedOf(piece: string, plans: Plans, ledger: Ledger): Promised[] {
+  const found = new Map<string, Promised>();
+  for (const { sheets } of plans.values())
+    for (const sheet of sheets.filter(({ stock }) => stock === piece))
+      for (const part of sheet.pieces.filter((one) => isToCut(sheet, one, ledger))) {
+        const [w, h] = part.turned ? [part.h, part.w] : [part.w, part.h];
+        const key = `${part.page} ${w} ${h}`;
+        found.set(key, { page: part.page, w, h, count: (found.get(key)?.count ?? 0) + 1 });
+      }
+  return [...found.values()];
+}

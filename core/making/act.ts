@@ -1,0 +1,116 @@
+import type { LedgerError, LedgerEvent } from '../ledger';
+import { err, ok, type Result } from '../result';
+import type { Bench, Records, TableName } from './bench';
+
+/** A ledger entry without what is given to it when it is written. */
+export type NewEvent = LedgerEvent extends infer E ? (E extends LedgerEvent ? Omit<E, 'id' | 'day'> : never) : never;
+
+/** A record as it is to be; null takes it away. */
+export type RecordWrite = {
+  [K in TableName]: { readonly table: K; readonly key: string; readonly after: Records[K] | null };
+}[TableName];
+
+/** What was done, for people to be told: of what, and how many. */
+export interface Did {
+  readonly kind: DidKind;
+  readonly name: string;
+  readonly count: number;
+}
+
+export type DidKind =
+  | 'began-page'
+  | 'began-pages'
+  | 'changed-page'
+  | 'dropped-page'
+  | 'glued'
+  | 'finished'
+  | 'opened-again'
+  | 'took-papers'
+  | 'gave-papers-back'
+  | 'cut'
+  | 'set-plan-aside'
+  | 'noted-mishap'
+  | 'machine-cut'
+  | 'machine-slipped'
+  | 'cut-window'
+  | 'shared-out'
+  | 'forgot-share-out'
+  | 'took-out'
+  | 'put-away'
+  | 'used'
+  | 'given'
+  | 'sold'
+  | 'lent'
+  | 'recycled'
+  | 'came-back'
+  | 'cut-in-stash'
+  | 'cut-strips'
+  | 'punched'
+  | 'counted'
+  | 'moved'
+  | 'took-parcel-in'
+  | 'arrived'
+  | 'changed-kit'
+  | 'dropped-list'
+  | 'left-out'
+  | 'took-table'
+  | 'changed-lot'
+  | 'changed-face'
+  | 'pictured-face'
+  | 'changed-story'
+  | 'added-photos'
+  | 'changed-photo'
+  | 'removed-photo'
+  | 'kept-design'
+  | 'dropped-design'
+  | 'wished'
+  | 'dropped-wish'
+  | 'bought-wish';
+
+/** Something done at once: entries of the ledger, and records; the unit of undo. */
+export interface Act {
+  readonly did: Did;
+  readonly events: readonly NewEvent[];
+  readonly records: readonly RecordWrite[];
+}
+
+/** What an act may not know of itself: the day, and ids never the same twice. */
+export interface Now {
+  readonly day: string;
+  readonly newId: () => string;
+}
+
+/** Why an act cannot be; nothing has changed. `name`: what stands in the way, as she calls it; empty where it has no name. */
+export type Refusal =
+  | { readonly kind: 'ledger'; readonly name: string; readonly error: LedgerError }
+  /** The page, thing or paper is no longer there, or is out for something else. */
+  | { readonly kind: 'gone' | 'paper-gone'; readonly name: string }
+  /** Since it was shown, it has been changed. */
+  | { readonly kind: 'changed-since'; readonly name: string }
+  /** Something else rests on it. */
+  | { readonly kind: 'still-needed'; readonly name: string }
+  | { readonly kind: 'nothing-to-do'; readonly name: string };
+
+/** An act is decided on the bench as it is when it is done, not as it was when it was shown. */
+export type Deciding = (bench: Bench, now: Now) => Result<Act, Refusal>;
+
+export const refuse = (kind: Exclude<Refusal['kind'], 'ledger'>, name = ''): Result<never, Refusal> =>
+  err({ kind, name });
+
+/** A decision that stands. */
+export const decided = (
+  did: DidKind,
+  name: string,
+  { count = 1, events = [], records = [] }: { count?: number } & Partial<Omit<Act, 'did'>>,
+): Result<Act, Refusal> => ok({ did: { kind: did, name, count }, events, records });
+
+/** A record as it is to be. */
+export const put = <K extends TableName>(table: K, record: Records[K] & { readonly id: string }): RecordWrite =>
+  ({ table, key: record.id, after: record }) as RecordWrite;
+
+export const drop = (table: TableName, key: string): RecordWrite => ({ table, key, after: null }) as RecordWrite;
+
+/** The entry without its id and day. */
+export function asNew({ id: _, day: __, ...event }: LedgerEvent): NewEvent {
+  return event as NewEvent;
+}

@@ -1,0 +1,72 @@
+import type { LedgerEvent } from '../ledger';
+import type { Bench, TableName } from './bench';
+import type { Change } from './changes';
+import type { DoneAct } from './doAct';
+import { referencesOf } from './references';
+
+/** What an act touches: stock by piece or lot, records it makes or takes away, fields it changes, and records it rests on. */
+interface Touched {
+  readonly stock: ReadonlySet<string>;
+  readonly whole: ReadonlySet<string>;
+  readonly fields: ReadonlySet<string>;
+  readonly named: ReadonlySet<string>;
+}
+
+function stockOf(event: LedgerEvent): string[] {
+  const parts = event.type === 'cut' ? event.into.map(({ id }) => id) : 'pieces' in event ? (event.pieces ?? []) : [];
+  return [
+    ...('piece' in event ? [event.piece] : []),
+    ...('lot' in event ? [event.lot] : []),
+    ...parts.map((part) => (typeof part === 'string' ? part : part.id)),
+  ];
+}
+
+/** Pages and plans that an entry is for. */
+const claimantsOf = (event: LedgerEvent): string[] => [
+  ...('page' in event && event.page !== null ? [event.page] : []),
+  ...(event.type === 'cut' ? event.into.flatMap(({ page }) => page ?? []) : []),
+];
+
+const recordKey = (table: TableName, key: string): string => `${table}/${key}`;
+
+function namedBy({ table, before, after }: Change): string[] {
+  return [before, after].flatMap((record) =>
+    record !== null && 'id' in record
+      ? referencesOf(table, record as never).map((one) => recordKey(one.table, one.key))
+      : [],
+  );
+}
+
+function touchedBy({ events, changes }: DoneAct, { ledger }: Bench): Touched {
+  const entries = events.flatMap((id) => ledger.events.get(id) ?? []);
+  const isWhole = ({ before, after }: Change): boolean => before === null || after === null;
+  return {
+    stock: new Set(entries.flatMap(stockOf)),
+    whole: new Set(changes.filter(isWhole).map(({ table, key }) => recordKey(table, key))),
+    fields: new Set(
+      changes
+        .filter((change) => !isWhole(change))
+        .flatMap(({ table, key, after }) => Object.keys(after!).map((field) => `${recordKey(table, key)}.${field}`)),
+    ),
+    named: new Set([
+      ...entries.flatMap(claimantsOf).flatMap((id) => [recordKey('pages', id), recordKey('plans', id)]),
+      ...entries.flatMap((event) => ('lot' in event ? [recordKey('lots', event.lot)] : [])),
+      ...changes.filter((change) => !isWhole(change)).map(({ table, key }) => recordKey(table, key)),
+      ...changes.flatMap(namedBy),
+    ]),
+  };
+}
+
+const meets = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean => [...a].some((key) => b.has(key));
+
+/** Whether an act and one done after it touch nothing in common, so that either can be taken back without the other. */
+export function isApart(act: DoneAct, later: DoneAct, bench: Bench): boolean {
+  const [a, b] = [touchedBy(act, bench), touchedBy(later, bench)];
+  return !(
+    meets(a.stock, b.stock) ||
+    meets(a.whole, b.whole) ||
+    meets(a.whole, b.named) ||
+    meets(a.named, b.whole) ||
+    meets(a.fields, b.fields)
+  );
+}

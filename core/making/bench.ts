@@ -1,0 +1,54 @@
+import { emptyLedger, type Ledger } from '../ledger';
+import type { Shelf } from '../stock';
+import type { Draft, Face, Kit, Lot, MeasuredDesign, Page, Photo, Plan, Sharing, Story, Wish } from '../things';
+
+/** Everything that is written down and is not stock, by table. */
+export interface Records {
+  kits: Kit;
+  faces: Face;
+  lots: Lot;
+  stories: Story;
+  photos: Photo;
+  pages: Page;
+  plans: Plan;
+  drafts: Draft;
+  /** Designs of her own. */
+  designs: MeasuredDesign;
+  sharings: Sharing;
+  wishes: Wish;
+}
+export type TableName = keyof Records;
+
+export const TABLES: readonly TableName[] = [
+  'kits',
+  'faces',
+  'lots',
+  'stories',
+  'photos',
+  'pages',
+  'plans',
+  'drafts',
+  'designs',
+  'sharings',
+  'wishes',
+];
+
+/** All that is known at one moment. Never changed once made. */
+export type Bench = { readonly [K in TableName]: ReadonlyMap<string, Records[K]> } & { readonly ledger: Ledger };
+
+export const EMPTY_BENCH: Bench = {
+  kits: new Map(),
+  faces: new Map(),
+  lots: new Map(),
+  stories: new Map(),
+  photos: new Map(),
+  pages: new Map(),
+  plans: new Map(),
+  drafts: new Map(),
+  designs: new Map(),
+  sharings: new Map(),
+  wishes: new Map(),
+  ledger: emptyLedger,
+};
+
+export const shelfOf = ({ ledger, lots, kits }: Bench): Shelf => ({ ledger, lots, kits });

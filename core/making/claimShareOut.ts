@@ -1,0 +1,47 @@
+import type { SharePlan, SmallGift } from '../shareout';
+import { sharedPapers, sharingOf, sheetsOfShare, type SharingPage } from '../sharing';
+import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
+import { takingOut } from './planning';
+
+/** A share-out as it is taken up. */
+export interface Claiming {
+  readonly plan: SharePlan;
+  /** All pages that it makes, as they are laid out in it. */
+  readonly pages: readonly SharingPage[];
+  readonly kits: readonly string[];
+  readonly gifts: readonly SmallGift[];
+}
+
+/** Claims a share-out page by page, as it was drawn: papers, small things, and the record that the work is held against. */
+export const claimShareOut =
+  ({ plan, pages, kits, gifts }: Claiming): Deciding =>
+  (bench, now) => {
+    const own = pages.map((sharing) => {
+      const { options } = sharing.page;
+      const page = bench.pages.get(sharing.page.id) ?? sharing.page;
+      return { ...page, ...(options ? { options } : {}), papers: { ...page.papers, ...sharedPapers(plan, sharing) } };
+    });
+    if (own.length === 0) return refuse('nothing-to-do');
+    const taken = takingOut(bench, own, sheetsOfShare(plan, pages), now);
+    if (!taken.ok) return taken;
+    const sharing = sharingOf(plan, own, kits, now.newId(), now.day);
+    return decided('shared-out', own[0]!.title, {
+      count: own.length,
+      events: [
+        ...taken.value.events,
+        ...gifts.map(({ page, thing, count }): NewEvent => ({
+          type: 'claimed',
+          lot: thing,
+          amounts: { '': count },
+          page,
+        })),
+      ],
+      records: [...own.map((page) => put('pages', page)), ...taken.value.records, put('sharings', sharing)],
+    });
+  };
+
+/** Forgets a share-out's record; its pages and papers stay as they are. */
+export const dropSharing =
+  (id: string): Deciding =>
+  () =>
+    decided('forgot-share-out', '', { records: [drop('sharings', id)] });

@@ -1,0 +1,84 @@
+import { isMade, pieceId, type CutStep, type Window } from '../cutlist';
+import type { Plan, PlanSheet } from '../things';
+import { decided, drop, put, refuse, type Deciding } from './act';
+import type { Bench } from './bench';
+import { cutEvent } from './cutEvent';
+import { machineEvent, type MachineWork } from './machineEvent';
+import { mishapEvent, type Mishap } from './mishap';
+import { lessOf, released } from './out';
+import { windowEvent } from './windowEvent';
+
+const planWith = ({ plans }: Bench, stock: string): Plan | undefined =>
+  [...plans.values()].find(({ sheets }) => sheets.some((sheet) => sheet.stock === stock));
+
+/** What a plan's pages are called: of the first. */
+const nameOf = ({ pages }: Bench, sheet: PlanSheet | undefined): string =>
+  pages.get(sheet?.pieces[0]?.page ?? '')?.title ?? '';
+
+const sheetIn = (plan: Plan | undefined, stock: string): PlanSheet | undefined =>
+  plan?.sheets.find((sheet) => sheet.stock === stock);
+
+/** One trimmer cut of a plan. */
+export const makeCut =
+  (step: CutStep): Deciding =>
+  (bench) => {
+    const plan = planWith(bench, step.sheet);
+    const piece = bench.ledger.pieces.get(step.piece);
+    if (!plan || piece?.where !== 'claimed' || piece.page !== plan.id || isMade(step, bench.ledger))
+      return refuse('changed-since', nameOf(bench, sheetIn(plan, step.sheet)));
+    return decided('cut', nameOf(bench, sheetIn(plan, step.sheet)), { events: [cutEvent(step, bench.ledger)] });
+  };
+
+/** The parts that would have come of a part of a sheet. */
+function partsUnder({ cuts }: PlanSheet, part: string): Set<string> {
+  const under = new Set([part]);
+  // A part stands in the list before the parts it gives.
+  for (const cut of cuts) if (under.has(cut.part)) cut.gives.forEach((given) => under.add(given));
+  return under;
+}
+
+/**
+ * Something went wrong with the part in hand: what it was to give is wanted again, everything else stays as it is
+ * planned, and out for its pages.
+ */
+export const noteMishap =
+  (step: CutStep, mishap: Mishap): Deciding =>
+  (bench) => {
+    const plan = planWith(bench, step.sheet);
+    const sheet = sheetIn(plan, step.sheet);
+    const piece = bench.ledger.pieces.get(step.piece);
+    if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== plan.id)
+      return refuse('changed-since', nameOf(bench, sheet));
+    const lost = new Set([...partsUnder(sheet, step.name)].map((part) => pieceId(sheet.stock, part)));
+    const less = lessOf(plan, (id) => !lost.has(id), bench);
+    return decided('noted-mishap', nameOf(bench, sheet), {
+      events: [mishapEvent(step, mishap, bench.ledger), ...released(less.free.filter(({ id }) => id !== piece.id))],
+      records: [...less.plans.map((one) => put('plans', one)), ...less.ended.map((id) => drop('plans', id))],
+    });
+  };
+
+/** A cutting machine cut a whole sheet. Where it slipped, what it spoilt is wanted again. */
+export const takeFromMachine =
+  (stock: string, work: MachineWork): Deciding =>
+  (bench) => {
+    const plan = planWith(bench, stock);
+    const sheet = sheetIn(plan, stock);
+    const piece = bench.ledger.pieces.get(stock);
+    if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== plan.id)
+      return refuse('changed-since', nameOf(bench, sheet));
+    const isWhole = work.cut.length === sheet.pieces.length && work.cut.every((isCut) => isCut);
+    const sheets = plan.sheets.filter((one) => one !== sheet);
+    return decided(isWhole ? 'machine-cut' : 'machine-slipped', nameOf(bench, sheet), {
+      events: [machineEvent(sheet, piece, work)],
+      records: [sheets.length > 0 ? put('plans', { ...plan, sheets }) : drop('plans', plan.id)],
+    });
+  };
+
+/** Cuts a hidden middle out of a layer's piece before it is glued. */
+export const cutWindow =
+  (window: Window): Deciding =>
+  (bench) => {
+    const piece = bench.ledger.pieces.get(window.piece.id);
+    if (piece?.where !== 'claimed' || piece.page !== window.piece.page) return refuse('changed-since');
+    return decided('cut-window', bench.pages.get(piece.page ?? '')?.title ?? '', { events: [windowEvent(window)] });
+  };

@@ -1,0 +1,86 @@
+import { fold, opposite, type LedgerEvent } from '../ledger';
+import { ok, type Result } from '../result';
+import { refuse, type Act, type Did, type Now, type Refusal } from './act';
+import { isApart } from './apart';
+import type { Bench } from './bench';
+import { changed, changeOf, fits, recordIn, stagedOn, turned, withChanges, type Change } from './changes';
+import { entriesAreFounded, isFounded, isMissed } from './references';
+
+/** An act as it was done, with all that is needed to take it back. */
+export interface DoneAct {
+  readonly did: Did;
+  /** The entries of the ledger that stand for its present state, in order. */
+  readonly events: readonly string[];
+  readonly changes: readonly Change[];
+}
+
+/** The bench after an act, and what is to be written. */
+export interface Done {
+  readonly bench: Bench;
+  readonly act: DoneAct;
+  readonly entries: readonly LedgerEvent[];
+  readonly changes: readonly Change[];
+}
+
+/** Carries entries and changes out together; refused where the ledger refuses, or something rests on what would be gone. */
+function carryOut(
+  bench: Bench,
+  act: Pick<DoneAct, 'did' | 'changes'>,
+  entries: readonly LedgerEvent[],
+  changes: readonly Change[],
+): Result<Done, Refusal> {
+  const ledger = fold(entries, bench.ledger);
+  if (!ledger.ok) {
+    const { subject } = ledger.error;
+    const lot = bench.lots.get(bench.ledger.pieces.get(subject)?.lot ?? subject);
+    return { ok: false, value: null, error: { kind: 'ledger', name: lot?.name ?? '', error: ledger.error } };
+  }
+  const after = { ...withChanges(bench, changes), ledger: ledger.value };
+  for (const { table, key } of changes) {
+    if (recordIn(after, table, key) === null && recordIn(bench, table, key) !== null && isMissed(after, table, key))
+      return refuse('still-needed', act.did.name);
+  }
+  const isUnfounded = changes.some(({ table, key }) => !isFounded(after, table, key));
+  if (isUnfounded || !entriesAreFounded(after, entries)) return refuse('gone', act.did.name);
+  return ok({ bench: after, act: { ...act, events: entries.map(({ id }) => id) }, entries, changes });
+}
+
+/** Does an act. */
+export function doAct(bench: Bench, { did, events, records }: Act, now: Now): Result<Done, Refusal> {
+  const entries = events.map((event) => ({ ...event, id: now.newId(), day: now.day }) as LedgerEvent);
+  const changes: Change[] = [];
+  const staged = stagedOn(bench);
+  for (const { table, key, after } of records) {
+    // A record written twice in one act is written over what the first made of it.
+    const change = changeOf(table, key, staged.get(table, key), after);
+    if (change) changes.push(change);
+    staged.set(table, key, after);
+  }
+  return carryOut(bench, { did, changes }, entries, changes);
+}
+
+/** Turns an act round: undone, or done again. */
+export interface Turning {
+  readonly act: DoneAct;
+  readonly way: 'undo' | 'redo';
+  /** What was done after it and still stands. */
+  readonly since: readonly DoneAct[];
+}
+
+/**
+ * Takes an act back, or does it again, as long as nothing that was done since touched the same.
+ * @returns the act's `events` are then the entries that would be answered to turn it round once more
+ */
+export function turnBack(bench: Bench, { act, way, since }: Turning, now: Now): Result<Done, Refusal> {
+  if (since.some((later) => !isApart(act, later, bench))) return refuse('changed-since', act.did.name);
+  const entries = act.events.flatMap((id) => bench.ledger.events.get(id) ?? []).toReversed();
+  const opposites = entries.map((event) => opposite(event, now.newId(), now.day));
+  const changes = way === 'undo' ? act.changes.map(turned).toReversed() : act.changes;
+  const staged = stagedOn(bench);
+  for (const change of changes) {
+    const record = staged.get(change.table, change.key);
+    if (!fits(record, change)) return refuse('changed-since', act.did.name);
+    staged.set(change.table, change.key, changed(record, change));
+  }
+  return carryOut(bench, act, opposites, changes);
+}

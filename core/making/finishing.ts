@@ -1,0 +1,75 @@
+import { isKept } from '../things';
+import { decided, put, refuse, type Deciding, type NewEvent } from './act';
+import type { Bench } from './bench';
+import { outFor, released, type Chosen } from './out';
+import { withoutSheets } from './planning';
+
+const keyOf = (one: Chosen): string => ('piece' in one ? one.piece : one.lot);
+
+/** Uses what is out, a piece or an amount in part or whole: at any time from the first cut to long after it is done. */
+export const putOnPage =
+  (id: string, chosen: readonly Chosen[]): Deciding =>
+  (bench) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    if (chosen.length === 0) return refuse('nothing-to-do', page.title);
+    return decided('used', page.title, {
+      count: chosen.length,
+      events: chosen.map((stock): NewEvent => ({ type: 'used', ...stock, page: id })),
+    });
+  };
+
+/** Puts back what is out for a page and was not used. Papers still to be cut leave their plan. */
+export const putAway =
+  (id: string, chosen: readonly Chosen[]): Deciding =>
+  (bench) => {
+    const out = outFor(bench, id);
+    const keys = new Set(chosen.map(keyOf));
+    const sheets = new Set(out.toCut.filter(({ piece }) => keys.has(piece.id)).map(({ sheet }) => sheet));
+    const less = withoutSheets(bench, sheets);
+    const events = [
+      ...released([...out.cut, ...out.loose].filter((piece) => keys.has(piece.id))),
+      ...less.events,
+      ...chosen.flatMap((one): NewEvent[] => ('lot' in one ? [{ type: 'released', ...one, page: id }] : [])),
+    ];
+    if (events.length === 0) return refuse('nothing-to-do', bench.pages.get(id)?.title);
+    return decided('put-away', bench.pages.get(id)?.title ?? '', {
+      count: events.length,
+      events,
+      records: less.records,
+    });
+  };
+
+/** Tools and media that are out for a page go back when it is glued. */
+const toolsOut = (bench: Bench, page: string): NewEvent[] =>
+  outFor(bench, page)
+    .amounts.filter(({ lot }) => isKept(bench.lots.get(lot)!.kind))
+    .map((entry): NewEvent => ({ type: 'released', ...entry, page }));
+
+/** Glues a page: what was cut for it is used, and of what else is out what she chose. */
+export const gluePage =
+  (id: string, chosen: readonly Chosen[]): Deciding =>
+  (bench, { day }) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    if (page.glued !== null) return refuse('nothing-to-do', page.title);
+    const { cut } = outFor(bench, id);
+    const more = chosen.filter((one) => !cut.some((piece) => piece.id === keyOf(one)));
+    return decided('glued', page.title, {
+      events: [
+        ...cut.map((piece): NewEvent => ({ type: 'used', piece: piece.id, page: id, slot: piece.slot })),
+        ...more.map((stock): NewEvent => ({ type: 'used', ...stock, page: id })),
+        ...toolsOut(bench, id),
+      ],
+      records: [put('pages', { ...page, glued: day })],
+    });
+  };
+
+export const finishPage =
+  (id: string): Deciding =>
+  ({ pages }, { day }) => {
+    const page = pages.get(id);
+    if (!page) return refuse('gone');
+    if (page.finished !== null) return refuse('nothing-to-do', page.title);
+    return decided('finished', page.title, { records: [put('pages', { ...page, finished: day })] });
+  };

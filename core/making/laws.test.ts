@@ -1,0 +1,312 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { canBeGlued, openListOf, pageState, toCutFor } from '../cutlist';
+import { restAround } from '../geometry';
+import { emptyLedger, fold } from '../ledger';
+import { inches } from '../length';
+import {
+  acceptPlan,
+  beginPage,
+  bringBack,
+  changePage,
+  countOf,
+  cutWindow,
+  dropPage,
+  EMPTY_BENCH,
+  finishPage,
+  gluePage,
+  makeCut,
+  noteMishap,
+  outFor,
+  partWith,
+  putAway,
+  putRight,
+  releasePage,
+  setPlanAside,
+  takeFromMachine,
+  takeOut,
+  takeSomeOut,
+  TABLES,
+  putOnPage,
+  type Bench,
+  type Chosen,
+} from '.';
+import { brokenReferences, cutsNow, planFor, unbalanced, unpackedWorld, windowsNow, World } from './test/world';
+
+const nth = <T>(list: readonly T[], n: number): T | undefined => list[n % Math.max(1, list.length)];
+const pagesIn = (bench: Bench, ...states: string[]) =>
+  [...bench.pages.values()].filter((page) => states.length === 0 || states.includes(pageState(page, bench)));
+
+/** Everything out for a page, one by one. */
+function chosenFrom(bench: Bench, page: string): Chosen[] {
+  const { cut, loose, toCut, amounts } = outFor(bench, page);
+  return [
+    ...[...cut, ...loose].map(({ id }) => ({ piece: id })),
+    ...toCut.map(({ piece }) => ({ piece: piece.id })),
+    ...amounts,
+  ];
+}
+
+const DESIGNS = ['framed-ground', 'photo-block', 'strip-bands'];
+
+/** What she may do next, matched to whatever is there by two numbers. */
+const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
+  begin: (world, a, b) =>
+    world.do(
+      beginPage(world.now.newId(), {
+        format: { w: inches(8), h: inches(8), spread: false },
+        design: nth(DESIGNS, a)!,
+        mat: inches(1 / 8),
+        photos: [{ photo: null, w: inches(4), h: inches(3) }],
+        papers: b % 3 === 0 ? {} : { ground: nth(['ink', 'lamp', 'blush'], b)! },
+        title: `page ${a}`,
+      }),
+    ),
+  plan: (world, a, b) => {
+    const open = pagesIn(world.bench, 'idea');
+    const pages = [nth(open, a), b % 2 === 0 ? nth(open, a + 1) : undefined].filter((page) => page !== undefined);
+    const own = [...new Set(pages)];
+    const sheets = own.length > 0 ? planFor(world.bench, own) : null;
+    if (sheets)
+      world.do(
+        acceptPlan(
+          own.map(({ id }) => id),
+          sheets,
+        ),
+      );
+  },
+  cut: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    const step = page && nth(cutsNow(world.bench, page.id), b);
+    if (step) world.do(makeCut(step));
+  },
+  cutAll: (world, a) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    for (let n = 0; page && n < 30; n++) {
+      const [step] = cutsNow(world.bench, page.id);
+      if (!step) return;
+      world.do(makeCut(step));
+    }
+  },
+  mishap: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    const step = page && nth(cutsNow(world.bench, page.id), b);
+    const at = step ? Math.floor((step.axis === 'x' ? step.part.w : step.part.h) / 2) : 0;
+    if (step) world.do(noteMishap(step, b % 2 === 0 ? { kind: 'spoilt' } : { kind: 'other-measure', at }));
+  },
+  machine: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    const one =
+      page &&
+      nth(
+        outFor(world.bench, page.id).toCut.filter(({ sheet, piece }) => sheet === piece.id),
+        b,
+      );
+    const sheet = one && world.bench.plans.get(one.plan)?.sheets.find(({ stock }) => stock === one.sheet);
+    if (!sheet) return;
+    const left = restAround(one.piece, sheet.pieces, { w: inches(1), h: inches(1) });
+    world.do(takeFromMachine(sheet.stock, { cut: sheet.pieces.map((_, i) => i === 0 || b % 2 === 0), left }));
+  },
+  release: (world, a) => {
+    const page = nth(pagesIn(world.bench), a);
+    if (page) world.do(releasePage(page.id));
+  },
+  aside: (world, a) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    if (page) world.do(setPlanAside(page.id));
+  },
+  drop: (world, a) => {
+    const page = nth(pagesIn(world.bench), a);
+    if (page) world.do(dropPage(page.id));
+  },
+  glue: (world, a, b) => {
+    const page = nth(
+      pagesIn(world.bench).filter((one) => canBeGlued(one, world.bench)),
+      a,
+    );
+    if (page) world.do(gluePage(page.id, b % 2 === 0 ? outFor(world.bench, page.id).amounts : []));
+  },
+  window: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, 'cut'), a);
+    const window = page && nth(windowsNow(world.bench, page), b);
+    if (window) world.do(cutWindow(window));
+  },
+  finish: (world, a) => {
+    const page = nth(pagesIn(world.bench, 'glued'), a);
+    if (page) world.do(finishPage(page.id));
+  },
+  use: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    if (!page) return;
+    const { cut, loose, amounts } = outFor(world.bench, page.id);
+    const one = nth([...[...cut, ...loose].map(({ id }) => ({ piece: id })), ...amounts], b);
+    if (one) world.do(putOnPage(page.id, [one]));
+  },
+  putAway: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    const one = page && nth(chosenFrom(world.bench, page.id), b);
+    if (page && one) world.do(putAway(page.id, [one]));
+  },
+  takeOut: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    const piece = nth(
+      [...world.bench.ledger.pieces.values()].filter(({ where }) => where === 'here'),
+      b,
+    );
+    if (page && piece) world.do(takeOut({ pieces: [piece.id], lots: [] }, page.id));
+  },
+  takeDots: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    if (page) world.do(takeSomeOut('dots', { '': 1 + (b % 3) }, page.id));
+  },
+  title: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    if (page) world.do(changePage(page.id, { title: `title ${b}` }));
+  },
+  partWith: (world, a, b) => {
+    const piece = nth(
+      [...world.bench.ledger.pieces.values()].filter(({ where }) => where === 'here'),
+      a,
+    );
+    const how = b % 2 === 0 ? ({ how: 'given' } as const) : ({ how: 'lent', to: 'a neighbour' } as const);
+    if (piece) world.do(partWith({ pieces: [piece.id], lots: [] }, how));
+  },
+  bringBack: (world, a) => {
+    const piece = nth(
+      [...world.bench.ledger.pieces.values()].filter(({ where }) => where === 'lent'),
+      a,
+    );
+    if (piece) world.do(bringBack({ pieces: [piece.id], lots: [] }));
+  },
+  count: (world, a, b) => world.do(putRight({ missed: [], found: [], lots: { dots: { '': (b % 5) - 2 } } }, `${a}`)),
+  undo: (world) => world.undo(),
+  redo: (world) => world.redo(),
+  undoOne: (world, a) => world.undo(a % Math.max(1, world.acts.length)),
+  reload: (world) => {
+    const again = fold(world.entries, emptyLedger);
+    expect(again.error).toBeNull();
+    world.bench = { ...world.bench, ledger: again.value! };
+  },
+};
+
+/** What holds at every moment. */
+function holds(world: World): void {
+  const { bench } = world;
+  expect(unbalanced(bench)).toEqual([]);
+  expect(brokenReferences(bench)).toEqual([]);
+  // Nothing is out that no page's tray shows, and nothing for what is not there.
+  const trays = new Set(
+    [...bench.pages.keys()].flatMap((id) => chosenFrom(bench, id)).map((one) => JSON.stringify(one)),
+  );
+  for (const piece of bench.ledger.pieces.values()) {
+    if (piece.where !== 'claimed') continue;
+    expect(bench.pages.has(piece.page!) || bench.plans.has(piece.page!)).toBe(true);
+    expect(trays).toContain(JSON.stringify({ piece: piece.id }));
+  }
+  for (const state of bench.ledger.lots.values())
+    for (const page of Object.keys(state.claimed)) expect(bench.pages.has(page)).toBe(true);
+  for (const page of bench.pages.values()) {
+    const state = pageState(page, bench);
+    // Every page that is not done has a next step.
+    if (state === 'planned') expect(cutsNow(bench, page.id).length).toBeGreaterThan(0);
+    if (state === 'cut') expect(canBeGlued(page, bench)).toBe(true);
+    if (state === 'idea') expect(openListOf(page, bench)!.length).toBeGreaterThan(0);
+    // What is planned is wanted: each piece once.
+    const wanted = new Map(openListOf(page, { ...bench, plans: new Map() })!.map(({ id, count }) => [id, count]));
+    const planned = toCutFor(bench.plans, page.id, bench.ledger);
+    if (state === 'idea') expect(planned).toEqual([]);
+    for (const { piece } of planned) wanted.set(piece.id, (wanted.get(piece.id) ?? 0) - 1);
+    expect([...wanted.values()].every((left) => left >= 0)).toBe(true);
+  }
+}
+
+/** What is done often in a life of pages comes up often. */
+const OFTEN = [
+  'begin',
+  'begin',
+  'plan',
+  'plan',
+  'plan',
+  'plan',
+  'cut',
+  'cut',
+  'cutAll',
+  'cutAll',
+  'glue',
+  'glue',
+  'undo',
+];
+const steps = fc.array(
+  fc.tuple(fc.constantFrom(...OFTEN, ...Object.keys(ACTS)), fc.nat({ max: 30 }), fc.nat({ max: 30 })),
+  { minLength: 10, maxLength: 60, size: 'max' },
+);
+
+/** Records and stock; what a lot's account holds when all of it is taken back is as good as none. */
+const stateOf = ({ ledger, ...records }: Bench) => ({
+  records: Object.fromEntries(TABLES.map((table) => [table, new Map<string, unknown>(records[table])])),
+  pieces: ledger.pieces,
+  stock: new Map(
+    [...ledger.lots].filter(([, state]) =>
+      Object.entries(state).some(([of, amounts]) => of !== 'lot' && Object.keys(amounts).length > 0),
+    ),
+  ),
+});
+
+function tell(
+  told: readonly (readonly [string, number, number])[],
+  check: (world: World) => void = () => undefined,
+): World {
+  const world = unpackedWorld();
+  for (const [act, a, b] of told) {
+    ACTS[act]!(world, a, b);
+    check(world);
+  }
+  return world;
+}
+
+describe('whatever is done, in any order', () => {
+  test('accounts balance, nothing is out unseen, every page has a next step', () =>
+    fc.assert(
+      fc.property(steps, (told) => void tell(told, holds)),
+      { numRuns: 150 },
+    ));
+
+  test('undoing everything gives the first state, and doing all again the last', () =>
+    fc.assert(
+      fc.property(steps, (told) => {
+        const world = tell(told);
+        const first = stateOf(EMPTY_BENCH);
+        const last = stateOf(world.bench);
+        let turns = 0;
+        while (world.acts.some(({ undone }) => undone === 0)) {
+          expect(world.undo()).toBe(true);
+          turns++;
+        }
+        expect(stateOf(world.bench)).toEqual(first);
+        for (; turns > 0; turns--) expect(world.redo()).toBe(true);
+        expect(stateOf(world.bench)).toEqual(last);
+      }),
+      { numRuns: 60 },
+    ));
+
+  test('a refused act leaves no trace', () =>
+    fc.assert(
+      fc.property(steps, fc.nat(), (told, n) => {
+        const world = tell(told);
+        const before = world.bench;
+        expect(world.do(dropPage(`nowhere ${n}`))).toBe(false);
+        expect(world.bench).toBe(before);
+      }),
+      { numRuns: 20 },
+    ));
+});
+
+test('all that is out is counted', () => {
+  const world = tell([
+    ['begin', 0, 1],
+    ['plan', 0, 1],
+    ['takeDots', 0, 2],
+  ]);
+  const [page] = [...world.bench.pages.keys()];
+  expect(countOf(outFor(world.bench, page!))).toBe(chosenFrom(world.bench, page!).length);
+});

@@ -1,0 +1,88 @@
+import type { Page, Story } from '../things';
+import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
+import type { Bench } from './bench';
+import { outFor, released } from './out';
+import { giveBack } from './planning';
+
+/** Some of a page's fields, told or worked out from what it is by then: two quick changes must both stand. */
+export type SomeOf<T> = Partial<T> | ((now: T) => Partial<T>);
+
+export const someOf = <T>(some: SomeOf<T>, now: T): Partial<T> => (typeof some === 'function' ? some(now) : some);
+
+/** What a page is begun with. */
+export type Begun = Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> &
+  Partial<Pick<Page, 'title' | 'place' | 'date' | 'own'>>;
+
+/** A page just begun. */
+export const newPage = (id: string, fields: Begun, day: string): Page => ({
+  title: '',
+  date: '',
+  place: '',
+  journaling: '',
+  ...fields,
+  id,
+  started: day,
+  glued: null,
+  finished: null,
+});
+
+export const beginPage =
+  (id: string, fields: Begun): Deciding =>
+  (_, { day }) => {
+    const page = newPage(id, fields, day);
+    return decided('began-page', page.title, { records: [put('pages', page)] });
+  };
+
+/** Begins a story's pages, all at once. */
+export const beginStoryPages =
+  (story: Pick<Story, 'name'>, pages: readonly Begun[]): Deciding =>
+  (_, { day, newId }) =>
+    decided('began-pages', story.name, {
+      count: pages.length,
+      records: pages.map((fields) => put('pages', newPage(newId(), fields, day))),
+    });
+
+/** Changes some of a page. @param what for people to be told */
+export const changePage =
+  (id: string, some: SomeOf<Page>, what = ''): Deciding =>
+  ({ pages }) => {
+    const page = pages.get(id);
+    if (!page) return refuse('gone');
+    return decided('changed-page', what, { records: [put('pages', { ...page, ...someOf(some, page) })] });
+  };
+
+/** Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not hold. */
+export const chooseDesign = (
+  id: string,
+  { design, own, papers = {} }: Pick<Page, 'design' | 'own'> & Partial<Pick<Page, 'papers'>>,
+): Deciding => changePage(id, { design, own, papers, options: {}, moves: {} }, 'Chose another design');
+
+/** What is used on a page that is not glued is loose again. */
+const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [
+  ...[...ledger.pieces.values()]
+    .filter((piece) => piece.where === 'used' && piece.page === page)
+    .map(({ id, slot }): NewEvent => ({ type: 'returned', piece: id, page, slot })),
+  ...[...ledger.lots.values()]
+    .filter(({ used }) => Object.hasOwn(used, page))
+    .map(({ lot, used }): NewEvent => ({ type: 'returned', lot, amounts: used[page]!, page })),
+];
+
+/** Takes a page apart before it is glued: what is out for it goes back, and it is no more. */
+export const dropPage =
+  (id: string): Deciding =>
+  (bench) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    if (page.glued !== null || page.finished !== null) return refuse('still-needed', page.title);
+    const { cut, loose, amounts } = outFor(bench, id);
+    const back = giveBack(bench, id);
+    return decided('dropped-page', page.title, {
+      events: [
+        ...back.events,
+        ...released([...cut, ...loose]),
+        ...amounts.map((entry): NewEvent => ({ type: 'released', ...entry, page: id })),
+        ...takenOff(bench, id),
+      ],
+      records: [...back.records, drop('pages', id)],
+    });
+  };

@@ -1,0 +1,116 @@
+import { pageState } from '../cutlist';
+import type { MeasuredDesign, Photo, Story, Wish } from '../things';
+import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
+import type { Bench, Records, TableName } from './bench';
+
+/** A record changed: some of its fields, or all of it worked out from what it is by then. */
+export type Changing<T> = Partial<T> | ((now: T) => T);
+
+const changedBy = <T>(some: Changing<T>, now: T): T => (typeof some === 'function' ? some(now) : { ...now, ...some });
+
+/** Changes some of a record's fields. */
+const changing =
+  <K extends TableName>(table: K, did: DidKind) =>
+  (id: string, some: Changing<Records[K]>, name?: string): Deciding =>
+  (bench) => {
+    const record = (bench[table] as ReadonlyMap<string, Records[K]>).get(id);
+    if (!record) return refuse('gone');
+    const told = name ?? ('name' in record ? (record as { name: string }).name : '');
+    return decided(did, told, { records: [put(table, changedBy(some, record))] });
+  };
+
+export const changeKit = changing('kits', 'changed-kit');
+export const changeLot = changing('lots', 'changed-lot');
+export const changeFace = changing('faces', 'changed-face');
+export const pictureFace = changing('faces', 'pictured-face');
+export const changeStory = changing('stories', 'changed-story');
+
+/** Adds photos, with the stories that are new. */
+export const addPhotos =
+  (photos: readonly Photo[], stories: readonly Story[]): Deciding =>
+  () =>
+    photos.length === 0
+      ? refuse('nothing-to-do')
+      : decided('added-photos', photos.length === 1 ? photos[0]!.name : '', {
+          count: photos.length,
+          records: [...stories.map((story) => put('stories', story)), ...photos.map((photo) => put('photos', photo))],
+        });
+
+const pagesWith = ({ pages }: Bench, photo: string) =>
+  [...pages.values()].filter((page) => page.photos.some((place) => place.photo === photo));
+
+/** Changes a photo; where its print is another size, pages that nothing is cut or planned for take it over. */
+export const changePhoto =
+  (id: string, some: Changing<Photo>): Deciding =>
+  (bench) => {
+    const photo = bench.photos.get(id);
+    if (!photo) return refuse('gone');
+    const now = changedBy(some, photo);
+    const { w, h } = now;
+    const open =
+      w !== photo.w || h !== photo.h ? pagesWith(bench, id).filter((page) => pageState(page, bench) === 'idea') : [];
+    return decided('changed-photo', photo.name, {
+      records: [
+        put('photos', now),
+        ...open.map((page) =>
+          put('pages', {
+            ...page,
+            photos: page.photos.map((place) => (place.photo === id ? { ...place, w, h } : place)),
+          }),
+        ),
+      ],
+    });
+  };
+
+/** Takes a photo away; pages keep its place. */
+export const removePhoto =
+  (id: string): Deciding =>
+  (bench) => {
+    const photo = bench.photos.get(id);
+    if (!photo) return refuse('gone');
+    return decided('removed-photo', photo.name, {
+      records: [
+        ...pagesWith(bench, id).map((page) =>
+          put('pages', {
+            ...page,
+            photos: page.photos.map((place) => (place.photo === id ? { ...place, photo: null } : place)),
+          }),
+        ),
+        drop('photos', id),
+      ],
+    });
+  };
+
+export const keepDesign =
+  (design: MeasuredDesign): Deciding =>
+  () =>
+    decided('kept-design', design.name, { records: [put('designs', design)] });
+
+/** Pages laid out in it keep it. */
+export const dropDesign =
+  ({ id, name }: MeasuredDesign): Deciding =>
+  () =>
+    decided('dropped-design', name, { records: [drop('designs', id)] });
+
+export const noteWish =
+  (line: string): Deciding =>
+  (_, { day, newId }) =>
+    decided('wished', line, { records: [put('wishes', { id: newId(), line, noted: day })] });
+
+export const dropWish =
+  ({ id, line }: Wish): Deciding =>
+  () =>
+    decided('dropped-wish', line, { records: [drop('wishes', id)] });
+
+/** A wish come true becomes a parcel of her own to unpack. @param draft the parcel's id */
+export const buyWish =
+  ({ id, line }: Wish, draft: string, name: string): Deciding =>
+  ({ wishes }, { day }) =>
+    wishes.has(id)
+      ? decided('bought-wish', line, {
+          records: [
+            drop('wishes', id),
+            put('drafts', { id: draft, club: '', name, month: day.slice(0, 7), list: line, here: {} }),
+          ],
+        })
+      : refuse('gone', line);

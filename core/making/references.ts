@@ -1,0 +1,81 @@
+import { piecesFor, type LedgerEvent } from '../ledger';
+import type { Bench, Records, TableName } from './bench';
+
+/** Where a record names another, and which: by JSON pointer from the record. */
+export interface Reference {
+  readonly at: string;
+  readonly table: TableName;
+  readonly key: string;
+}
+
+const to = (at: string, table: TableName, key: string | null): Reference[] =>
+  key === null ? [] : [{ at, table, key }];
+
+/** What the records of each table name of other tables. Pages of a share-out may be dropped since, and are no reference. */
+export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => readonly Reference[] } = {
+  kits: () => [],
+  faces: () => [],
+  lots: ({ kit, front, back }) => [
+    ...to('/kit', 'kits', kit),
+    ...to('/front', 'faces', front),
+    ...to('/back', 'faces', back),
+  ],
+  stories: () => [],
+  photos: ({ story }) => to('/story', 'stories', story),
+  pages: ({ photos }) => photos.flatMap(({ photo }, i) => to(`/photos/${i}/photo`, 'photos', photo)),
+  plans: ({ sheets }) =>
+    sheets.flatMap(({ pieces }, i) =>
+      pieces.flatMap(({ page }, j) => to(`/sheets/${i}/pieces/${j}/page`, 'pages', page)),
+    ),
+  drafts: () => [],
+  designs: () => [],
+  sharings: ({ kits }) => kits.flatMap((kit, i) => to(`/kits/${i}`, 'kits', kit)),
+  wishes: () => [],
+};
+
+/** All references of one table's record. */
+export const referencesOf = <K extends TableName>(table: K, record: Records[K]): readonly Reference[] =>
+  REFERENCES[table](record);
+
+const holdsStock = ({ ledger }: Bench, lot: string): boolean =>
+  ledger.lots.has(lot) &&
+  ([...ledger.pieces.values()].some((piece) => piece.lot === lot) ||
+    (['received', 'owed', 'corrected', 'here'] as const).some(
+      (of) => Object.keys(ledger.lots.get(lot)![of]).length > 0,
+    ));
+
+const isClaimant = ({ ledger }: Bench, id: string): boolean =>
+  piecesFor(ledger, id).length > 0 ||
+  [...ledger.lots.values()].some(({ claimed, used }) => Object.hasOwn(claimed, id) || Object.hasOwn(used, id));
+
+/** Whether something on the bench rests on a record that is not there. */
+export function isMissed(bench: Bench, table: TableName, key: string): boolean {
+  if (table === 'lots' && holdsStock(bench, key)) return true;
+  if ((table === 'pages' || table === 'plans') && isClaimant(bench, key)) return true;
+  return (Object.keys(REFERENCES) as TableName[]).some((other) =>
+    [...bench[other].values()].some((record) =>
+      referencesOf(other, record as never).some((one) => one.table === table && one.key === key),
+    ),
+  );
+}
+
+/** Whether what entries speak of is there: no stock of a lot, and nothing out for a page or plan, that is not known. */
+export function entriesAreFounded(bench: Bench, entries: readonly LedgerEvent[]): boolean {
+  const lots = new Set(entries.flatMap((event) => ('lot' in event ? [event.lot] : [])));
+  const pages = new Set(
+    entries.flatMap((event) => [
+      ...('page' in event && event.page !== null ? [event.page] : []),
+      ...(event.type === 'cut' ? event.into.flatMap(({ page }) => page ?? []) : []),
+    ]),
+  );
+  return (
+    [...lots].every((lot) => bench.lots.has(lot) || !holdsStock(bench, lot)) &&
+    [...pages].every((page) => bench.pages.has(page) || bench.plans.has(page) || !isClaimant(bench, page))
+  );
+}
+
+/** Whether all that a record names is there. */
+export const isFounded = (bench: Bench, table: TableName, key: string): boolean => {
+  const record = bench[table].get(key);
+  return !record || referencesOf(table, record as never).every((one) => bench[one.table].has(one.key));
+};

@@ -1,0 +1,181 @@
+import { planCuts } from '../../cutting';
+import {
+  cutJobFor,
+  cutListOf,
+  cutSteps,
+  isMade,
+  notPlanned,
+  plansFor,
+  purposed,
+  windowsOf,
+  type CutStep,
+} from '../../cutlist';
+import { coverOf, pageLayout } from '../../design';
+import { balanceOf, type LedgerEvent } from '../../ledger';
+import { inches } from '../../length';
+import { stockOnHand } from '../../stock';
+import type { Face, Kit, Lot, Page } from '../../things';
+import {
+  decided,
+  doAct,
+  EMPTY_BENCH,
+  put,
+  referencesOf,
+  shelfOf,
+  TABLES,
+  turnBack,
+  type Bench,
+  type Deciding,
+  type DoneAct,
+  type Now,
+  type Refusal,
+} from '..';
+
+/** A bench with what was done on it, as the data layer keeps it: the last act first undone. */
+export class World {
+  bench: Bench = EMPTY_BENCH;
+  readonly entries: LedgerEvent[] = [];
+  readonly acts: { act: DoneAct; undone: number }[] = [];
+  readonly refused: Refusal[] = [];
+  private n = 0;
+  private turns = 0;
+
+  readonly now: Now = { day: '2026-11-05', newId: () => `n${++this.n}` };
+
+  /** Does an act; whether it stood. */
+  do(deciding: Deciding): boolean {
+    const act = deciding(this.bench, this.now);
+    if (!act.ok) return this.refuse(act.error);
+    const done = doAct(this.bench, act.value, this.now);
+    if (!done.ok) return this.refuse(done.error);
+    this.bench = done.value.bench;
+    this.entries.push(...done.value.entries);
+    // What was undone cannot be done again after something new.
+    for (let i = this.acts.length - 1; i >= 0; i--) if (this.acts[i]!.undone > 0) this.acts.splice(i, 1);
+    this.acts.push({ act: done.value.act, undone: 0 });
+    return true;
+  }
+
+  undo(at = this.acts.findLastIndex(({ undone }) => undone === 0)): boolean {
+    return this.turn(at, 'undo');
+  }
+
+  redo(): boolean {
+    const last = Math.max(0, ...this.acts.map(({ undone }) => undone));
+    return (
+      last > 0 &&
+      this.turn(
+        this.acts.findIndex(({ undone }) => undone === last),
+        'redo',
+      )
+    );
+  }
+
+  private turn(at: number, way: 'undo' | 'redo'): boolean {
+    const stored = this.acts[at];
+    if (!stored || stored.undone > 0 !== (way === 'redo')) return false;
+    const since = way === 'undo' ? this.acts.slice(at + 1).filter(({ undone }) => undone === 0) : [];
+    const done = turnBack(this.bench, { act: stored.act, way, since: since.map(({ act }) => act) }, this.now);
+    if (!done.ok) return this.refuse(done.error);
+    this.bench = done.value.bench;
+    this.entries.push(...done.value.entries);
+    this.acts[at] = { act: done.value.act, undone: way === 'undo' ? ++this.turns : 0 };
+    return true;
+  }
+
+  private refuse(refusal: Refusal): false {
+    this.refused.push(refusal);
+    return false;
+  }
+}
+
+const kit: Kit = { id: 'k', club: 'The Oddment Post', name: 'Moth Lantern', month: '2026-11', theme: [], list: '' };
+const face = (id: string, hex: string): Face => ({ id, name: id, pattern: 'plain', colours: [{ hex, share: 1 }] });
+const lot = (id: string, some: Partial<Lot>): Lot => ({
+  id,
+  kit: 'k',
+  kind: 'paper',
+  name: id,
+  measure: 'sheets',
+  size: { w: inches(12), h: inches(12) },
+  front: null,
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+  ...some,
+});
+
+/** A kit of three papers of two sheets each, and dots. */
+const parcel: Deciding = () =>
+  decided('took-parcel-in', 'Moth Lantern', {
+    events: [
+      ...['inks', 'lamps', 'blushes'].map((id) => ({
+        type: 'received' as const,
+        lot: id,
+        pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })),
+      })),
+      { type: 'received', lot: 'dots', amounts: { '': 24 } },
+    ],
+    records: [
+      put('kits', kit),
+      ...[face('ink', '#22314f'), face('lamp', '#f6d27a'), face('blush', '#f0cfcb')].map((one) => put('faces', one)),
+      put('lots', lot('inks', { front: 'ink', back: 'lamp' })),
+      put('lots', lot('lamps', { front: 'lamp', back: 'blush' })),
+      put('lots', lot('blushes', { front: 'blush', back: 'ink' })),
+      put('lots', lot('dots', { kind: 'dots', measure: 'count', size: null })),
+    ],
+  });
+
+export function unpackedWorld(): World {
+  const world = new World();
+  if (!world.do(parcel)) throw new Error(JSON.stringify(world.refused));
+  return world;
+}
+
+/** The plan of what some pages still want, or null where the papers are too few. */
+export function planFor(bench: Bench, pages: readonly Page[]) {
+  const list = pages.flatMap((page) => {
+    const layout = pageLayout(page);
+    return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
+  });
+  if (list.length === 0) return null;
+  const stock = stockOnHand(shelfOf(bench), pages[0]!.id);
+  const plan = purposed(planCuts(cutJobFor(list, stock, inches(12)), 200), list);
+  return plan.notCut.length === 0 ? plan.sheets : null;
+}
+
+/** Cuts that can be made now for a page. */
+export function cutsNow(bench: Bench, page: string): CutStep[] {
+  return plansFor(bench.plans, page, bench.ledger).flatMap(({ id, sheets }) =>
+    cutSteps(sheets, bench.ledger).filter((step) => {
+      const piece = bench.ledger.pieces.get(step.piece);
+      return !isMade(step, bench.ledger) && piece?.where === 'claimed' && piece.page === id;
+    }),
+  );
+}
+
+export function windowsNow(bench: Bench, page: Page) {
+  const layout = pageLayout(page);
+  return layout.ok ? windowsOf(page, layout.value, coverOf(layout.value), shelfOf(bench)) : [];
+}
+
+/** References to what is not there. */
+export const brokenReferences = (bench: Bench): string[] =>
+  TABLES.flatMap((table) =>
+    [...bench[table].values()].flatMap((record) =>
+      referencesOf(table, record as never)
+        .filter((one) => !bench[one.table].has(one.key))
+        .map(({ at, key }) => `${table}/${record.id}${at}: ${key}`),
+    ),
+  );
+
+/** Accounts that do not add up. */
+export function unbalanced(bench: Bench): string[] {
+  return [...bench.lots.keys()].filter((id) =>
+    Object.values(balanceOf(bench.ledger, id)).some(
+      (b) =>
+        b.received + b.corrected !== b.onPages + b.onBench + b.left + b.wasted + b.given + b.sold + b.lent + b.recycled,
+    ),
+  );
+}

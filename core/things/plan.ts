@@ -1,0 +1,42 @@
+import type { Rect } from '../geometry';
+
+/** One trimmer cut, `at` from the part's own left ('x') or top ('y') edge, ticks; gives left then right, or top then bottom. */
+export interface PlanCut {
+  readonly part: string;
+  readonly axis: 'x' | 'y';
+  readonly at: number;
+  readonly gives: readonly [string, string];
+}
+
+/** A part of a sheet by its name there; the whole sheet is part "A". */
+export interface PlanPart extends Rect {
+  readonly part: string;
+}
+
+/** A part that goes on a page, and what it is there. */
+export interface PlanPiece extends PlanPart {
+  /** The line of the cut list that it is a copy of. */
+  readonly id: string;
+  readonly copy: number;
+  readonly turned: boolean;
+  readonly face: 'front' | 'back';
+  readonly page: string;
+  readonly slot: string;
+}
+
+/** A sheet that is opened, with its cuts in an order in which they can be made, and what comes of it. */
+export interface PlanSheet {
+  /** The ledger's piece. */
+  readonly stock: string;
+  readonly copy: number;
+  readonly cuts: readonly PlanCut[];
+  readonly pieces: readonly PlanPiece[];
+  readonly nubbins: readonly PlanPart[];
+  readonly waste: readonly PlanPart[];
+}
+
+/** Sheets that are out for one page or for several together; while they are cut, they are claimed for the plan. */
+export interface Plan {
+  readonly id: string;
+  readonly sheets: readonly PlanSheet[];
+}

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Amounts } from '../../core/ledger';
+import { putAway, putOnPage, type Chosen } from '../../core/making';
+import type { Lot, Page } from '../../core/things';
+import { act } from '../data/acts';
+import { useSettings } from '../data/settings';
+import { AmountField } from '../ui/AmountField';
+import { Button } from '../ui/Button';
+import { SlipOver } from '../ui/SlipOver';
+
+export interface TrayThingProps {
+  page: Page;
+  /** What it is called. */
+  label: string;
+  chosen: Chosen;
+  /** A paper still to be cut cannot be used as it is. */
+  canBeUsed: boolean;
+  /** Of a counted or measured thing: what it is, so that some of it can be chosen. */
+  lot?: Lot;
+  children: React.ReactNode;
+}
+
+type Way = 'use' | 'use-some' | 'away' | 'away-some';
+
+/** One thing on the bench: used on the page, in part or whole, or put away by itself. */
+export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: TrayThingProps) {
+  const [some, setSome] = useState<'use' | 'away' | null>(null);
+  const carryOut = (way: 'use' | 'away', what: Chosen): void => {
+    void act(way === 'use' ? putOnPage(page.id, [what]) : putAway(page.id, [what]));
+  };
+  const choose = (way: Way): void => {
+    if (way === 'use' || way === 'away') carryOut(way, chosen);
+    else setSome(way === 'use-some' ? 'use' : 'away');
+  };
+  return (
+    <>
+      <MenuTrigger>
+        <Thing aria-label={`${label}: use it or put it away`}>{children}</Thing>
+        <Choices>
+          <Menu onAction={(key) => choose(key as Way)}>
+            {canBeUsed && <MenuItem id="use">Use {lot ? 'all of it' : 'it'} on the page</MenuItem>}
+            {canBeUsed && lot && <MenuItem id="use-some">Use some of it …</MenuItem>}
+            <MenuItem id="away">Put {lot ? 'all of it' : 'it'} away</MenuItem>
+            {lot && <MenuItem id="away-some">Put some of it away …</MenuItem>}
+          </Menu>
+        </Choices>
+      </MenuTrigger>
+      {lot && 'amounts' in chosen && (
+        <SlipOver
+          title={some === 'away' ? `How much of ${label} goes back?` : `How much of ${label} goes on the page?`}
+          isOpen={some !== null}
+          onClose={() => setSome(null)}
+        >
+          {() => (
+            <SomeOf
+              lot={lot}
+              most={chosen.amounts}
+              onChoose={(amounts) => {
+                if (some) carryOut(some, { lot: lot.id, amounts });
+                setSome(null);
+              }}
+            />
+          )}
+        </SlipOver>
+      )}
+    </>
+  );
+}
+
+function SomeOf({ lot, most, onChoose }: { lot: Lot; most: Amounts; onChoose: (amounts: Amounts) => void }) {
+  const system = useSettings((s) => s.system);
+  const [amounts, setAmounts] = useState<Amounts | null>(most);
+  const isMore = amounts !== null && Object.entries(amounts).some(([part, n]) => n > (most[part] ?? 0));
+  const isNothing = amounts === null || Object.keys(amounts).length === 0;
+  return (
+    <>
+      <AmountField label="So much" lot={lot} value={most} onChange={setAmounts} system={system} autoFocus />
+      {isMore && <p role="alert">So much is not out.</p>}
+      <Button look="main" isDisabled={isMore || isNothing} onPress={() => onChoose(amounts!)}>
+        So much
+      </Button>
+    </>
+  );
+}
+
+const Thing = styled(AriaButton)`
+  all: unset;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  align-items: flex-start;
+  &[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.beet};
+    outline-offset: 2px;
+  }
+`;
+const Choices = styled(Popover)`
+  background: ${({ theme }) => theme.paper};
+  color: ${({ theme }) => theme.ink};
+  border: 1.5px solid ${({ theme }) => theme.line};
+  border-radius: 5px;
+  box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
+  padding: 5px;
+  .react-aria-MenuItem {
+    padding: 7px 14px;
+    border-radius: 4px;
+    cursor: pointer;
+    outline: none;
+  }
+  .react-aria-MenuItem[data-focused] {
+    background: ${({ theme }) => theme.marigoldWash};
+  }
+`;

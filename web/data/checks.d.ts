@@ -1,0 +1,5 @@
+declare module '*.schema.json?check' {
+  import type { ValidateFunction } from 'ajv';
+  const validate: ValidateFunction;
+  export default validate;
+}

@@ -1,0 +1,16 @@
+import { nanoid } from 'nanoid';
+import validate from '../../docs/formats/design.schema.json?check';
+import { readDesignFile, type JobError, type JsonDesignFile } from '../../core/jobs';
+import type { Result } from '../../core/result';
+import type { MeasuredDesign } from '../../core/things';
+import { readJson, schemaCheck } from './schemaCheck';
+
+const check = schemaCheck<JsonDesignFile>(validate);
+
+/** Reads a design from a file's text; nothing is written. */
+export function readDesignText(text: string): Result<MeasuredDesign, JobError> {
+  const json = readJson(text, check);
+  if (!json.ok) return json;
+  const read = readDesignFile(json.value);
+  return read.ok ? { ...read, value: { id: nanoid(8), ...read.value } } : read;
+}

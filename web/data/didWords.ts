@@ -1,0 +1,69 @@
+import type { Did, DidKind } from '../../core/making';
+import type { Page } from '../../core/things';
+
+const several = (n: number, one: string, many = `${one}s`): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
+const things = (n: number): string => several(n, 'thing');
+/** A thing by its name, or so many things. */
+const what = ({ name, count }: Did): string => (name === '' || count > 1 ? things(count) : name);
+const page = ({ name }: Pick<Did, 'name'>): string => pageTitle(name);
+
+/** What a page is called; one without a title has that for a name. */
+export const pageTitle = (title: string): string => (title.trim() === '' ? 'Page without a title' : title);
+
+export const pageName = ({ title }: Pick<Page, 'title'>): string => pageTitle(title);
+
+/** What was done, as it is told her. */
+const WORDS: Record<DidKind, (did: Did) => string> = {
+  'began-page': ({ name }) => `Started ${name.trim() === '' ? 'a page' : name}`,
+  'began-pages': ({ name, count }) => `Began ${count === 1 ? 'a page' : `${count} pages`} for ${name}`,
+  'changed-page': ({ name }) => (name === '' ? 'Changed the page' : name),
+  'dropped-page': (did) => `Dropped ${page(did)}`,
+  glued: (did) => `Glued ${page(did)}`,
+  finished: (did) => `${page(did)} is done`,
+  'opened-again': (did) => `Opened ${page(did)} again`,
+  'took-papers': (did) => `Took out the papers for ${did.count === 1 ? page(did) : `${did.count} pages`}`,
+  'gave-papers-back': (did) => `Gave the papers for ${page(did)} back`,
+  cut: (did) => `Made a cut for ${page(did)}`,
+  'set-plan-aside': (did) => `Put the plan for ${page(did)} aside`,
+  'noted-mishap': (did) => `Noted a mishap for ${page(did)}`,
+  'machine-cut': () => 'The machine cut a sheet',
+  'machine-slipped': () => 'The machine slipped',
+  'cut-window': (did) => `Cut out a hidden middle for ${page(did)}`,
+  'shared-out': ({ count }) => `Claimed the papers of ${count === 1 ? 'a page' : `${count} pages`}`,
+  'forgot-share-out': () => 'Forgot a share-out',
+  'took-out': (did) => `Took ${what(did)} to the bench`,
+  'put-away': ({ count }) => `Put away ${things(count)}`,
+  used: (did) => `Used ${things(did.count)} on ${page(did)}`,
+  given: (did) => `Gave ${what(did)} away`,
+  sold: (did) => `Sold ${what(did)}`,
+  lent: (did) => `Lent ${what(did)}`,
+  recycled: (did) => `Recycled ${what(did)}`,
+  'came-back': (did) => `${what(did)} came back`,
+  'cut-in-stash': ({ name }) => `Cut ${name} apart`,
+  'cut-strips': ({ count }) => `Cut the strips off ${things(count)}`,
+  punched: ({ name }) => `Punched from ${name}`,
+  counted: ({ name, count }) =>
+    name === '' ? `Counted the stash: ${things(count)} put right` : `Counted ${name} anew`,
+  moved: ({ name, count }) =>
+    name === '' ? `Took ${things(count)} out of their place` : `Put ${things(count)} in ${name}`,
+  'took-parcel-in': ({ name }) => `Put ${name} away`,
+  arrived: ({ name }) => `${name} has come`,
+  'changed-kit': ({ name }) => `Changed ${name}`,
+  'dropped-list': ({ name }) => `Dropped the list ${name}`.trim(),
+  'left-out': ({ name }) => `Left out ${name}`,
+  'took-table': () => 'Took a table in',
+  'changed-lot': ({ name }) => `Changed ${name}`,
+  'changed-face': ({ name }) => `Changed ${name}`,
+  'pictured-face': ({ name }) => `A picture of ${name}`,
+  'changed-story': ({ name }) => `Changed ${name}`,
+  'added-photos': ({ count }) => (count === 1 ? 'Added a photo' : `Added ${count} photos`),
+  'changed-photo': ({ name }) => `Changed ${name}`,
+  'removed-photo': ({ name }) => `Took ${name} away`,
+  'kept-design': ({ name }) => `Kept the design ${name}`,
+  'dropped-design': ({ name }) => `Dropped the design ${name}`,
+  wished: ({ name }) => `Wished for ${name}`,
+  'dropped-wish': ({ name }) => `No longer wished for: ${name}`,
+  'bought-wish': ({ name }) => `Bought ${name}`,
+};
+
+export const didWords = (did: Did): string => WORDS[did.kind](did);

@@ -1,0 +1,43 @@
+import type { LedgerEvent } from '../../../core/ledger';
+import { TABLES, type Bench, type Records, type TableName } from '../../../core/making';
+
+/** All records and entries. */
+export type Contents = { [K in TableName]: Records[K][] } & { events: LedgerEvent[] };
+
+/** A picture of the file: within it as base64, or beside it in the same zip. */
+export type PictureEntry = { readonly id: string; readonly type: string } & (
+  { readonly data: string } | { readonly file: string; readonly size: number; readonly sha256: string }
+);
+
+/** Everything in one file. Source: `docs/formats/bench.schema.json`. */
+export interface BenchFile extends Contents {
+  format: 'nubbin-bench';
+  version: 2;
+  pictures: PictureEntry[];
+}
+
+export const EMPTY_FILE: BenchFile = {
+  format: 'nubbin-bench',
+  version: 2,
+  kits: [],
+  faces: [],
+  lots: [],
+  stories: [],
+  photos: [],
+  pages: [],
+  plans: [],
+  drafts: [],
+  designs: [],
+  sharings: [],
+  wishes: [],
+  events: [],
+  pictures: [],
+};
+
+const byId = (a: { id: string }, b: { id: string }): number => (a.id < b.id ? -1 : 1);
+
+/** What a bench holds, in an order that equal benches share. */
+export const contentsOf = (bench: Bench): Contents => ({
+  ...(Object.fromEntries(TABLES.map((name) => [name, [...bench[name].values()].sort(byId)])) as unknown as Contents),
+  events: [...bench.ledger.events.values()],
+});

@@ -1,0 +1,42 @@
+import type { Result } from '../../../core/result';
+import { SPECS } from '../tables';
+import type { StockDb, StoredEvent } from '../stockDb';
+import type { FileError } from './benchFile';
+import type { BenchFile } from './contents';
+import type { CheckedFile } from './readZip';
+import type { Going } from './writeZip';
+
+/** Puts checked contents in place of everything, with the pictures that have come in; undo starts anew. */
+async function replace(db: StockDb, file: BenchFile): Promise<void> {
+  const own = SPECS.map(({ name }) => db.table(name));
+  await db.transaction('rw', [...own, db.events, db.acts, db.meta, db.images, db.incoming, db.thumbs], async () => {
+    for (const table of [...own, db.events, db.acts, db.images, db.thumbs]) await table.clear();
+    for (const { name } of SPECS) await db.table(name).bulkAdd(file[name]);
+    await db.events.bulkAdd(file.events as StoredEvent[]);
+    for (const id of await db.incoming.toCollection().primaryKeys()) await db.images.add((await db.incoming.get(id))!);
+    await db.incoming.clear();
+    await db.meta.put({ key: 'generation', value: ((await db.meta.get('generation'))?.value ?? 0) + 1 });
+    await db.meta.put({ key: 'setUp', value: 1 });
+  });
+}
+
+/**
+ * Puts a checked file in place of everything. Its pictures come in one by one and are checked before anything of hers
+ * is touched; the exchange itself is one transaction.
+ */
+export async function putInPlace(
+  db: StockDb,
+  { file, eachPicture }: CheckedFile,
+  going: Going = {},
+): Promise<Result<null, FileError>> {
+  await db.incoming.clear();
+  const come = await eachPicture(async (picture) => {
+    await db.incoming.put(picture);
+  }, going);
+  if (!come.ok) {
+    await db.incoming.clear();
+    return come;
+  }
+  await replace(db, file);
+  return come;
+}

@@ -1,0 +1,35 @@
+import type { LedgerError } from '../../core/ledger';
+import type { Refusal } from '../../core/making';
+
+const LEDGER: Partial<Record<LedgerError['kind'], string>> = {
+  'below-zero': 'there are not so many',
+  'piece-not-here': 'it is no longer where it was',
+  'piece-not-on-page': 'it is out for something else',
+  'parts-are-gone': 'what came of it is used already',
+  'not-above-zero': 'that is nothing',
+  'not-whole': 'it must be a whole number',
+  'moved-from-elsewhere': 'it lies elsewhere by now',
+};
+
+const named = (name: string, words: string): string => (name === '' ? words : `${words} (${name})`);
+
+/** Why something could not be done, as it is told her. */
+export function refusalWords(refusal: Refusal): string {
+  switch (refusal.kind) {
+    case 'ledger':
+      return named(
+        refusal.name,
+        `That cannot be: ${LEDGER[refusal.error.kind] ?? refusal.error.kind.replaceAll('-', ' ')}`,
+      );
+    case 'gone':
+      return named(refusal.name, 'It is no longer there');
+    case 'paper-gone':
+      return `${refusal.name === '' ? 'A paper of this plan' : refusal.name} is no longer in the stash. Plan it again`;
+    case 'changed-since':
+      return named(refusal.name, 'It has been changed since');
+    case 'still-needed':
+      return named(refusal.name, 'Something else rests on it by now');
+    case 'nothing-to-do':
+      return named(refusal.name, 'There is nothing to do');
+  }
+}

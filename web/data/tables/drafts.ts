@@ -1,0 +1,24 @@
+import { id, text } from './parts';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const draftSchema = {
+  type: 'object',
+  properties: {
+    id,
+    club: text,
+    name: text,
+    month: text,
+    list: text,
+    here: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
+    damaged: {
+      type: 'object',
+      additionalProperties: { type: 'integer', minimum: 0 },
+      description: 'how many of what is here are damaged, by the line',
+    },
+  },
+  required: ['id', 'club', 'name', 'month', 'list', 'here'],
+  additionalProperties: false,
+} as const;
+
+export const drafts = table({ name: 'drafts', schema: draftSchema, indexes: 'id' });

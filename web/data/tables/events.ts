@@ -1,0 +1,119 @@
+import { amounts, cutChild, day, id, idOrNull, newPiece, text } from './parts';
+
+/** JSON Schema of one record. */
+export const eventSchema = {
+  type: 'object',
+  required: ['type'],
+  discriminator: { propertyName: 'type' },
+  oneOf: [
+    {
+      type: 'object',
+      properties: {
+        type: { enum: ['received', 'arrived'] },
+        id,
+        day,
+        undoes: id,
+        lot: id,
+        pieces: { type: 'array', maxItems: 10_000, items: newPiece },
+        amounts,
+      },
+      required: ['type', 'id', 'day', 'lot'],
+      additionalProperties: false,
+    },
+    {
+      type: 'object',
+      properties: { type: { const: 'owed' }, id, day, undoes: id, lot: id, amounts: amounts },
+      required: ['type', 'id', 'day', 'lot', 'amounts'],
+      additionalProperties: false,
+    },
+    {
+      type: 'object',
+      properties: {
+        type: { const: 'counted' },
+        id,
+        day,
+        undoes: id,
+        lot: id,
+        change: amounts,
+        reason: text,
+        piece: id,
+        isFound: { type: 'boolean' },
+      },
+      required: ['type', 'id', 'day', 'reason'],
+      additionalProperties: false,
+      oneOf: [
+        { required: ['piece', 'isFound'], not: { anyOf: [{ required: ['lot'] }, { required: ['change'] }] } },
+        { required: ['lot', 'change'], not: { anyOf: [{ required: ['piece'] }, { required: ['isFound'] }] } },
+      ],
+    },
+    {
+      type: 'object',
+      properties: {
+        type: { const: 'cut' },
+        id,
+        day,
+        undoes: id,
+        piece: id,
+        into: { type: 'array', items: cutChild, minItems: 1, maxItems: 10_000 },
+        page: idOrNull,
+        how: { enum: ['punch', 'machine'] },
+      },
+      required: ['type', 'id', 'day', 'piece', 'into', 'page'],
+      additionalProperties: false,
+    },
+    {
+      type: 'object',
+      properties: {
+        type: { enum: ['claimed', 'released', 'used', 'returned'] },
+        id,
+        day,
+        undoes: id,
+        piece: id,
+        lot: id,
+        amounts,
+        slot: { type: ['string', 'null'], description: 'what the piece is on its page' },
+        page: id,
+      },
+      required: ['type', 'id', 'day', 'page'],
+      additionalProperties: false,
+      oneOf: [
+        { required: ['piece'], not: { required: ['lot'] } },
+        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
+      ],
+    },
+    {
+      type: 'object',
+      properties: {
+        type: { enum: ['given', 'sold', 'recycled', 'back'] },
+        id,
+        day,
+        undoes: id,
+        piece: id,
+        lot: id,
+        amounts,
+      },
+      required: ['type', 'id', 'day'],
+      additionalProperties: false,
+      oneOf: [
+        { required: ['piece'], not: { required: ['lot'] } },
+        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
+      ],
+    },
+    {
+      type: 'object',
+      properties: { type: { const: 'lent' }, id, day, undoes: id, piece: id, lot: id, amounts, to: text },
+      required: ['type', 'id', 'day', 'to'],
+      additionalProperties: false,
+      oneOf: [
+        { required: ['piece'], not: { required: ['lot'] } },
+        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
+      ],
+    },
+    {
+      type: 'object',
+      properties: { type: { const: 'moved' }, id, day, undoes: id, lot: id, from: text, to: text },
+      required: ['type', 'id', 'day', 'lot', 'from', 'to'],
+      additionalProperties: false,
+    },
+  ],
+} as const;

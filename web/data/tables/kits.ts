@@ -1,0 +1,19 @@
+import { id, text } from './parts';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const kitSchema = {
+  type: 'object',
+  properties: {
+    id,
+    club: text,
+    name: text,
+    month: { type: 'string', pattern: '^\\d{4}-(0[1-9]|1[0-2])$', description: 'a month such as 2026-11' },
+    theme: { type: 'array', items: text },
+    list: text,
+  },
+  required: ['id', 'club', 'name', 'month', 'theme', 'list'],
+  additionalProperties: false,
+} as const;
+
+export const kits = table({ name: 'kits', schema: kitSchema, indexes: 'id' });

@@ -1,0 +1,54 @@
+import { id, idOrNull, text, ticksFrom1, ticksOrNull } from './parts';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const lotSchema = {
+  type: 'object',
+  properties: {
+    id,
+    kit: id,
+    kind: {
+      enum: [
+        'paper',
+        'cardstock',
+        'cut-apart',
+        'card',
+        'stickers',
+        'alpha',
+        'washi',
+        'ribbon',
+        'twine',
+        'ephemera',
+        'dots',
+        'embellishment',
+        'packaging',
+        'tool',
+        'medium',
+      ],
+    },
+    name: text,
+    measure: { enum: ['sheets', 'count', 'length', 'letters', 'share'] },
+    size: {
+      type: ['object', 'null'],
+      properties: { w: ticksFrom1, h: ticksFrom1 },
+      required: ['w', 'h'],
+      additionalProperties: false,
+    },
+    front: idOrNull,
+    back: idOrNull,
+    upright: { type: 'boolean' },
+    note: text,
+    line: { type: 'integer', minimum: 1 },
+    height: ticksFrom1,
+    punch: {
+      type: 'object',
+      properties: { shape: { enum: ['circle', 'hexagon'] }, size: ticksFrom1, reach: ticksOrNull },
+      required: ['shape', 'size', 'reach'],
+      additionalProperties: false,
+    },
+  },
+  required: ['id', 'kit', 'kind', 'name', 'measure', 'size', 'front', 'back', 'upright', 'note', 'line'],
+  additionalProperties: false,
+} as const;
+
+export const lots = table({ name: 'lots', schema: lotSchema, indexes: 'id, kit' });

@@ -1,0 +1,69 @@
+import { day, dayOrNull, id, idOrNull, pageFormat, shape, text, ticks, ticksFrom0, ticksFrom1 } from './parts';
+import { designSchema as measuredDesign } from './designs';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const pageSchema = {
+  type: 'object',
+  properties: {
+    id,
+    format: pageFormat,
+    design: id,
+    mat: ticksFrom0,
+    photos: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: { photo: idOrNull, w: ticksFrom1, h: ticksFrom1 },
+        required: ['photo', 'w', 'h'],
+        additionalProperties: false,
+      },
+    },
+    papers: { type: 'object', additionalProperties: id },
+    title: text,
+    date: text,
+    place: text,
+    journaling: text,
+    started: day,
+    glued: dayOrNull,
+    finished: dayOrNull,
+    more: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: { id, name: text, shape, face: idOrNull, count: { type: 'integer', minimum: 1, maximum: 99 } },
+        required: ['id', 'name', 'shape', 'face', 'count'],
+        additionalProperties: false,
+      },
+    },
+    options: { type: 'object', additionalProperties: text },
+    own: measuredDesign,
+    moves: {
+      type: 'object',
+      additionalProperties: {
+        type: 'object',
+        properties: { dx: ticks, dy: ticks, turn: { type: 'number' }, lift: { type: 'integer' } },
+        required: ['dx', 'dy', 'turn', 'lift'],
+        additionalProperties: false,
+      },
+    },
+  },
+  required: [
+    'id',
+    'format',
+    'design',
+    'mat',
+    'photos',
+    'papers',
+    'title',
+    'date',
+    'place',
+    'journaling',
+    'started',
+    'finished',
+    'glued',
+  ],
+  additionalProperties: false,
+} as const;
+
+export const pages = table({ name: 'pages', schema: pageSchema, indexes: 'id' });

@@ -1,0 +1,64 @@
+import { id, rect, ticksFrom1 } from './parts';
+import { table } from './table';
+
+const part = { type: 'string', minLength: 1, description: 'the name of a part of the sheet' } as const;
+const place = rect.properties;
+
+const planPart = {
+  type: 'object',
+  properties: { part, ...place },
+  required: ['part', 'x', 'y', 'w', 'h'],
+  additionalProperties: false,
+} as const;
+
+const planPiece = {
+  type: 'object',
+  properties: {
+    part,
+    ...place,
+    id,
+    copy: { type: 'integer', minimum: 1, maximum: 10_000 },
+    turned: { type: 'boolean' },
+    face: { enum: ['front', 'back'] },
+    page: id,
+    slot: { type: 'string' },
+  },
+  required: ['part', 'x', 'y', 'w', 'h', 'id', 'copy', 'turned', 'face', 'page', 'slot'],
+  additionalProperties: false,
+} as const;
+
+const cut = {
+  type: 'object',
+  properties: {
+    part,
+    axis: { enum: ['x', 'y'] },
+    at: ticksFrom1,
+    gives: { type: 'array', items: [part, part], minItems: 2, maxItems: 2 },
+  },
+  required: ['part', 'axis', 'at', 'gives'],
+  additionalProperties: false,
+} as const;
+
+const planSheet = {
+  type: 'object',
+  properties: {
+    stock: id,
+    copy: { type: 'integer', minimum: 1 },
+    cuts: { type: 'array', maxItems: 10_000, items: cut },
+    pieces: { type: 'array', maxItems: 10_000, items: planPiece },
+    nubbins: { type: 'array', maxItems: 10_000, items: planPart },
+    waste: { type: 'array', maxItems: 10_000, items: planPart },
+  },
+  required: ['stock', 'copy', 'cuts', 'pieces', 'nubbins', 'waste'],
+  additionalProperties: false,
+} as const;
+
+/** JSON Schema of one record. */
+export const planSchema = {
+  type: 'object',
+  properties: { id, sheets: { type: 'array', minItems: 1, maxItems: 10_000, items: planSheet } },
+  required: ['id', 'sheets'],
+  additionalProperties: false,
+} as const;
+
+export const plans = table({ name: 'plans', schema: planSchema, indexes: 'id' });

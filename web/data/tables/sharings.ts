@@ -1,0 +1,38 @@
+import { day, id, text } from './parts';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const sharingSchema = {
+  type: 'object',
+  properties: {
+    id,
+    day,
+    kits: { type: 'array', items: id },
+    wanted: { type: 'integer', minimum: 0 },
+    pages: {
+      type: 'array',
+      items: {
+        type: 'object',
+        properties: {
+          page: id,
+          title: text,
+          papers: {
+            type: 'array',
+            items: {
+              type: 'object',
+              properties: { piece: id, area: { type: 'integer', minimum: 0 } },
+              required: ['piece', 'area'],
+              additionalProperties: false,
+            },
+          },
+        },
+        required: ['page', 'title', 'papers'],
+        additionalProperties: false,
+      },
+    },
+  },
+  required: ['id', 'day', 'kits', 'pages', 'wanted'],
+  additionalProperties: false,
+} as const;
+
+export const sharings = table({ name: 'sharings', schema: sharingSchema, indexes: 'id' });

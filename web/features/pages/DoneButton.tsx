@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import { formatSize } from '../../../core/length';
+import { countOf, finishPage, outFor, putAway, putOnPage, type Chosen } from '../../../core/making';
+import type { Page } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { amountWords } from '../../ui/amountWords';
+import { Button } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
+import { Row, Soft } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+
+/** The page is done; what is still out for it is asked about first. */
+export function DoneButton({ page }: { page: Page }) {
+  const bench = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const [isAsking, setAsking] = useState(false);
+  const out = outFor(bench, page.id);
+  const pieces = [...out.cut, ...out.loose, ...out.toCut.map(({ piece }) => piece)];
+  const usable: Chosen[] = [...[...out.cut, ...out.loose].map(({ id }) => ({ piece: id })), ...out.amounts];
+  const all: Chosen[] = [...pieces.map(({ id }) => ({ piece: id })), ...out.amounts];
+  const finish = (): Promise<boolean> => act(finishPage(page.id));
+  const after = async (first: Promise<boolean>): Promise<void> => {
+    if (await first) await finish();
+    setAsking(false);
+  };
+  return (
+    <>
+      <Button
+        look="main"
+        onPress={() => {
+          if (countOf(out) > 0) setAsking(true);
+          else void finish();
+        }}
+      >
+        It is done
+      </Button>
+      <SlipOver title="Still out for this page" isOpen={isAsking} onClose={() => setAsking(false)}>
+        {() => (
+          <>
+            <ul>
+              {pieces.map((piece) => (
+                <li key={piece.id}>
+                  {bench.lots.get(piece.lot)?.name}, {formatSize(piece, system)}
+                </li>
+              ))}
+              {out.amounts.map(({ lot, amounts }) => {
+                const own = bench.lots.get(lot);
+                return (
+                  own && (
+                    <li key={lot}>
+                      {own.name}: {amountWords(own, amounts, system)}
+                    </li>
+                  )
+                );
+              })}
+            </ul>
+            <Soft>One by one you settle it on the bench, at the foot of the window.</Soft>
+            <Row>
+              <Button
+                look="main"
+                onPress={() => {
+                  void after(act(putAway(page.id, all)));
+                }}
+              >
+                Put {countWords(all.length, 'thing')} away, and it is done
+              </Button>
+              {usable.length > 0 && (
+                <Button
+                  onPress={() => {
+                    void after(act(putOnPage(page.id, usable)));
+                  }}
+                >
+                  All of it went on the page
+                </Button>
+              )}
+              <Button
+                look="quiet"
+                onPress={() => {
+                  void after(Promise.resolve(true));
+                }}
+              >
+                Done, and leave it out
+              </Button>
+            </Row>
+          </>
+        )}
+      </SlipOver>
+    </>
+  );
+}
