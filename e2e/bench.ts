@@ -62,6 +62,16 @@ export async function takePapersOut(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Take these papers out' }).click();
 }
 
+/** Plans what is wanted again after a mishap, at once or after the other cuts, and takes the papers out. */
+export async function planAgain(page: Page): Promise<void> {
+  const now = page.getByRole('button', { name: /^Plan (it|them) now$/ });
+  const planning = page.getByRole('heading', { name: 'What it takes' });
+  await expect(now.or(planning)).toBeVisible();
+  if (await now.isVisible()) await now.click();
+  await expect(planning).toBeVisible();
+  await page.getByRole('button', { name: 'Take these papers out' }).click();
+}
+
 /** Makes every cut that is left, by `press`. */
 export async function cutAll(page: Page, press: () => Promise<void>): Promise<void> {
   const allCut = page.getByRole('heading', { name: 'All cut' });

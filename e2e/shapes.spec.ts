@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { beginBoxStack, cutAll, goTo, openDemo, paperFigures, takePapersOut } from './bench';
+import { beginBoxStack, cutAll, planAgain, goTo, openDemo, paperFigures, takePapersOut } from './bench';
 
 test('a tag and a frame beyond the design are cut with the rest, shaped, and the frame gives its middle back', async ({
   page,
@@ -46,7 +46,7 @@ test('circles are punched from a leftover, and undone', async ({ page }) => {
   await expect(slip.getByRole('button', { name: 'Punch 5' })).toBeVisible();
   await slip.getByLabel('at most').fill('2');
   await slip.getByRole('button', { name: 'Punch 2' }).click();
-  await expect(page.getByText('Punched 2 from radish dots')).toBeVisible();
+  await expect(page.getByText('Punched from radish dots')).toBeVisible();
   await expect(page.getByText('punched: 2 shapes taken out')).toBeVisible();
   await expect(page.getByRole('button', { name: /^radish dots .*1 1\/2 × 1 1\/2/ })).toHaveCount(2);
   await page.keyboard.press('Control+z');
@@ -105,7 +105,7 @@ test('the machine: an empty mat, a slip and the rest planned again, then a whole
   await expect(slip.getByRole('alert')).toHaveText(/Stopped: 0 of/);
   await slip.getByRole('button', { name: 'Take it off the mat' }).click();
   await expect(page.getByText('The machine slipped')).toBeVisible();
-  await page.getByRole('button', { name: 'Take these papers out' }).click();
+  await planAgain(page);
 
   await open.click();
   await slip.getByRole('checkbox', { name: /lies on the mat/ }).press('Space');

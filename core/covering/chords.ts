@@ -11,17 +11,44 @@ export function mergeChords(chords: readonly Chord[]): Chord[] {
   return merged;
 }
 
-/** The stretches of `within` that none of the chords covers. */
-export function gapsBetween([from, to]: Chord, chords: readonly Chord[]): Chord[] {
-  const gaps: Chord[] = [];
+/** The same of two lists that are sorted and disjoint already. */
+export function mergeSorted(a: readonly Chord[], b: readonly Chord[]): Chord[] {
+  const merged: [number, number][] = [];
+  let [i, j] = [0, 0];
+  while (i < a.length || j < b.length) {
+    const [from, to] = j >= b.length || (i < a.length && a[i]![0] <= b[j]![0]) ? a[i++]! : b[j++]!;
+    const last = merged[merged.length - 1];
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to);
+    else merged.push([from, to]);
+  }
+  return merged;
+}
+
+/** What a chord leaves of stretches that are sorted and disjoint. */
+export function without(stretches: readonly Chord[], [from, to]: Chord): Chord[] {
+  const left: Chord[] = [];
+  for (const stretch of stretches) {
+    if (stretch[1] <= from || stretch[0] >= to) left.push(stretch);
+    else {
+      if (stretch[0] < from) left.push([stretch[0], from]);
+      if (stretch[1] > to) left.push([to, stretch[1]]);
+    }
+  }
+  return left;
+}
+
+/** The longest stretch of `within` that none of the chords covers, which are sorted and disjoint; null where there is none. */
+export function longestGap([from, to]: Chord, chords: readonly Chord[]): Chord | null {
   let at = from;
-  for (const chord of mergeChords(chords)) {
-    if (chord[0] > at) gaps.push([at, Math.min(chord[0], to)]);
+  let [left, right] = [0, 0];
+  for (const chord of chords) {
+    const end = Math.min(chord[0], to);
+    if (end - at > right - left) [left, right] = [at, end];
     at = Math.max(at, chord[1]);
     if (at >= to) break;
   }
-  if (at < to) gaps.push([at, to]);
-  return gaps.filter((gap) => gap[1] > gap[0]);
+  if (to - at > right - left) [left, right] = [at, to];
+  return right > left ? [left, right] : null;
 }
 
 export const chordLength = ([from, to]: Chord): number => to - from;

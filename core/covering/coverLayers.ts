@@ -1,7 +1,7 @@
 import { area, inflate, largestRectOutside, overlaps, solidRects, type Rect, type Size } from '../geometry';
-import { chordLength, gapsBetween } from './chords';
+import { chordLength, without } from './chords';
 import { scannedWindow } from './scannedWindow';
-import { outlineOnPage, uprightRect, type CoverLayer, type Outline } from './shapes';
+import { outlineOnPage, uprightRect, type Chord, type CoverLayer, type Outline } from './shapes';
 
 /** What the layers above hide of one layer. Areas in square ticks, of the layer's part on the page. */
 export interface LayerCover {
@@ -13,7 +13,10 @@ export interface LayerCover {
   readonly window: Rect | null;
 }
 
+/** Scan lines of a layer; fewer where a great many lie above, so that time stays bounded. */
 const LINES = 4096;
+const FEWEST_LINES = 512;
+const MANY = 64;
 
 /** All upright: the grid of all edges gives areas and window exactly. */
 function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: number): LayerCover {
@@ -26,19 +29,33 @@ function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: num
   return { id, area: area(layer), visible, hidden: area(layer) - visible, window };
 }
 
-/** Turned or round: areas by 4096 scan lines, at their middles. */
+/** What the outlines leave of a chord at a height; those that cover the most are tried first, until nothing is left. */
+function bareAt(chord: Chord, above: readonly Outline[], at: number): readonly Chord[] {
+  let bare: readonly Chord[] = [chord];
+  for (const outline of above) {
+    const { x, y, w, h } = outline.bounds;
+    // Only what reaches into what is left can take from it.
+    if (x >= bare[bare.length - 1]![1] || x + w <= bare[0]![0]) continue;
+    const cover = at < y || at > y + h ? null : outline.chord(at);
+    if (cover) bare = without(bare, cover);
+    if (bare.length === 0) return bare;
+  }
+  return bare;
+}
+
+/** Turned or round: areas by scan lines, at their middles. @param above the largest first */
 function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: number): LayerCover {
   const { y, h } = layer.bounds;
   let [whole, visible] = [0, 0];
-  for (let line = 0; line < LINES; line++) {
-    const at = y + ((line + 0.5) * h) / LINES;
+  const lines = Math.max(FEWEST_LINES, Math.round(LINES * Math.min(1, MANY / Math.max(1, above.length))));
+  for (let line = 0; line < lines; line++) {
+    const at = y + ((line + 0.5) * h) / lines;
     const chord = layer.chord(at);
     if (!chord) continue;
-    const cover = above.map((outline) => outline.chord(at)).filter((c) => c !== null);
     whole += chordLength(chord);
-    visible += gapsBetween(chord, cover).reduce((sum, gap) => sum + chordLength(gap), 0);
+    for (const gap of bareAt(chord, above, at)) visible += chordLength(gap);
   }
-  const step = h / LINES;
+  const step = h / lines;
   const hidden = (whole - visible) * step;
   return {
     id,
@@ -78,7 +95,7 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: num
     return coverScanned(
       id,
       outline,
-      touching.map((j) => outlines[j]!),
+      touching.map((j) => outlines[j]!).sort((a, b) => area(b.bounds) - area(a.bounds)),
       hold,
     );
   });

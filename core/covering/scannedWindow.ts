@@ -1,5 +1,5 @@
 import type { Rect } from '../geometry';
-import { chordLength, gapsBetween, mergeChords } from './chords';
+import { chordLength, longestGap, mergeChords, mergeSorted, without } from './chords';
 import type { Chord, Outline } from './shapes';
 
 /** One horizontal band, with what can be said of the layer all the way through it. */
@@ -14,6 +14,10 @@ interface Band {
 
 const BANDS = 320;
 const PASSES = 3;
+/** With more outlines above than this, fewer bands are cut, and finer ones only round the window's edges: time stays bounded. */
+const MANY = 48;
+const FEWEST = 128;
+const ROUND_EDGES = 40;
 
 const common = (a: Chord | null, b: Chord | null): Chord | null => {
   if (!a || !b) return null;
@@ -33,17 +37,29 @@ function reach(outline: Outline, top: number, foot: number): Chord | null {
   return chords.length === 0 ? null : [Math.min(...chords.map((c) => c[0])), Math.max(...chords.map((c) => c[1]))];
 }
 
-function bandEdges(from: number, to: number, marks: readonly number[]): number[] {
-  const even = Array.from({ length: BANDS + 1 }, (_, i) => from + ((to - from) * i) / BANDS);
+function bandEdges(from: number, to: number, bands: number, marks: readonly number[]): number[] {
+  const even = Array.from({ length: bands + 1 }, (_, i) => from + ((to - from) * i) / bands);
   return [...new Set([...even, ...marks.filter((y) => y > from && y < to)])].sort((a, b) => a - b);
+}
+
+/** What of a chord shows in a band: less all that surely covers the band; the largest outlines first. */
+function bareIn(all: Chord, above: readonly Outline[], top: number, foot: number): readonly Chord[] {
+  let bare: readonly Chord[] = [all];
+  for (const outline of above) {
+    const { x, y, w, h } = outline.bounds;
+    if (x >= bare[bare.length - 1]![1] || x + w <= bare[0]![0]) continue;
+    const cover = top < y || foot > y + h ? null : filled(outline, top, foot);
+    if (cover) bare = without(bare, cover);
+    if (bare.length === 0) return bare;
+  }
+  return bare;
 }
 
 function cutBands(layer: Outline, above: readonly Outline[], edges: readonly number[]): Band[] {
   return edges.slice(1).map((foot, i) => {
     const top = edges[i]!;
     const all = reach(layer, top, foot);
-    const cover = above.map((outline) => filled(outline, top, foot)).filter((c) => c !== null);
-    return { top, foot, inside: filled(layer, top, foot), bare: all ? gapsBetween(all, cover) : [] };
+    return { top, foot, inside: filled(layer, top, foot), bare: all ? bareIn(all, above, top, foot) : [] };
   });
 }
 
@@ -54,6 +70,7 @@ const widen = (chords: readonly Chord[], by: number): Chord[] =>
 function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
   let best: Rect | null = null;
   const end = bands[bands.length - 1]?.foot ?? 0;
+  const wide = bands.map((band) => mergeChords(widen(band.bare, hold)));
   for (let first = 0; first < bands.length; first++) {
     const { top } = bands[first]!;
     let inside: Chord | null = [-Infinity, Infinity];
@@ -64,14 +81,9 @@ function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
       const { foot } = bands[last]!;
       inside = common(inside, bands[last]!.inside);
       if (!inside) break;
-      const fresh: Chord[] = [];
       for (; seen < bands.length && bands[seen]!.top < foot + hold; seen++)
-        fresh.push(...widen(bands[seen]!.bare, hold));
-      if (fresh.length > 0) bare = mergeChords([...bare, ...fresh]);
-      const free = gapsBetween(inside, bare).reduce<Chord | null>(
-        (most, gap) => (!most || chordLength(gap) > chordLength(most) ? gap : most),
-        null,
-      );
+        if (bands[seen]!.bare.length > 0) bare = mergeSorted(bare, wide[seen]!);
+      const free = longestGap(inside, bare);
       if (!free) break;
       const found: Rect = { x: free[0], y: top, w: chordLength(free), h: foot - top };
       if (!best || found.w * found.h > best.w * best.h) best = found;
@@ -94,19 +106,43 @@ function inward({ x, y, w, h }: Rect): Rect | null {
  * counts as covered; then the neighbourhood of the best window is cut finer, twice. Never larger than is safe. Source: own.
  */
 export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
+  const best = above.length <= MANY ? byAllBands(layer, above, hold) : byFewBands(layer, above, hold);
+  return best && inward(best);
+}
+
+const larger = (best: Rect, other: Rect | null): Rect => (other && other.w * other.h > best.w * best.h ? other : best);
+const inOrder = (edges: readonly number[]): number[] => [...new Set(edges)].sort((a, b) => a - b);
+
+function byAllBands(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
   const { y, h } = layer.bounds;
   const marks = [layer, ...above].flatMap((outline) => outline.heights.flatMap((at) => [at - hold, at, at + hold]));
-  const whole = bandEdges(y, y + h, marks);
+  const whole = bandEdges(y, y + h, BANDS, marks);
   let best = bestOverBands(cutBands(layer, above, whole), hold);
   for (let pass = 1; pass < PASSES && best; pass++) {
     const margin = hold + (6 * h) / BANDS ** pass + best.h / 20;
     const [from, to] = [Math.max(y, best.y - margin), Math.min(y + h, best.y + best.h + margin)];
     // Outside the neighbourhood the coarse bands stay, so that nothing bare is forgotten.
-    const edges = [...new Set([...whole.filter((at) => at < from || at > to), ...bandEdges(from, to, marks)])].sort(
-      (a, b) => a - b,
-    );
-    const finer = bestOverBands(cutBands(layer, above, edges), hold);
-    if (finer && finer.w * finer.h > best.w * best.h) best = finer;
+    const edges = inOrder([...whole.filter((at) => at < from || at > to), ...bandEdges(from, to, BANDS, marks)]);
+    best = larger(best, bestOverBands(cutBands(layer, above, edges), hold));
   }
-  return best && inward(best);
+  return best;
+}
+
+function byFewBands(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
+  const { y, h } = layer.bounds;
+  const bands = Math.max(FEWEST, Math.round((BANDS * MANY) / above.length));
+  const whole = bandEdges(y, y + h, bands, []);
+  let best = bestOverBands(cutBands(layer, above, whole), hold);
+  let near = (2 * h) / bands;
+  for (let pass = 1; pass < PASSES && best; pass++) {
+    // What bounds the window from above and below lies near its edges, or as far off as must stay for the glue.
+    const at = [best.y, best.y - hold, best.y + best.h, best.y + best.h + hold];
+    const fine = at.flatMap((edge) =>
+      bandEdges(Math.max(y, edge - near), Math.min(y + h, edge + near), hold > 0 ? ROUND_EDGES / 2 : ROUND_EDGES, []),
+    );
+    const edges = inOrder([...whole, ...fine]).filter((edge) => edge >= y && edge <= y + h);
+    best = larger(best, bestOverBands(cutBands(layer, above, edges), hold));
+    near /= ROUND_EDGES / 8;
+  }
+  return best;
 }

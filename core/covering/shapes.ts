@@ -56,13 +56,18 @@ function corners({ x, y, w, h, turn = 0 }: RectShape): Point[] {
 function polygonChord(points: readonly Point[], y: number): Chord | null {
   let from = Infinity;
   let to = -Infinity;
-  points.forEach((p, i) => {
-    const q = points[(i + 1) % points.length]!;
-    if (Math.min(p.y, q.y) > y || Math.max(p.y, q.y) < y) return;
-    const ends = p.y === q.y ? [p.x, q.x] : [p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)];
-    from = Math.min(from, ...ends);
-    to = Math.max(to, ...ends);
-  });
+  let p = points[points.length - 1]!;
+  for (const q of points) {
+    const isMet = p.y <= y ? q.y >= y : q.y <= y;
+    if (isMet) {
+      const x = p.y === q.y ? p.x : p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x);
+      if (x < from) from = x;
+      if (x > to) to = x;
+      if (p.y === q.y && q.x < from) from = q.x;
+      if (p.y === q.y && q.x > to) to = q.x;
+    }
+    p = q;
+  }
   return from <= to ? [from, to] : null;
 }
 

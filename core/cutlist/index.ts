@@ -15,7 +15,7 @@ export type { Pin } from './pins';
 export { purposed } from './purposed';
 export type { PurposedPlan } from './purposed';
 export { shapedPieces } from './shaped';
-export { notPlanned, stillWanted } from './stillWanted';
+export { heldAgainst, notPlanned, stillWanted } from './stillWanted';
 export { framesOf, isScarce, isWorthTheKnife, onPiece, windowsFor, windowsOf } from './windows';
 export type { GutSchool, Window } from './windows';
 export { canBeGlued, openListOf, pageState } from './pageState';

@@ -14,9 +14,14 @@ const SAYS: Record<LengthError['kind'], string> = {
   'too-long': 'this is too long to be held exactly',
 };
 
+/** Ticks: the square of it is the largest area that is still held exactly. */
+const LONGEST = Math.floor(Math.sqrt(Number.MAX_SAFE_INTEGER));
+
 /** Ticks, of either sign. */
 export function readPosition(value: JsonLength, unit: Unit, at: string): Result<number, JobError> {
   const read = typeof value === 'number' ? numberToTicks(value, unit) : parseLength(value, unit);
+  if (read.ok && Math.abs(read.value) > LONGEST)
+    return refuse('bad-length', at, `${SAYS['too-long']}: ${String(value)}`);
   return read.ok ? ok(read.value) : refuse('bad-length', at, `${SAYS[read.error.kind]}: ${String(value)}`);
 }
 

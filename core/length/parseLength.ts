@@ -12,6 +12,9 @@ export type LengthError =
 const UNITS: Record<string, Unit> = { in: 'in', '"': 'in', '″': 'in', mm: 'mm', cm: 'cm' };
 const LENGTH = /^(?:(\d+)(?:\s+|\s*-\s*)(?=\d+\s*\/))?(\d+(?:\.\d*)?|\.\d+)(?:\s*\/\s*(\d+))?\s*(in|mm|cm|"|″)?$/i;
 
+/** Characters of a length as people write it, at the most. */
+const LONGEST_TEXT = 100;
+
 interface Ratio {
   readonly over: bigint;
   readonly under: bigint;
@@ -42,6 +45,8 @@ function roundToTicks({ over, under }: Ratio, unit: Unit, text: string): Result<
  */
 export function parseLength(text: string, unit: Unit = 'in'): Result<Ticks, LengthError> {
   const trimmed = text.trim();
+  // No length is written so long; what is could take for ever to read.
+  if (trimmed.length > LONGEST_TEXT) return err({ kind: 'not-a-length', text: `${trimmed.slice(0, 40)}…` });
   if (trimmed === '') return err({ kind: 'empty', text });
   if (/^[-−–]/.test(trimmed)) return err({ kind: 'negative', text });
   if (/\/\s*(in|mm|cm|"|″)?$/i.test(trimmed)) return err({ kind: 'unfinished-fraction', text });

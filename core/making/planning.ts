@@ -1,4 +1,4 @@
-import { idOfPiece, openListOf, pagesOf } from '../cutlist';
+import { heldAgainst, idOfPiece, openListOf, pagesOf } from '../cutlist';
 import type { PieceState } from '../ledger';
 import { ok, type Result } from '../result';
 import type { Page, Plan, PlanSheet } from '../things';
@@ -16,14 +16,8 @@ const isFree = (piece: PieceState, pages: readonly string[]): boolean =>
 
 /** Whether a page still wants all that is planned for it. */
 function wantsAll(page: Page, sheets: readonly PlanSheet[], bench: Bench): boolean {
-  const open = new Map(openListOf(page, bench)?.map(({ id, count }) => [id, count]));
-  for (const { id, page: of } of sheets.flatMap(({ pieces }) => pieces)) {
-    if (of !== page.id) continue;
-    const left = open.get(id) ?? 0;
-    if (left === 0) return false;
-    open.set(id, left - 1);
-  }
-  return true;
+  const planned = sheets.flatMap(({ pieces }) => pieces).filter((piece) => piece.page === page.id);
+  return heldAgainst(openListOf(page, bench) ?? [], planned).spare.length === 0;
 }
 
 /**

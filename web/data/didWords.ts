@@ -40,7 +40,8 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   recycled: (did) => `Recycled ${what(did)}`,
   'came-back': (did) => `${what(did)} came back`,
   'cut-in-stash': ({ name }) => `Cut ${name} apart`,
-  'cut-strips': ({ count }) => `Cut the strips off ${things(count)}`,
+  'cut-strips': ({ name, count }) =>
+    count === 1 ? `Cut the strip off ${name}` : `Cut the strips off ${things(count)}`,
   punched: ({ name }) => `Punched from ${name}`,
   counted: ({ name, count }) =>
     name === '' ? `Counted the stash: ${things(count)} put right` : `Counted ${name} anew`,

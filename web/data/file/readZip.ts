@@ -17,7 +17,7 @@ export interface CheckedFile {
 
 const isZip = async (blob: Blob): Promise<boolean> => {
   const head = new Uint8Array(await blob.slice(0, 4).arrayBuffer());
-  return head[0] === 0x50 && head[1] === 0x4b;
+  return head[0] === 0x50 && head[1] === 0x4b && head[2]! <= 5 && head[3]! <= 6;
 };
 
 /** Reads a zip in pieces and hands over each file that is asked for, whole. */

@@ -13,6 +13,9 @@ export interface Going {
 /** Pieces of the zip are gathered into blobs of about this size, so that no one string or array holds all of it. */
 const PART = 8e6;
 
+/** No times: equal benches give equal files. */
+const NO_TIME = new Date(1980, 0, 1);
+
 /**
  * Everything as a zip: `bench.json`, and each picture as a file beside it with its checksum in `bench.json`. Pictures
  * are read one by one.
@@ -62,6 +65,7 @@ export async function zipOf(
   // First what is said of them: a zip that is cut off then still says everything but its last pictures.
   const json: BenchFile = { format: 'nubbin-bench', version: 2, ...contents, pictures };
   const head = new ZipDeflate('bench.json', { level: 6 });
+  head.mtime = NO_TIME;
   zip.add(head);
   head.push(new TextEncoder().encode(`${JSON.stringify(json, null, 1)}\n`), true);
   for (const [i, picture] of pictures.entries()) {
@@ -70,6 +74,7 @@ export async function zipOf(
     if (!image || !('file' in picture)) continue;
     // Pictures are packed already; they are stored as they are.
     const entry = new ZipPassThrough(picture.file);
+    entry.mtime = NO_TIME;
     zip.add(entry);
     entry.push(new Uint8Array(image.bytes), true);
     onDone((ids.length + i + 1) / steps);

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { cutSteps, isMade, pagesOf, pageState, plansFor, type CutStep } from '../../../core/cutlist';
+import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutStep } from '../../../core/cutlist';
 import type { Bench } from '../../../core/making';
 import type { Page, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -17,8 +17,10 @@ import { PlanBench } from './PlanBench';
 function useCutting(page: Page | undefined, bench: Bench): { sheets: readonly PlanSheet[]; steps: readonly CutStep[] } {
   return useMemo(() => {
     const { ledger, plans } = bench;
-    const open = page ? plansFor(plans, page.id, ledger) : [];
-    const sheets = open.flatMap((plan) => plan.sheets);
+    // Pages that are cut together are cut to their end together, whichever of them has all its pieces first.
+    const own = page ? [...plans.values()].filter((plan) => pagesOf(plan).includes(page.id)) : [];
+    const isOpen = own.some((plan) => plan.sheets.some((sheet) => sheet.pieces.some((p) => isToCut(sheet, p, ledger))));
+    const sheets = isOpen ? own.flatMap((plan) => plan.sheets) : [];
     const all = cutSteps(sheets, ledger);
     return {
       sheets,
@@ -74,7 +76,7 @@ export function CutsScreen() {
   if (state === 'idea' || plansMore)
     return <PlanBench key={page.id} page={page} onPlanned={() => setPlansMore(false)} />;
   const next = steps.findIndex((step) => !isMade(step, bench.ledger));
-  if (next < 0 || state !== 'planned') return <AllCut page={page} />;
+  if (next < 0 || state === 'glued' || state === 'done') return <AllCut page={page} />;
   return (
     <CutBench
       page={page}

@@ -110,7 +110,7 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
         <Button
           isDisabled={!isStrip}
           onPress={() => {
-            void act(cutInStash('cut-in-stash', [stripOffEvent(piece, edge, width!)])).then((isDone) => {
+            void act(cutInStash('cut-strips', [stripOffEvent(piece, edge, width!)])).then((isDone) => {
               if (isDone) onDone();
             });
           }}
