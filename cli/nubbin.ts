@@ -28,18 +28,35 @@ async function run(name: string, file: string | undefined): Promise<Result<unkno
   return json.ok ? await verb(json.value) : json;
 }
 
+/** A bug must not show its insides: it is told as a refusal, with where to look for it. */
+async function answer(name: string, file: string | undefined): Promise<Result<unknown, JobError>> {
+  try {
+    return await run(name, file);
+  } catch (bug) {
+    return refusal('failed', '', `${name} failed on this job: ${(bug as Error).message}`);
+  }
+}
+
+/** Whoever reads the output may stop reading: what is left then goes nowhere, without a word. */
+function write(stream: NodeJS.WriteStream, text: string): void {
+  stream.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'EPIPE') process.exitCode = 1;
+  });
+  stream.write(text);
+}
+
 /** The command: one job in, one result or one refusal out. @returns the exit status */
 export async function main([name, file]: readonly string[]): Promise<number> {
   if (name === undefined || name === '--help') {
-    process.stdout.write(HELP);
+    write(process.stdout, HELP);
     return 0;
   }
-  const result = await run(name, file);
+  const result = await answer(name, file);
   if (result.ok) {
-    process.stdout.write(`${JSON.stringify(result.value)}\n`);
+    write(process.stdout, `${JSON.stringify(result.value)}\n`);
     return 0;
   }
   const { code, at, message } = result.error;
-  process.stderr.write(`${JSON.stringify({ error: { code, at, message } })}\n`);
+  write(process.stderr, `${JSON.stringify({ error: { code, at, message } })}\n`);
   return 2;
 }

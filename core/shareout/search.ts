@@ -100,7 +100,7 @@ export class Search {
   };
 
   private solve(question: Question, wants: 'proof' | 'answer'): Solved | null {
-    if (!this.solver || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
+    if (!this.solver || this.size === 0 || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
     this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
     return this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
   }

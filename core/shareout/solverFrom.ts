@@ -66,6 +66,9 @@ export const solverFrom =
     const model = highs.createModel({ format: 'lp', data: lp });
     try {
       return solve(model, highs.constants.modelStatus, lp.includes('\nGeneral'), wants);
+    } catch {
+      // Worths that lie too far apart, say, are more than it can reckon with: then it has no answer, and no bound.
+      return { columns: null, bound: null, isProved: false };
     } finally {
       // Its memory is not the garbage collector's.
       model.dispose();
