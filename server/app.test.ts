@@ -1,5 +1,5 @@
 import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
-import type { Server } from 'node:http';
+import { request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -13,7 +13,7 @@ beforeAll(() => {
   mkdirSync(join(built, 'assets'));
   writeFileSync(join(built, 'index.html'), '<title>Nubbin</title>');
   writeFileSync(join(built, 'assets', 'a.js'), '1');
-  server = makeApp(`${built}/`).listen(0);
+  server = makeApp({ built: `${built}/` }).listen(0);
   address = `http://localhost:${(server.address() as AddressInfo).port}`;
 });
 afterAll(() => {
@@ -28,4 +28,32 @@ test.each([
   ['/none.png', 404],
 ])('%s answers %d', async (path, status) => {
   expect((await fetch(address + path)).status).toBe(status);
+});
+
+const ask = (path: string, more: Record<string, string>): Promise<number> =>
+  new Promise((resume, fail) => {
+    const { port } = server.address() as AddressInfo;
+    const asked = request({ host: 'localhost', port, path, headers: more }, (response) => {
+      response.resume();
+      resume(response.statusCode ?? 0);
+    });
+    asked.on('error', fail);
+    asked.end();
+  });
+
+test.each([
+  ['its own name', { host: 'localhost:4180' }, 200],
+  ['the loopback address', { host: '127.0.0.1:4180' }, 200],
+  ['another name for this machine', { host: 'nubbin.example:4180' }, 403],
+  ['a page from elsewhere', { host: 'localhost:4180', origin: 'http://elsewhere.example' }, 403],
+  ['no page at all', { host: 'localhost:4180', origin: 'null' }, 403],
+])('asked by %s it answers %o with %d', async (_, headers, status) => {
+  expect(await ask('/', headers)).toBe(status);
+});
+
+test('pages may run nothing but their own files, and lie in no frame', async () => {
+  const policy = (await fetch(`${address}/`)).headers.get('content-security-policy') ?? '';
+  expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
+  expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe-(inline|eval)'(?<!wasm-unsafe-eval')/);
 });

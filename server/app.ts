@@ -1,15 +1,33 @@
-import express, { type Express } from 'express';
+import compression from 'compression';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import { fileURLToPath } from 'node:url';
 import { clubRoutes } from './club/routes';
 import { makeMachine } from './machine/machine';
+import { headers, onlyOwn } from './guard';
 import { machineRoutes } from './machine/routes';
 
 const BUILT = fileURLToPath(new URL('../dist/web/', import.meta.url));
 
+export interface AppOptions {
+  /** Where the built application is. */
+  readonly built?: string;
+  /** Milliseconds, from wherever. */
+  readonly now?: () => number;
+  /** Names beside the loopback's that it is served under. */
+  readonly hosts?: readonly string[];
+}
+
+/** A request that cannot be answered is told so in a few words, never with the server's insides. */
+const troubled: ErrorRequestHandler = (error: { status?: number }, _request, response, _next) => {
+  const status = error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : 500;
+  response.status(status).json({ error: { code: 'cannot-answer', message: 'this request cannot be answered' } });
+};
+
 /** Serves the built application and the stand-ins; every address without a file of its own is a screen of it. */
-export function makeApp(built = BUILT, now: () => number = () => performance.now()): Express {
+export function makeApp({ built = BUILT, now = () => performance.now(), hosts = [] }: AppOptions = {}): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use(headers, onlyOwn(hosts), compression());
   app.use('/api/machine', machineRoutes(makeMachine(now)));
   app.use('/api/club', clubRoutes());
   app.use('/api', (_request, response) => {
@@ -26,5 +44,6 @@ export function makeApp(built = BUILT, now: () => number = () => performance.now
   app.get(/^\/(?!assets\/)[^.]*$/, (_request, response) => {
     response.sendFile('index.html', { root: built });
   });
+  app.use(troubled);
   return app;
 }

@@ -9,7 +9,7 @@ export default defineConfig({
     schemaChecks(),
     react(),
     VitePWA({
-      registerType: 'autoUpdate',
+      registerType: 'prompt',
       workbox: { globPatterns: ['**/*.{js,css,html,woff2,svg,json,wasm}'], maximumFileSizeToCacheInBytes: 8e6 },
       manifest: {
         name: 'Nubbin',

@@ -27,8 +27,12 @@ export class NoJob extends Error {
 }
 
 const MOST_LINES = 2000;
+/** Of one path's data, characters; of a drawing, areas that are gone. */
+const LONGEST_PATH = 20_000;
+const MOST_GONE = 500;
 
 function boxOf(d: string): Box {
+  if (d.length > LONGEST_PATH) throw new NoJob('not-a-path', `a path is too long: ${d.length} characters`);
   try {
     const { x, y, width, height } = SVGPathCommander.getPathBBox(d);
     if ([x, y, width, height].every(Number.isFinite)) return { x, y, w: width, h: height };
@@ -47,6 +51,17 @@ function millimetres(text: unknown): number {
 
 type Attributes = Record<string, string | undefined>;
 
+/** The drawing's outermost element. */
+function drawingIn(svg: string, parser: XMLParser): (Attributes & { path?: Attributes[] }) | undefined {
+  try {
+    if (XMLValidator.validate(svg) === true)
+      return (parser.parse(svg) as { svg?: Attributes & { path?: Attributes[] } }).svg;
+  } catch {
+    /* said below */
+  }
+  throw new NoJob('not-svg', 'this is not whole XML');
+}
+
 /** Reads an SVG job in real units. @throws {NoJob} it is not one */
 export function readJob(svg: string): MachineJob {
   const parser = new XMLParser({
@@ -54,8 +69,7 @@ export function readJob(svg: string): MachineJob {
     attributeNamePrefix: '',
     isArray: (name) => name === 'path',
   });
-  if (XMLValidator.validate(svg) !== true) throw new NoJob('not-svg', 'this is not whole XML');
-  const root = (parser.parse(svg) as { svg?: Attributes & { path?: Attributes[] } }).svg;
+  const root = drawingIn(svg, parser);
   if (root === undefined) throw new NoJob('not-svg', 'this is not an SVG drawing');
   const sheet = { w: millimetres(root['width']), h: millimetres(root['height']) };
   const paths = Array.isArray(root.path) ? root.path : [];
@@ -70,5 +84,8 @@ export function readJob(svg: string): MachineJob {
     ({ x, y, w, h }) => x < -0.01 || y < -0.01 || x + w > sheet.w + 0.01 || y + h > sheet.h + 0.01,
   );
   if (off) throw new NoJob('off-the-sheet', `a line of ${off.piece || 'a piece'} runs off the sheet`);
-  return { sheet, gone: ofClass('gone').map((path) => boxOf(path['d'] ?? '')), lines };
+  const gone = ofClass('gone');
+  if (gone.length > MOST_GONE)
+    throw new NoJob('off-the-sheet', `there may be ${MOST_GONE} areas that are gone; there are ${gone.length}`);
+  return { sheet, gone: gone.map((path) => boxOf(path['d'] ?? '')), lines };
 }

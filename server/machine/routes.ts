@@ -30,7 +30,7 @@ export function machineRoutes(machine: Machine): Router {
     machine.setPanel(panel);
     response.json(machine.panel());
   });
-  router.post('/jobs', express.text({ type: 'image/svg+xml', limit: '2mb' }), (request, response) => {
+  router.post('/jobs', express.text({ type: 'image/svg+xml', limit: '600kb' }), (request, response) => {
     if (typeof request.body !== 'string') return refuse(response, 415, 'not-svg', 'a job is image/svg+xml');
     try {
       const started = machine.start(readJob(request.body));

@@ -1,24 +1,29 @@
 import type { Subscription } from 'dexie';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { useStore } from 'zustand';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
-import { ThemeProvider } from 'styled-components';
+import styled, { ThemeProvider } from 'styled-components';
 import { db, say } from '../data/acts';
 import { benchStore, followBench } from '../data/benchStore';
-import { setUpOnce } from '../data/demo';
+import { setUpOnce } from '../data/setUp';
+import { sweepPictures } from '../data/sweepPictures';
 import { useSettings } from '../data/settings';
 import { GlobalStyle } from '../ui/GlobalStyle';
 import { day, evening } from '../ui/theme';
-import { ParcelsScreen } from '../features/parcels';
-import { StashScreen } from '../features/stash';
-import { PhotosScreen } from '../features/photos';
-import { PageBench, PagesScreen } from '../features/pages';
-import { ShareOutScreen } from '../features/shareout';
-import { CutsScreen } from '../features/cuts';
-import { WrapUpScreen } from '../features/wrapup';
-import { BustersScreen } from '../features/busters';
-import { SettingsScreen } from '../features/settings';
+import { Boundary } from './Boundary';
 import { Shell } from './Shell';
+
+/** Screens are loaded when they are opened. */
+const ParcelsScreen = lazy(async () => ({ default: (await import('../features/parcels')).ParcelsScreen }));
+const StashScreen = lazy(async () => ({ default: (await import('../features/stash')).StashScreen }));
+const PhotosScreen = lazy(async () => ({ default: (await import('../features/photos')).PhotosScreen }));
+const PagesScreen = lazy(async () => ({ default: (await import('../features/pages')).PagesScreen }));
+const PageBench = lazy(async () => ({ default: (await import('../features/pages')).PageBench }));
+const ShareOutScreen = lazy(async () => ({ default: (await import('../features/shareout')).ShareOutScreen }));
+const CutsScreen = lazy(async () => ({ default: (await import('../features/cuts')).CutsScreen }));
+const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wrapup')).WrapUpScreen }));
+const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
+const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
 
 /** The whole application: data followed, look chosen, screens by address. */
 export function App() {
@@ -27,7 +32,8 @@ export function App() {
   useEffect(() => {
     let following: Subscription | null = null;
     let isGone = false;
-    void setUpOnce(db)
+    void sweepPictures(db)
+      .then(() => setUpOnce(db))
       .catch((error: unknown) => say(String(error), 'refused'))
       .then(() => {
         if (!isGone) following = followBench(db);
@@ -56,18 +62,27 @@ function Screens() {
     if (pathname !== '/') change({ lastPlace: pathname });
   }, [pathname, change]);
   return (
-    <Routes>
-      <Route path="/parcels/:parcel?" element={<ParcelsScreen />} />
-      <Route path="/stash/:thing?" element={<StashScreen />} />
-      <Route path="/photos" element={<PhotosScreen />} />
-      <Route path="/share-out" element={<ShareOutScreen />} />
-      <Route path="/pages" element={<PagesScreen />} />
-      <Route path="/pages/:page" element={<PageBench />} />
-      <Route path="/cuts/:page?" element={<CutsScreen />} />
-      <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
-      <Route path="/busters" element={<BustersScreen />} />
-      <Route path="/settings" element={<SettingsScreen />} />
-      <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />
-    </Routes>
+    <Boundary place={pathname}>
+      <Suspense fallback={<Opening role="status">Opening …</Opening>}>
+        <Routes>
+          <Route path="/parcels/:parcel?" element={<ParcelsScreen />} />
+          <Route path="/stash/:thing?" element={<StashScreen />} />
+          <Route path="/photos" element={<PhotosScreen />} />
+          <Route path="/share-out" element={<ShareOutScreen />} />
+          <Route path="/pages" element={<PagesScreen />} />
+          <Route path="/pages/:page" element={<PageBench />} />
+          <Route path="/cuts/:page?" element={<CutsScreen />} />
+          <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
+          <Route path="/busters" element={<BustersScreen />} />
+          <Route path="/settings" element={<SettingsScreen />} />
+          <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />
+        </Routes>
+      </Suspense>
+    </Boundary>
   );
 }
+
+const Opening = styled.p`
+  padding: 24px;
+  color: ${({ theme }) => theme.soft};
+`;

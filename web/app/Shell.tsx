@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useStore } from 'zustand';
@@ -12,6 +12,9 @@ import { KeysSheet } from './KeysSheet';
 import { Notice } from './Notice';
 import { PLACES } from './places';
 import { RulerRail } from './RulerRail';
+import { UpdateBar } from './UpdateBar';
+
+const Recovery = lazy(async () => ({ default: (await import('./Recovery')).Recovery }));
 
 /** What is round every screen: the rail, the tray, the notice, and keys that work everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -52,11 +55,12 @@ export function Shell({ children }: { children: ReactNode }) {
         onHelp={() => setHelpOpen(true)}
       />
       <Work>
+        <UpdateBar />
         <main>
           {trouble ? (
-            <Trouble role="alert">
-              What is kept in this browser cannot be read: {trouble.why}. Export it from Settings before anything else.
-            </Trouble>
+            <Suspense fallback={null}>
+              <Recovery trouble={trouble} />
+            </Suspense>
           ) : (
             children
           )}
@@ -82,8 +86,4 @@ const Work = styled.div`
     flex: 1;
     min-height: 0;
   }
-`;
-const Trouble = styled.p`
-  padding: 24px;
-  color: ${({ theme }) => theme.brick};
 `;

@@ -3,16 +3,20 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/atkinson-hyperlegible-mono';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { say } from '../data/acts';
-import { onWorkerTrouble } from '../workers/openWorker';
+import { registerSW } from 'virtual:pwa-register';
+import { db } from '../data/acts';
+import { tellUpdate } from '../data/updateStore';
 import { App } from './App';
 
-onWorkerTrouble(() =>
-  say(
-    'A part of Nubbin could not be loaded, so this search will not end. Reload the page; nothing is lost.',
-    'refused',
-  ),
-);
+const update = registerSW({ onNeedRefresh: () => tellUpdate(() => void update(true)) });
+// A window of a newer version wants to open the database in its own way: this one lets go of it.
+db.on('versionchange', () => {
+  db.close();
+  tellUpdate();
+});
+// A part of the application that is no longer there: an update took its place.
+window.addEventListener('vite:preloadError', () => tellUpdate());
+
 createRoot(document.getElementById('bench')!).render(
   <BrowserRouter>
     <App />

@@ -61,6 +61,14 @@ export interface Manner {
   readonly pictures?: readonly Image[];
 }
 
+/** Asked once she has something of her own: whether the browser keeps it even when the disk is full. */
+let isAsked = false;
+function askToKeep(): void {
+  if (isAsked) return;
+  isAsked = true;
+  void navigator.storage?.persist?.().catch(() => undefined);
+}
+
 /** Does an act and says so; its number, or null, and why, where it was refused. */
 export async function actOn(
   deciding: Deciding,
@@ -70,6 +78,7 @@ export async function actOn(
     () => commitAct(db, deciding, today(), pictures),
     ({ did, seq }) => (isQuiet ? null : { text: didWords(did), undoes: seq }),
   );
+  if (written) askToKeep();
   return written?.seq ?? null;
 }
 

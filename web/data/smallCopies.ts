@@ -12,7 +12,7 @@ const store = createStore<{ readonly urls: ReadonlyMap<string, string> }>()(() =
 async function smallCopy(id: string, kept: Image | undefined): Promise<Image | null> {
   if (kept) return kept;
   const image = await db.images.get(id);
-  const bytes = image && (await shrinkPicture(new Blob([image.bytes], { type: image.type })));
+  const bytes = image && (await shrinkPicture(new Blob([image.bytes], { type: image.type })).catch(() => null));
   if (!bytes) return null;
   const made = { id, type: 'image/jpeg', bytes };
   await db.thumbs.put(made);

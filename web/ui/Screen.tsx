@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import styled from 'styled-components';
 
 export interface ScreenProps {
@@ -11,6 +11,9 @@ export interface ScreenProps {
 
 /** The frame of every screen: its name, what it is about, what can be done, and the rest. */
 export function Screen({ title, about, actions, children }: ScreenProps) {
+  useEffect(() => {
+    document.title = `${title} · Nubbin`;
+  }, [title]);
   return (
     <Frame>
       <Head>

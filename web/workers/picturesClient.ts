@@ -1,17 +1,14 @@
-import type { Remote } from 'comlink';
 import type { Corners } from '../../core/straightening';
-import { openWorker } from './openWorker';
 import type { PicturesApi, ReadPicture } from './pictures.worker';
+import { workerClient } from './workerClient';
 
-let worker: Remote<PicturesApi> | null = null;
-
-const open = (): Remote<PicturesApi> =>
-  (worker ??= openWorker<PicturesApi>(
-    new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' }),
-  ));
+const pictures = workerClient<PicturesApi>(
+  () => new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' }),
+);
 
 /** Reads a picture in a worker; null where it is none that can be read. @param corners of a paper on it, to be cut out and put straight */
-export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture | null> => open().read(file, corners);
+export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture | null> =>
+  pictures.ask((api) => api.read(file, corners));
 
 /** A small copy of a picture, as JPEG; null where it cannot be read. */
-export const shrinkPicture = (file: Blob): Promise<ArrayBuffer | null> => open().shrink(file);
+export const shrinkPicture = (file: Blob): Promise<ArrayBuffer | null> => pictures.ask((api) => api.shrink(file));

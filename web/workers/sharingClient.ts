@@ -1,22 +1,18 @@
-import type { Remote } from 'comlink';
 import type { ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
-import { openWorker } from './openWorker';
 import type { SharingApi } from './sharing.worker';
 import { withReports } from './withReports';
+import { workerClient } from './workerClient';
 
-let worker: Remote<SharingApi> | null = null;
+const sharing = workerClient<SharingApi>(
+  () => new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' }),
+);
 
-export function shareInWorker(
+export const shareInWorker = (
   job: ShareJob,
   work: number,
   onProgress: (progress: ShareProgress) => void,
-): Promise<SharePlan> {
-  const opened = (worker ??= openWorker<SharingApi>(
-    new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' }),
-  ));
-  return withReports(onProgress, (report) => opened.share(job, work, report));
-}
+): Promise<SharePlan> => withReports(onProgress, (report) => sharing.ask((api) => api.share(job, work, report)));
 
 export const stopSharing = (): void => {
-  void worker?.stop();
+  sharing.tell((api) => api.stop());
 };

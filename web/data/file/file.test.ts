@@ -5,7 +5,7 @@ import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, test } from 'vitest';
 import { opposite, type LedgerEvent } from '../../../core/ledger';
 import { readBench } from '../benchReader';
-import { setUpOnce } from '../demo';
+import { setUpOnce } from '../setUp';
 import { actTables, StockDb } from '../stockDb';
 import { readBenchFile, readBenchJson } from './benchFile';
 import { benchSchemaText } from './benchSchema';

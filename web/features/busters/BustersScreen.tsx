@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useReducer, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
@@ -9,6 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
+import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, NOTEBOOK } from '../../ui/pageWords';
@@ -25,6 +26,8 @@ export function BustersScreen() {
     proposals: [],
     done: 0,
   });
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   const input = useMemo((): BustingInput => {
     const used = new Set([...bench.pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
     return {
@@ -40,14 +43,23 @@ export function BustersScreen() {
     let isLatest = true;
     void proposeInWorker(input, ({ proposals, done }) => {
       if (isLatest) setFound({ proposals, done });
-    }).then((last) => {
-      if (isLatest) setFound((before) => ({ proposals: last?.proposals ?? before.proposals, done: null }));
-    });
+    }).then(
+      (last) => {
+        if (!isLatest) return;
+        setTrouble(null);
+        setFound((before) => ({ proposals: last?.proposals ?? before.proposals, done: null }));
+      },
+      (error: unknown) => {
+        if (!isLatest) return;
+        setTrouble(whyOf(error));
+        setFound((before) => ({ ...before, done: null }));
+      },
+    );
     return () => {
       isLatest = false;
       stopPlanning();
     };
-  }, [input]);
+  }, [input, tries]);
   const { proposals, done } = found;
   return (
     <Screen title="Busters" about="pages that can be made from what is left">
@@ -56,7 +68,8 @@ export function BustersScreen() {
           Looking through the leftovers
         </Working>
       )}
-      {done === null && proposals.length === 0 && (
+      {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
+      {trouble === null && done === null && proposals.length === 0 && (
         <Empty>
           <h2>Nothing to bust yet</h2>
           <p>

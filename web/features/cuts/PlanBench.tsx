@@ -6,10 +6,11 @@ import { cutSteps, pageState, type PurposedPlan } from '../../../core/cutlist';
 import type { Page, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
 import { PlanFigures } from '../../ui/PlanFigures';
-import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { Columns, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
 import { CutListSection } from './CutListSection';
@@ -45,7 +46,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
     () => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])],
     [page, pages, wishes.others],
   );
-  const { list, stock, plans, done, trouble, stop } = usePlan(together, wishes);
+  const { list, stock, plans, done, trouble, stop, again } = usePlan(together, wishes);
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
   const nameOf = usePieceName(together.length > 1);
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
@@ -119,7 +120,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
             </Working>
           )}
           <SettledWishes wishes={wishes} onWish={wish} nameOf={nameOf} />
-          {trouble !== null && <Wrong role="alert">The plan broke off: {trouble}. Nothing was changed.</Wrong>}
+          {trouble !== null && <BrokenOff what="The plan" why={trouble} onAgain={again} />}
           {plan && (
             <section aria-label="What the plan takes">
               <h2>What it takes</h2>

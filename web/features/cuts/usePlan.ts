@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useReducer, useState } from 'react';
 import type { CutPlan, CutStock, Preference } from '../../../core/cutting';
 import {
   cutJobFor,
@@ -19,6 +19,7 @@ import type { Page, PlanSheet } from '../../../core/things';
 import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { whyOf } from '../../ui/BrokenOff';
 import { planInWorker, stopPlanning } from '../../workers/planningClient';
 
 /** Judgements the planner may make for one plan, and for each of the other ways. */
@@ -50,6 +51,8 @@ export interface Planning {
   readonly done: number | null;
   readonly trouble: string | null;
   stop: () => void;
+  /** Once it broke off: from the beginning. */
+  again: () => void;
 }
 
 const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), done: 0, trouble: null };
@@ -69,6 +72,7 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
   const lead = pages[0]!.id;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
   const [found, setFound] = useState(NONE);
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   const isStopped = useRef(false);
   useEffect(() => {
     let isLatest = true;
@@ -101,16 +105,16 @@ export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joine
       }
     };
     search().catch((error: unknown) => {
-      if (isLatest) setFound({ ...NONE, done: null, trouble: String(error) });
+      if (isLatest) setFound({ ...NONE, done: null, trouble: whyOf(error) });
     });
     return () => {
       isLatest = false;
       stopPlanning();
     };
-  }, [list, stock, longestCut, forbidden, pins, locked, joined]);
+  }, [list, stock, longestCut, forbidden, pins, locked, joined, tries]);
   const stop = (): void => {
     isStopped.current = true;
     stopPlanning();
   };
-  return { list, stock, ...found, stop };
+  return { list, stock, ...found, stop, again };
 }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useReducer, useState } from 'react';
 import styled from 'styled-components';
 import { designOfPage, DESIGNS, pageLayout } from '../../../core/design';
 import type { RankedDesign } from '../../../core/papers';
@@ -6,6 +6,7 @@ import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
+import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { designWords } from '../../ui/pageWords';
@@ -42,6 +43,8 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
   );
   const { stock, colours } = work;
   const longestCut = useSettings((s) => s.longestCut);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   useEffect(() => {
     let isLatest = true;
     const { format, photos: own, mat } = page;
@@ -57,14 +60,23 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
       ({ ranked, done }) => {
         if (isLatest) setFound({ ranked, done });
       },
-    ).then((last) => {
-      if (isLatest) setFound((before) => ({ ranked: last?.ranked ?? before.ranked, done: null }));
-    });
+    ).then(
+      (last) => {
+        if (!isLatest) return;
+        setTrouble(null);
+        setFound((before) => ({ ranked: last?.ranked ?? before.ranked, done: null }));
+      },
+      (error: unknown) => {
+        if (!isLatest) return;
+        setTrouble(whyOf(error));
+        setFound((before) => ({ ...before, done: null }));
+      },
+    );
     return () => {
       isLatest = false;
       stopPlanning();
     };
-  }, [page, candidates, faces, stock, colours, longestCut]);
+  }, [page, candidates, faces, stock, colours, longestCut, tries]);
   const [isAll, setAll] = useState(false);
   const pictures = usePictures(page.photos);
   const others = useMemo(
@@ -90,6 +102,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
           Laying the photos out
         </Working>
       )}
+      {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
       <Proposals aria-label="Designs that can be made">
         {found.ranked.slice(0, isAll ? undefined : SHOWN).map((one) => {
           const { name } = designOfPage(one);

@@ -10,6 +10,7 @@ import type { Photo, Story } from '../../../core/things';
 import type { Image } from '../../data/stockDb';
 import { today } from '../../data/today';
 import { readPicture } from '../../workers/picturesClient';
+import { whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { measureWords } from '../../ui/measureWords';
@@ -61,7 +62,11 @@ export function AddPhotos() {
     const days: string[] = [];
     for (const [i, file] of files.entries()) {
       setReading({ done: i, of: files.length });
-      const picture = file.size === 0 ? null : await readPicture(file);
+      const picture = file.size === 0 ? null : await readPicture(file).catch((error: unknown) => whyOf(error));
+      if (typeof picture === 'string') {
+        wrong.push(`${file.name} was not read: ${picture}. Choose it again.`);
+        continue;
+      }
       if (!picture) {
         wrong.push(
           file.size === 0

@@ -8,11 +8,12 @@ import { pageCosts, type ShareMode } from '../../../core/shareout';
 import { sheetsOfShare } from '../../../core/sharing';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/dayWords';
 import { WastePattern } from '../../ui/PlanSheet';
-import { Columns, Empty, Screen, Stack, Wrong } from '../../ui/Screen';
+import { Columns, Empty, Screen, Stack } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
@@ -56,7 +57,7 @@ export function ShareOutScreen() {
     () => new Set(kits.map(({ id }) => id).filter((id) => !choices.kitsLeft.includes(id))),
     [kits, choices.kitsLeft],
   );
-  const { pages: laid, job, plan, done, trouble, stop, isCurrent } = useShareOut(chosen, kitSet, choices);
+  const { pages: laid, job, plan, done, trouble, stop, again, isCurrent } = useShareOut(chosen, kitSet, choices);
   const complete = useMemo(
     () => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)),
     [laid, plan],
@@ -188,7 +189,7 @@ export function ShareOutScreen() {
               {plan ? 'A share-out is there; looking for a better one …' : 'Sharing out …'}
             </Working>
           )}
-          {trouble !== null && <Wrong role="alert">The share-out broke off: {trouble}. Nothing was changed.</Wrong>}
+          {trouble !== null && <BrokenOff what="The share-out" why={trouble} onAgain={again} />}
           {plan && <WhatItTakes plan={plan} job={job} pages={laid.length} />}
           {plan && (
             <WhatIf

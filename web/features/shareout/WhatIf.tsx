@@ -5,6 +5,7 @@ import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Kit, Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
@@ -80,11 +81,12 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   ];
   const ask = async ({ id, job }: Supposed): Promise<void> => {
     setRunning(id);
-    const { stats, pages: all } = await shareInWorker(job(), WORK, () => undefined);
-    setFound((before) => ({
-      ...before,
-      [id]: `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}`,
-    }));
+    const told = await shareInWorker(job(), WORK, () => undefined).then(
+      ({ stats, pages: all }) =>
+        `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}`,
+      (error: unknown) => `broke off: ${whyOf(error)}`,
+    );
+    setFound((before) => ({ ...before, [id]: told }));
     setRunning(null);
   };
   return (

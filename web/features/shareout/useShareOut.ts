@@ -1,10 +1,11 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { shareInWorker, stopSharing } from '../../workers/sharingClient';
+import { whyOf } from '../../ui/BrokenOff';
 import type { ShareChoices } from './shareChoices';
 import { inSchool, jobOf, layForSharing } from './shareJob';
 
@@ -21,6 +22,8 @@ export interface ShareOut {
   /** The plan is of these pages, papers and wishes; one shown while the next is looked for is not. */
   readonly isCurrent: boolean;
   stop: () => void;
+  /** Once it broke off: from the beginning. */
+  again: () => void;
 }
 
 /** Shares what is on hand out over pages, in a worker: a first answer at once, then better ones. @param kits whose papers may be cut */
@@ -46,6 +49,7 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     trouble: null,
     of: null,
   });
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   useEffect(() => {
     let isLatest = true;
     const show = (plan: SharePlan | null, done: number | null, trouble: string | null = null): void => {
@@ -63,13 +67,13 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     });
     shareInWorker(job, WORK, ({ plan, done }) => show(plan, done)).then(
       (plan) => show(plan, null),
-      (error: unknown) => show(null, null, String(error)),
+      (error: unknown) => show(null, null, whyOf(error)),
     );
     return () => {
       isLatest = false;
       stopSharing();
     };
-  }, [job]);
+  }, [job, tries]);
   const { of, ...rest } = found;
-  return { pages, job, ...rest, isCurrent: of === job, stop: stopSharing };
+  return { pages, job, ...rest, isCurrent: of === job, stop: stopSharing, again };
 }

@@ -44,7 +44,7 @@ function FaceFields({ face, lot }: FaceSlipProps) {
     if (file.size > 0) setTaken(file);
   };
   const keep = async (corners: Corners): Promise<void> => {
-    const picture = await readPicture(taken!, corners);
+    const picture = await readPicture(taken!, corners).catch(() => null);
     if (!picture) {
       drop();
       return;

@@ -8,7 +8,7 @@ import { keepFile } from '../../ui/keepFile';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { labelOf, labelsOfPlaces } from './labels';
-import { labelsPdf, type Label } from './labelsPdf';
+import type { Label } from './labelsPdf';
 import { PartWith } from './PartWith';
 import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -39,7 +39,7 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
     chosen.lots.some((id) => Object.keys(ledger.lots.get(id)?.lent ?? {}).length > 0);
   const ofPlaces = useMemo(() => labelsOfPlaces(bench, system), [bench, system]);
   const keepLabels = async (labels: readonly Label[]): Promise<void> =>
-    keepFile('labels.pdf', await labelsPdf(labels, system), 'application/pdf');
+    keepFile('labels.pdf', await (await import('./labelsPdf')).labelsPdf(labels, system), 'application/pdf');
   const then = (done: Promise<boolean>): void => {
     void done.then((isDone) => {
       if (isDone) onNone();

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useReducer, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { area } from '../../../core/geometry';
@@ -10,6 +10,7 @@ import type { Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { punchInWorker } from '../../workers/planningClient';
+import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -70,6 +71,8 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
   const [found, setFound] = useState<readonly Hole[][] | null>(null);
   const set = (i: number, some: Partial<Wish>): void =>
     setWishes(wishes.map((wish, j) => (j === i ? { ...wish, ...some } : wish)));
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   useEffect(() => {
     let isLatest = true;
     const asked = wishes.map(({ shape, size, most }): PunchWish => ({
@@ -80,15 +83,20 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
       },
       most: /^\d+$/.test(most) ? Number(most) : null,
     }));
-    void punchInWorker({ w: piece.w, h: piece.h, missing: piece.missing, upright: lot.upright }, asked).then(
+    punchInWorker({ w: piece.w, h: piece.h, missing: piece.missing, upright: lot.upright }, asked).then(
       (holes) => {
-        if (isLatest) setFound(holes);
+        if (!isLatest) return;
+        setTrouble(null);
+        setFound(holes);
+      },
+      (error: unknown) => {
+        if (isLatest) setTrouble(whyOf(error));
       },
     );
     return () => {
       isLatest = false;
     };
-  }, [wishes, punchReach, piece, lot.upright, own]);
+  }, [wishes, punchReach, piece, lot.upright, own, tries]);
   const holes = found?.flat() ?? [];
   const gone = holes.reduce(
     (sum, { size, lie }) => sum + (lie === 'round' ? (Math.PI * size * size) / 4 : (Math.sqrt(3) / 2) * size * size),
@@ -99,6 +107,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
   return (
     <Row $gap={22} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
       <Stack $gap={12} style={{ flex: 1 }}>
+        {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
         {wishes.map((wish, i) => (
           <Row key={i} style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
             <div style={{ flex: 1 }}>

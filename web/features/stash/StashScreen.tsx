@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { findThings, indexStash, type FindQuery, type Found } from '../../../core/finding';
@@ -7,21 +7,22 @@ import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
 import { kindWords } from '../../ui/lotWords';
-import { Columns, Empty, Screen } from '../../ui/Screen';
+import { Columns, Empty, Screen, Soft } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { CountedThing } from './CountedThing';
 import { familyOfLot, groupPieces } from './groups';
-import { LotSlip } from './LotSlip';
-import { ManySlip } from './ManySlip';
-import { PaletteSlip } from './PaletteSlip';
-import { PieceSlip } from './PieceSlip';
 import { ScrapTable } from './ScrapTable';
 import { NO_QUERY, sinceOf, StashFilters, statesOf, type StashQuery } from './StashFilters';
-import { stashCsv } from './stashCsv';
-import { StockTake } from './StockTake';
-import { TableSlip } from './TableSlip';
 
 const SCALES = [6, 9, 13, 17, 24];
+
+/** Loaded when they are first wanted. */
+const PieceSlip = lazy(async () => ({ default: (await import('./PieceSlip')).PieceSlip }));
+const LotSlip = lazy(async () => ({ default: (await import('./LotSlip')).LotSlip }));
+const ManySlip = lazy(async () => ({ default: (await import('./ManySlip')).ManySlip }));
+const StockTake = lazy(async () => ({ default: (await import('./StockTake')).StockTake }));
+const TableSlip = lazy(async () => ({ default: (await import('./TableSlip')).TableSlip }));
+const PaletteSlip = lazy(async () => ({ default: (await import('./PaletteSlip')).PaletteSlip }));
 
 /** Stash: everything on hand, at one scale, and where each piece has been. */
 export function StashScreen() {
@@ -84,7 +85,10 @@ export function StashScreen() {
     pieces: [...many].filter((id) => ledger.pieces.has(id)),
     lots: [...many].filter((id) => lots.has(id)),
   };
-  const keepCsv = (): void => keepFile('stash.csv', stashCsv(found, bench), 'text/csv;charset=utf-8');
+  const keepCsv = async (): Promise<void> => {
+    const { stashCsv } = await import('./stashCsv');
+    keepFile('stash.csv', stashCsv(found, bench), 'text/csv;charset=utf-8');
+  };
 
   return (
     <Screen
@@ -95,12 +99,21 @@ export function StashScreen() {
           <Button aria-pressed={many !== null} onPress={() => setMany(many ? null : new Set())}>
             {many ? 'One at a time' : 'Several at once'}
           </Button>
-          <StockTake />
-          <PaletteSlip things={onHand} onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })} />
-          <Button isDisabled={found.length === 0} onPress={keepCsv}>
+          <Suspense fallback={null}>
+            <StockTake />
+            <PaletteSlip things={onHand} onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })} />
+          </Suspense>
+          <Button
+            isDisabled={found.length === 0}
+            onPress={() => {
+              void keepCsv();
+            }}
+          >
             As CSV
           </Button>
-          <TableSlip />
+          <Suspense fallback={null}>
+            <TableSlip />
+          </Suspense>
           <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
             −
           </Button>
@@ -150,15 +163,17 @@ export function StashScreen() {
               </section>
             )}
           </ScrapTable>
-          {chosen && (
-            <ManySlip
-              chosen={chosen}
-              onAll={() => setMany(new Set(found.map(({ id }) => id)))}
-              onNone={() => setMany(new Set())}
-            />
-          )}
-          {!chosen && chosenPiece && <PieceSlip key={chosenPiece.id} piece={chosenPiece} />}
-          {!chosen && !chosenPiece && chosenLot && <LotSlip key={chosenLot.id} lot={chosenLot} />}
+          <Suspense fallback={<Soft>…</Soft>}>
+            {chosen && (
+              <ManySlip
+                chosen={chosen}
+                onAll={() => setMany(new Set(found.map(({ id }) => id)))}
+                onNone={() => setMany(new Set())}
+              />
+            )}
+            {!chosen && chosenPiece && <PieceSlip key={chosenPiece.id} piece={chosenPiece} />}
+            {!chosen && !chosenPiece && chosenLot && <LotSlip key={chosenLot.id} lot={chosenLot} />}
+          </Suspense>
         </Columns>
       )}
     </Screen>

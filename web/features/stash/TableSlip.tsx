@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { lotWords } from '../../ui/lotWords';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
-import { readStashCsv, type RowEffect, type TableRow } from './readStashCsv';
+import type { RowEffect, TableRow } from './readStashCsv';
 import { act } from '../../data/acts';
 import { takeTable } from './takeTable';
 
@@ -20,6 +20,7 @@ export function TableSlip() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
+    const { readStashCsv } = await import('./readStashCsv');
     const read = readStashCsv(await file.text(), bench);
     setName(file.name);
     setTrouble(read.ok ? null : read.error.message);

@@ -1,0 +1,44 @@
+import { wrap, type Remote } from 'comlink';
+
+/** A worker that could not be loaded, or broke off: what was asked of it has no answer. The next question opens it anew. */
+export class WorkerGone extends Error {
+  constructor() {
+    super('this part of Nubbin could not be loaded, or broke off');
+  }
+}
+
+interface Opened<Api> {
+  readonly remote: Remote<Api>;
+  /** Rejects when it is gone. */
+  readonly gone: Promise<never>;
+}
+
+/** Asks a worker, which is opened when it is first asked, and again after it is gone. @param make opens it */
+export function workerClient<Api>(make: () => Worker) {
+  let opened: Opened<Api> | null = null;
+  const open = (): Opened<Api> => {
+    const worker = make();
+    const gone = new Promise<never>((_, fail) => {
+      const end = (): void => {
+        opened = null;
+        worker.terminate();
+        fail(new WorkerGone());
+      };
+      worker.addEventListener('error', end);
+      worker.addEventListener('messageerror', end);
+    });
+    // Nobody may be waiting when it goes.
+    gone.catch(() => undefined);
+    return { remote: wrap<Api>(worker), gone };
+  };
+  return {
+    ask<T>(question: (api: Remote<Api>) => Promise<T>): Promise<T> {
+      const { remote, gone } = (opened ??= open());
+      return Promise.race([question(remote), gone]);
+    },
+    /** Tells it something if it is open; nothing is waited for. */
+    tell(word: (api: Remote<Api>) => Promise<unknown>): void {
+      if (opened) void word(opened.remote);
+    },
+  };
+}
