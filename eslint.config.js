@@ -52,7 +52,11 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '/core/[a-z]+/(?!test/)[a-zA-Z/]+', message: 'import from the concept, not from inside it' }] },
+        {
+          patterns: [
+            { regex: '/core/[a-z]+/(?!test/)[a-zA-Z/]+', message: 'import from the concept, not from inside it' },
+          ],
+        },
       ],
     },
   },

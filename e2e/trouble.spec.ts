@@ -109,8 +109,8 @@ test('a part of the application that cannot be loaded is told, and all is there 
   await page.route('**/planning.worker*', (route) => route.abort());
   await openDemo(page);
   await goTo(page, 'Busters');
-  await expect(page.getByRole('status').getByText('could not be loaded')).toBeVisible();
+  await expect(page.getByRole('alert').getByText('could not be loaded')).toBeVisible();
   await page.unroute('**/planning.worker*');
-  await page.reload();
+  await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('list', { name: 'Proposed pages' }).getByRole('listitem').first()).toBeVisible();
 });

@@ -1,4 +1,4 @@
-export { readLine, readList } from './readList';
+export { readLine, readList, MOST_OF_A_LINE } from './readList';
 export { amountsOf, ofDesign, receiptOf, unpack } from './unpack';
 export type { Unpacked } from './unpack';
 export { LIST_COLUMNS, lineOf, rowOf } from './columns';

@@ -45,6 +45,7 @@ export interface ListProblem {
     | 'no-name'
     | 'unknown-colour'
     | 'count-of-none'
+    | 'too-many'
     | 'bad-reach'
     | 'bad-pad';
   /** The stretch of the line, from and to. */

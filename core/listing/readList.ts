@@ -244,11 +244,22 @@ function readItem(line: string): Read<ListItem> {
   });
 }
 
+/** So many of one line can be taken in; each sheet is a piece of its own, and more would hang a window. */
+export const MOST_OF_A_LINE = 10_000;
+/** Of what is measured, ticks: more than 3 km. */
+const LONGEST_ROLL = 1e9;
+
+const isTooMany = ({ count, length, letters }: ListItem): boolean =>
+  count > MOST_OF_A_LINE ||
+  (length ?? 0) * count > LONGEST_ROLL ||
+  Object.values(letters ?? {}).some((n) => n > MOST_OF_A_LINE);
+
 /** Reads one line of a packing list as clubs write them. Blank lines and those that begin with # are passed over. */
 export function readLine(text: string): ReadLine {
   const line = text.replace(/^\s*[-*•]\s+/, '').trim();
   if (line === '' || line.startsWith('#')) return { status: 'blank', text };
-  const item = readItem(line);
+  const read = readItem(line);
+  const item = read.ok && isTooMany(read.value) ? problem(line, line, 'too-many') : read;
   if (item.ok) return { status: 'read', text, item: item.value };
   const shift = Math.max(0, text.indexOf(line));
   return {

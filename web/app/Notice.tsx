@@ -41,21 +41,21 @@ export function Notice() {
   );
 }
 
+/** In the flow of the window, so that it covers nothing. */
 const Place = styled.div`
-  position: fixed;
-  right: 20px;
-  bottom: 6px;
-  z-index: 20;
+  flex: none;
+  display: flex;
+  justify-content: flex-end;
 `;
 const Card = styled.div<{ $isWrong: boolean }>`
   display: flex;
   gap: 14px;
   align-items: center;
-  max-width: 520px;
+  max-width: 720px;
+  margin: 0 24px 6px;
   padding: 2px 14px;
-  min-height: 38px;
+  min-height: 34px;
   border-radius: 5px;
-  box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
   background: ${({ theme, $isWrong }) => ($isWrong ? theme.brickWash : theme.sheet)};
   color: ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.ink)};
   border-left: 6px solid ${({ theme, $isWrong }) => ($isWrong ? theme.brick : theme.pond)};

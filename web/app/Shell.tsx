@@ -5,6 +5,7 @@ import { useStore } from 'zustand';
 import { redo, undo } from '../data/acts';
 import { benchStore } from '../data/benchStore';
 import { didWords } from '../data/didWords';
+import type { KeyId } from '../ui/keyTable';
 import { useKeys } from '../ui/useKeys';
 import { AllFaces } from './AllFaces';
 import { BenchTray } from './BenchTray';
@@ -25,20 +26,26 @@ export function Shell({ children }: { children: ReactNode }) {
   const trouble = useStore(benchStore, (s) => s.trouble);
   useKeys({
     ...Object.fromEntries(
-      PLACES.filter((place) => place !== null).map(({ key, path }) => [
-        key,
-        () => {
-          void go(path);
-        },
-      ]),
+      PLACES.flatMap((place) =>
+        place === null
+          ? []
+          : [
+              [
+                `go-${place.key}` as KeyId,
+                () => {
+                  void go(place.path);
+                },
+              ],
+            ],
+      ),
     ),
-    'Ctrl+z': () => {
+    undo: () => {
       void undo();
     },
-    'Ctrl+y': () => {
+    redo: () => {
       void redo();
     },
-    '?': () => setHelpOpen(true),
+    help: () => setHelpOpen(true),
   });
   return (
     <Room>
@@ -65,9 +72,9 @@ export function Shell({ children }: { children: ReactNode }) {
             children
           )}
         </main>
+        <Notice />
         <BenchTray />
       </Work>
-      <Notice />
       <KeysSheet isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
     </Room>
   );

@@ -22,6 +22,8 @@ export function problemWords({ kind, text, closest }: ListProblem): string {
       return 'How long is it? Write 10 yd, 3 m or 40 in.';
     case 'no-name':
       return 'What is it called? A name is missing.';
+    case 'too-many':
+      return 'At most 10,000 of one line can be taken in. Is the count right?';
     case 'count-of-none':
       return 'None of something need not be on the list.';
   }

@@ -1,33 +1,39 @@
 import { useEffect, useRef } from 'react';
+import { isKeyOf, type KeyId } from './keyTable';
 
-const isTyping = (target: EventTarget | null): boolean =>
+/** Fields in which letters are typed; a ticked box or a radio button is none. */
+const TEXTLESS = new Set(['checkbox', 'radio', 'button', 'submit', 'reset', 'color', 'range', 'file']);
+
+export const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+  (target.isContentEditable ||
+    target.tagName === 'TEXTAREA' ||
+    target.tagName === 'SELECT' ||
+    (target instanceof HTMLInputElement && !TEXTLESS.has(target.type)));
 
-/** What keys do on a screen, by `event.key`; nothing while she types or a dialog is open. Prefix `Ctrl+` for both Ctrl and ⌘. */
-export function useKeys(keys: Readonly<Record<string, () => void>>): void {
+/** A key as the table names it. */
+const nameOf = (event: KeyboardEvent): string =>
+  `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.shiftKey && event.key.length > 1 ? 'Shift+' : ''}${event.key}`;
+
+/** Space and Enter belong to the control that has the focus. */
+const isOfControl = ({ key, target }: KeyboardEvent): boolean =>
+  (key === ' ' || key === 'Enter') &&
+  target instanceof HTMLElement &&
+  target.closest('button,a,[role="option"],[role="checkbox"],[role="radio"],label') !== null;
+
+/** What keys do on a screen, by their entries in the table; nothing while she types or something is laid over the screen. */
+export function useKeys(keys: Partial<Readonly<Record<KeyId, () => void>>>): void {
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
   });
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
-      if (
-        event.defaultPrevented ||
-        event.altKey ||
-        isTyping(event.target) ||
-        document.querySelector('[role="dialog"],[role="listbox"]')
-      )
-        return;
-      const name = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.shiftKey && event.key.length > 1 ? 'Shift+' : ''}${event.key}`;
-      // Space and Enter belong to the control that has the focus.
-      if (
-        (event.key === ' ' || event.key === 'Enter') &&
-        event.target instanceof HTMLElement &&
-        event.target.closest('button,a,[role="option"],[role="checkbox"],[role="radio"],label')
-      )
-        return;
-      const todo = latest.current[name];
+      if (event.defaultPrevented || event.altKey || isTyping(event.target) || isOfControl(event)) return;
+      if (document.querySelector('[role="dialog"],[role="listbox"],[role="menu"]')) return;
+      const name = nameOf(event);
+      const id = (Object.keys(latest.current) as KeyId[]).find((one) => isKeyOf(one, name));
+      const todo = id && latest.current[id];
       if (!todo) return;
       event.preventDefault();
       todo();

@@ -20,7 +20,7 @@ export function AllCut({ page }: { page: Page }) {
   const back = (): void => {
     if (isCut) void undoCutOf(piecesFor(bench.ledger, page.id).map(({ id }) => id));
   };
-  useKeys({ Backspace: back });
+  useKeys({ 'cut-back': back });
   return (
     <Screen title="Cuts" about={`for ${pageName(page)}`}>
       <Over>

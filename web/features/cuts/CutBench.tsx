@@ -76,10 +76,10 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
   };
   const missing = (openListOf(page, bench) ?? []).reduce((sum, { count }) => sum + count, 0);
   useKeys({
-    ' ': () => {
+    cut: () => {
       void cut();
     },
-    Backspace: back,
+    'cut-back': back,
   });
   const now = useRef<HTMLLIElement>(null);
   useEffect(() => {

@@ -57,7 +57,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
       if (done) onPlanned();
     });
   };
-  useKeys({ Enter: accept });
+  useKeys({ go: accept });
   const settled = new Set([
     ...wishes.forbidden,
     ...[...wishes.locked, ...wishes.joined.flatMap(({ sheets }) => sheets)].map(({ stock: id }) => id),

@@ -51,19 +51,19 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
     );
   };
   useKeys({
-    ArrowLeft: () => push('x', -small),
-    ArrowRight: () => push('x', small),
-    ArrowUp: () => push('y', -small),
-    ArrowDown: () => push('y', small),
-    'Shift+ArrowLeft': () => push('x', -large),
-    'Shift+ArrowRight': () => push('x', large),
-    'Shift+ArrowUp': () => push('y', -large),
-    'Shift+ArrowDown': () => push('y', large),
-    '[': () => move({ turn: -1 }),
-    ']': () => move({ turn: 1 }),
-    PageUp: () => move({ lift: 1 }),
-    PageDown: () => move({ lift: -1 }),
-    Home: back,
+    'push-left': () => push('x', -small),
+    'push-right': () => push('x', small),
+    'push-up': () => push('y', -small),
+    'push-down': () => push('y', small),
+    'far-left': () => push('x', -large),
+    'far-right': () => push('x', large),
+    'far-up': () => push('y', -large),
+    'far-down': () => push('y', large),
+    'turn-left': () => move({ turn: -1 }),
+    'turn-right': () => move({ turn: 1 }),
+    lift: () => move({ lift: 1 }),
+    lower: () => move({ lift: -1 }),
+    'put-back': back,
   });
   if (!layer) return null;
   const is = (length: number): string => formatLength(length, system);

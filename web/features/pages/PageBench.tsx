@@ -64,7 +64,7 @@ function Bench({ page }: { page: Page }) {
     await go(`/cuts/${page.id}`);
   };
   useKeys({
-    Enter: () => {
+    go: () => {
       if (canCut && (isOpen || state === 'planned')) void toCuts();
     },
   });

@@ -33,7 +33,7 @@ export function PagesScreen() {
     await go(`/pages/${id}`);
   };
   useKeys({
-    n: () => {
+    'new-page': () => {
       void begin();
     },
   });

@@ -10,6 +10,7 @@ import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { FacePatterns } from '../../ui/FacePatterns';
 import { Columns, Row, Screen, Soft, Stack, Wrong } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { BoxLine } from './BoxLine';
 import { ListEditor } from './ListEditor';
@@ -22,6 +23,7 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
   // Typing is shown at once and written behind it.
   const [own, setOwn] = useState(draft);
   const [hasTried, setTried] = useState(false);
+  const [isAsking, setAsking] = useState(false);
   const save = (some: Partial<Draft>): void => {
     const next = { ...own, ...some };
     setOwn(next);
@@ -57,10 +59,21 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
         ? `${wrong === 1 ? 'One line is' : `${wrong} lines are`} not understood. Put them right, or begin them with # to leave them out.`
         : (errors.name ?? errors.month);
 
-  const putAway = async (): Promise<void> => {
-    setTried(true);
-    if (trouble === null && (await act(putParcelAway(own, lines)))) await go(`/parcels/${own.id}`);
+  const putAwayAs = async (draft: Draft): Promise<void> => {
+    setAsking(false);
+    if (await act(putParcelAway(draft, lines))) await go(`/parcels/${own.id}`);
   };
+  const putAway = (): void => {
+    setTried(true);
+    if (trouble !== null) return;
+    // Nothing is ticked: everything would be put down as owed without a word.
+    if (checked === 0) setAsking(true);
+    else void putAwayAs(own);
+  };
+  const allHere = (): Draft['here'] =>
+    Object.fromEntries(
+      lines.flatMap((line, i) => (line.status === 'read' ? [[i, own.here[i] ?? line.item.count]] : [])),
+    );
   const setHere = (i: number, n: number): void => save({ here: { ...own.here, [i]: n } });
   /** Damaged ones are here; a line not looked at yet has all of them. */
   const setDamaged = (i: number, n: number): void => {
@@ -83,12 +96,7 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
       here: { ...moved.here, [i]: 0, ...(came.status === 'read' ? { [i + 1]: came.item.count } : {}) },
     });
   };
-  const tickAll = (): void =>
-    save({
-      here: Object.fromEntries(
-        lines.flatMap((line, i) => (line.status === 'read' ? [[i, own.here[i] ?? line.item.count]] : [])),
-      ),
-    });
+  const tickAll = (): void => save({ here: allHere() });
 
   return (
     <Screen
@@ -105,14 +113,36 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
           >
             Drop this list
           </Button>
-          <Button
-            look="main"
-            onPress={() => {
-              void putAway();
-            }}
-          >
+          <Button look="main" onPress={putAway}>
             Put all away
           </Button>
+          <SlipOver title="Nothing is ticked yet" isOpen={isAsking} onClose={() => setAsking(false)}>
+            {() => (
+              <>
+                <Soft>What is not ticked is put down as owed.</Soft>
+                <Row>
+                  <Button
+                    look="main"
+                    onPress={() => {
+                      void putAwayAs({ ...own, here: allHere() });
+                    }}
+                  >
+                    All of it has come
+                  </Button>
+                  <Button
+                    onPress={() => {
+                      void putAwayAs(own);
+                    }}
+                  >
+                    None of it has: all is owed
+                  </Button>
+                  <Button slot="close" look="quiet">
+                    Back to the box
+                  </Button>
+                </Row>
+              </>
+            )}
+          </SlipOver>
         </>
       }
     >

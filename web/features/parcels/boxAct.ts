@@ -1,3 +1,5 @@
+import { isKeyOf } from '../../ui/keyTable';
+
 /** What a key says of a line of the box; `on` goes to the next line, or the one before. */
 export type BoxAct =
   | { readonly kind: 'here' | 'damaged'; readonly n: number; readonly on: 0 | 1 }
@@ -13,23 +15,10 @@ export interface BoxCount {
 
 /** Space: all here; digits: so many; +: one too many; D: one damaged, and after the last none; W: the wrong thing; arrows: on. Null: nothing. */
 export function boxAct(key: string, { count, here, damaged }: BoxCount): BoxAct | null {
-  if (/^\d$/.test(key)) return { kind: 'here', n: Math.min(count, Number(key)), on: 1 };
-  switch (key) {
-    case ' ':
-      return { kind: 'here', n: count, on: 1 };
-    case '+':
-      return { kind: 'here', n: Math.max(count, here ?? 0) + 1, on: 0 };
-    case 'd':
-    case 'D':
-      return { kind: 'damaged', n: damaged < count ? damaged + 1 : 0, on: 0 };
-    case 'w':
-    case 'W':
-      return { kind: 'instead', on: 0 };
-    case 'ArrowDown':
-      return { kind: 'go', on: 1 };
-    case 'ArrowUp':
-      return { kind: 'go', on: -1 };
-    default:
-      return null;
-  }
+  if (isKeyOf('box-count', key)) return { kind: 'here', n: Math.min(count, Number(key)), on: 1 };
+  if (isKeyOf('box-all', key)) return { kind: 'here', n: count, on: 1 };
+  if (isKeyOf('box-more', key)) return { kind: 'here', n: Math.max(count, here ?? 0) + 1, on: 0 };
+  if (isKeyOf('box-damaged', key)) return { kind: 'damaged', n: damaged < count ? damaged + 1 : 0, on: 0 };
+  if (isKeyOf('box-wrong', key)) return { kind: 'instead', on: 0 };
+  return isKeyOf('box-move', key) ? { kind: 'go', on: key === 'ArrowDown' ? 1 : -1 } : null;
 }

@@ -75,7 +75,7 @@ export function ShareOutScreen() {
     }
   };
   useKeys({
-    Enter: () => {
+    go: () => {
       void claim(true);
     },
   });

@@ -56,7 +56,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const takeOut = (): void => {
     if (inHand && piece.where === 'here') void act(takeOutOfStash(chosen, inHand.id));
   };
-  useKeys({ b: takeOut, B: takeOut });
+  useKeys({ 'take-out': takeOut });
   const punch = async (holes: readonly Hole[]): Promise<void> => {
     if (await act(cutInStash('punched', [punchEvent(piece, holes)])))
       await go(`/stash/${piece.id}-rest`, { replace: true });

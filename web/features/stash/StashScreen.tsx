@@ -35,7 +35,7 @@ export function StashScreen() {
   const [many, setMany] = useState<ReadonlySet<string> | null>(null);
   const [zoom, setZoom] = useState(2);
   const search = useRef<HTMLDivElement>(null);
-  useKeys({ '/': () => search.current?.querySelector('input')?.focus() });
+  useKeys({ search: () => search.current?.querySelector('input')?.focus() });
 
   const shelf = useMemo(() => shelfOf(bench), [bench]);
   const index = useMemo(

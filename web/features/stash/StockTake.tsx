@@ -8,6 +8,7 @@ import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { isKeyOf } from '../../ui/keyTable';
 import { Paper } from '../../ui/Paper';
 import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -141,8 +142,8 @@ function Line({
   const colours = useBench((b) => b.faces.get(lot.front ?? '')?.colours) ?? [];
   const press = (event: KeyboardEvent<HTMLLIElement>): void => {
     if ((event.target as HTMLElement).closest('input:not([type="checkbox"]),button')) return;
-    if (event.key === ' ') onSee(piece ? true : {});
-    else if (event.key === '0') onSee(piece ? false : addAmounts({}, here, -1));
+    if (isKeyOf('count-there', event.key)) onSee(piece ? true : {});
+    else if (isKeyOf('count-gone', event.key)) onSee(piece ? false : addAmounts({}, here, -1));
     else if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
     event.preventDefault();
     event.stopPropagation();

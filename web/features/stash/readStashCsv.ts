@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Amounts } from '../../../core/ledger';
-import { lineOf, readLine, type ListItem } from '../../../core/listing';
+import { lineOf, MOST_OF_A_LINE, readLine, type ListItem } from '../../../core/listing';
 import { err, ok, type Result } from '../../../core/result';
 import type { Lot } from '../../../core/things';
 import { type Bench } from '../../../core/making';
@@ -41,6 +41,7 @@ type Cells = Readonly<Record<string, string>>;
 
 /** A cell as it was before it was disarmed. */
 const bare = (text = ''): string => text.replace(/^'(?=[=+\-@\t\r])/, '').trim();
+const TOO_MANY = 'at most 10,000 of one thing can be taken in';
 const refused = (why: string): RowEffect => ({ kind: 'refused', why });
 
 function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
@@ -79,6 +80,7 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
     return refused('a piece of paper is there once, or 0 times');
   else if (!piece && lot.measure === 'count' && amount !== null) {
     if (!/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
+    if (Number(amount) > MOST_OF_A_LINE) return refused(TOO_MANY);
     if (Number(amount) !== here) change = { '': Number(amount) - here };
   }
   const name = differing('thing', lot.name);
@@ -93,22 +95,31 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
   return Object.values(all).every((one) => one === null) ? { kind: 'same' } : { kind: 'changed', lot, ...all };
 }
 
-/** Rows that would change the same paper otherwise than an earlier one: they are refused. */
+type Changed = Extract<RowEffect, { kind: 'changed' }>;
+
+/** Whether two rows say different things of the same paper. */
+const quarrels = (a: Changed, b: Changed): boolean =>
+  (['name', 'note', 'place'] as const).some((key) => a[key] !== null && b[key] !== null && a[key] !== b[key]) ||
+  (a.change !== null && b.change !== null && a.change[''] !== b.change['']);
+
+/** What a row says beyond an earlier one of the same paper: said twice, it counts once. */
+const beyond = (effect: Changed, earlier: Changed): Changed => ({
+  ...effect,
+  change: earlier.change === null ? effect.change : null,
+  missed: effect.missed === earlier.missed ? null : effect.missed,
+});
+
+/** Rows that would change the same paper otherwise than an earlier one are refused; those that say it again change nothing more. */
 function withoutQuarrels(rows: readonly TableRow[]): TableRow[] {
-  const said = new Map<string, TableRow>();
+  const said = new Map<string, { readonly row: number; readonly effect: Changed }[]>();
   return rows.map((row) => {
     const { effect } = row;
     if (effect.kind !== 'changed') return row;
-    const earlier = said.get(effect.lot.id);
-    if (!earlier) {
-      said.set(effect.lot.id, row);
-      return row;
-    }
-    const other = earlier.effect as typeof effect;
-    const quarrels = (['name', 'note', 'place'] as const).some(
-      (key) => effect[key] !== null && other[key] !== null && effect[key] !== other[key],
-    );
-    return quarrels ? { ...row, effect: refused(`row ${earlier.row} says otherwise of ${effect.lot.name}`) } : row;
+    const earlier = said.get(effect.lot.id) ?? [];
+    const other = earlier.find((one) => quarrels(one.effect, effect));
+    if (other) return { ...row, effect: refused(`row ${other.row} says otherwise of ${effect.lot.name}`) };
+    said.set(effect.lot.id, [...earlier, { row: row.row, effect }]);
+    return { ...row, effect: earlier.reduce((left, one) => beyond(left, one.effect), effect) };
   });
 }
 

@@ -1,0 +1,78 @@
+/** A key, or several that do the same, as `KeyboardEvent.key` has them; `Ctrl+` stands for Ctrl and ⌘. */
+interface KeyEntry {
+  readonly keys: readonly string[];
+  /** As it is shown. */
+  readonly shown: string;
+  readonly where: string;
+  readonly does: string;
+}
+
+const key = (shown: string, keys: readonly string[], where: string, does: string): KeyEntry => ({
+  shown,
+  keys,
+  where,
+  does,
+});
+
+const EVERYWHERE = 'Everywhere';
+
+/** Every key there is: what binds them, and what the sheet of keys lists. A new key is a line here. */
+export const KEY_TABLE = {
+  undo: key('Ctrl Z', ['Ctrl+z'], EVERYWHERE, 'undo the last thing'),
+  redo: key('Ctrl Y, Ctrl Shift Z', ['Ctrl+y', 'Ctrl+Y', 'Ctrl+Z'], EVERYWHERE, 'do it again'),
+  help: key('?', ['?'], EVERYWHERE, 'this sheet'),
+  'go-1': key('1', ['1'], EVERYWHERE, 'Parcels'),
+  'go-2': key('2', ['2'], EVERYWHERE, 'Stash'),
+  'go-3': key('3', ['3'], EVERYWHERE, 'Photos'),
+  'go-4': key('4', ['4'], EVERYWHERE, 'Share-out'),
+  'go-5': key('5', ['5'], EVERYWHERE, 'Pages'),
+  'go-6': key('6', ['6'], EVERYWHERE, 'Cuts'),
+  'go-8': key('8', ['8'], EVERYWHERE, 'Wrap-up'),
+  'go-9': key('9', ['9'], EVERYWHERE, 'Busters'),
+  'box-all': key('Space', [' '], 'Parcels, a line of the box', 'all of it is here'),
+  'box-count': key(
+    '0 … 9',
+    ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'],
+    'Parcels, a line of the box',
+    'so many are here',
+  ),
+  'box-more': key('+', ['+'], 'Parcels, a line of the box', 'one too many'),
+  'box-damaged': key('D', ['d', 'D'], 'Parcels, a line of the box', 'one is damaged'),
+  'box-wrong': key('W', ['w', 'W'], 'Parcels, a line of the box', 'the wrong thing came'),
+  'box-move': key('↑ ↓', ['ArrowUp', 'ArrowDown'], 'Parcels, a line of the box', 'line by line'),
+  search: key('/', ['/'], 'Stash', 'search'),
+  'take-out': key('B', ['b', 'B'], 'Stash, a piece', 'take it to the bench'),
+  'count-there': key('Space', [' '], 'Stash, taking stock', 'it is there, as many as thought'),
+  'count-gone': key('0', ['0'], 'Stash, taking stock', 'it is not there'),
+  go: key('Enter', ['Enter'], 'Share-out, Pages, Cuts', 'the main button'),
+  'new-page': key('N', ['n', 'N'], 'Pages', 'a new page'),
+  'push-left': key('←', ['ArrowLeft'], 'Pages, a layer chosen', 'push it to the left'),
+  'push-right': key('→', ['ArrowRight'], 'Pages, a layer chosen', 'push it to the right'),
+  'push-up': key('↑', ['ArrowUp'], 'Pages, a layer chosen', 'push it up'),
+  'push-down': key('↓', ['ArrowDown'], 'Pages, a layer chosen', 'push it down'),
+  'far-left': key('Shift ←', ['Shift+ArrowLeft'], 'Pages, a layer chosen', 'farther'),
+  'far-right': key('Shift →', ['Shift+ArrowRight'], 'Pages, a layer chosen', 'farther'),
+  'far-up': key('Shift ↑', ['Shift+ArrowUp'], 'Pages, a layer chosen', 'farther'),
+  'far-down': key('Shift ↓', ['Shift+ArrowDown'], 'Pages, a layer chosen', 'farther'),
+  'turn-left': key('[', ['['], 'Pages, a layer chosen', 'turn it a degree'),
+  'turn-right': key(']', [']'], 'Pages, a layer chosen', 'turn it a degree the other way'),
+  lift: key('PgUp', ['PageUp'], 'Pages, a layer chosen', 'over the next'),
+  lower: key('PgDn', ['PageDown'], 'Pages, a layer chosen', 'under the next'),
+  'put-back': key('Home', ['Home'], 'Pages, a layer chosen', 'put it back'),
+  cut: key('Space', [' '], 'Cuts', 'cut'),
+  'cut-back': key('Backspace', ['Backspace'], 'Cuts', 'take the last cut back'),
+} as const satisfies Record<string, KeyEntry>;
+
+export type KeyId = keyof typeof KEY_TABLE;
+
+/** The keys of one place, as they are listed. */
+export const keysByPlace = (): Map<string, KeyEntry[]> => {
+  const places = new Map<string, KeyEntry[]>();
+  for (const entry of Object.values<KeyEntry>(KEY_TABLE))
+    places.set(entry.where, [...(places.get(entry.where) ?? []), entry]);
+  return places;
+};
+
+/** Whether a key is one of an entry's. */
+export const isKeyOf = (id: KeyId, pressed: string): boolean =>
+  (KEY_TABLE[id].keys as readonly string[]).includes(pressed);
