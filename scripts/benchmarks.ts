@@ -7,6 +7,7 @@ import { punchSpots } from '../core/punching';
 import { seededRandom } from '../core/random';
 import { shareOut, solverFrom, type SharePlan, type Solver } from '../core/shareout';
 import { kitToShare, rankedDesigns } from './sharing';
+import { actedOn } from './acting';
 import { foundIn, manyThings } from './finding';
 import { YARDSTICKS } from './yardstick';
 
@@ -127,6 +128,7 @@ function benchmarks(solver: Solver): Benchmark[] {
   const kit = kitJob(8, 40, 7);
   const large = kitJob(20, 80, 11);
   const picture = bigPicture();
+  const things = manyThings();
   return [
     {
       name: 'ledger fold of 10,000 events',
@@ -158,7 +160,8 @@ function benchmarks(solver: Solver): Benchmark[] {
     { name: 'the same, five pages', n: 5, run: () => sharedTo(5, solver) },
     { name: 'the same, to its end', n: 3, run: () => sharedTo(null, solver) },
     { name: 'the photos of a page ranked over all designs', n: 5, run: rankedDesigns },
-    { name: 'a query on 10,000 things: words, size and colour', n: 9, run: foundIn(manyThings()) },
+    { name: 'a query on 10,000 things: words, size and colour', n: 9, run: foundIn(things) },
+    { name: 'an act and an undo on 10,000 things after 10,000 entries', n: 9, run: actedOn(things) },
     ...YARDSTICKS,
     { name: 'main colours of a 12-megapixel picture', n: 5, run: () => ({ colours: mainColours(picture).length }) },
   ];

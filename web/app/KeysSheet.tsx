@@ -33,7 +33,7 @@ export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =>
 
 const Keys = styled.dl`
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 8px 28px;
   margin: 0;
   div {
@@ -42,6 +42,7 @@ const Keys = styled.dl`
     align-items: baseline;
   }
   dt {
+    flex: none;
     min-width: 76px;
   }
   dd {

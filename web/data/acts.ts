@@ -25,6 +25,10 @@ let count = 0;
 export const say = (text: string, tone: Notice['tone'] = 'done', undoes: number | null = null): void =>
   noticeStore.setState({ notice: { text, tone, undoes, n: ++count } });
 
+/** A quiet act makes the Undo of what was told before it stale; a refusal stays until it is read. */
+const dropNotice = (): void =>
+  noticeStore.setState(({ notice }) => (notice?.tone === 'done' ? { notice: null } : { notice }));
+
 /** What the browser says when there is no room left, in words. */
 const troubleWords = (error: unknown): string =>
   /quota/i.test(`${(error as Error)?.name} ${String(error)}`)
@@ -46,6 +50,7 @@ async function attempt<T>(
     await benchChangedSince(bench);
     const notice = told(written.value);
     if (notice) say(notice.text, 'done', notice.undoes);
+    else dropNotice();
     return written.value;
   } catch (error) {
     say(troubleWords(error), 'refused');
