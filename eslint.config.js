@@ -47,6 +47,12 @@ export default tseslint.config(
     },
   },
   {
+    // A promise is waited for, or said to run by itself with `void`.
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
+  },
+  {
     // Each concept of core has one door, its index.ts.
     files: ['{web,cli,server,demo,scripts}/**/*.{ts,tsx}'],
     rules: {

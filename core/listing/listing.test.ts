@@ -118,3 +118,9 @@ test('a slip of one or two letters is forgiven, more is not', () => {
   expect(closestWord('ambre', ['amber', 'ash'])).toBe('amber');
   expect(closestWord('umbrella', ['amber', 'ash'])).toBeNull();
 });
+
+test.each(['999999999 x 12x12 cardstock slate', 'enamel dots 10001', 'alpha puffy: A10001'])(
+  'more of one line than anyone has is told in its place: %s',
+  (text) => expect(readLine(text)).toMatchObject({ status: 'not-read', problem: { kind: 'too-many' } }),
+);
+test('as many of a line as may be are taken', () => expect(item('enamel dots 10000').count).toBe(10_000));

@@ -82,8 +82,16 @@ describe('each row is told by what it would do', () => {
     ['thing,width in\nrows,12', /wants a height/],
     ['thing,month\nenamel dots,11\/2026', /no month/],
     ['id,thing\ndots,', /no name/],
+    ['id,thing,amount\ndots,=dots,10001', /at most 10,000/],
+    ['thing,amount\nenamel dots,1000000', /At most 10,000/],
   ])('refused: %s', (text, why) => {
     expect(effects(text)).toMatchObject([[2, { kind: 'refused', why: expect.stringMatching(why) }]]);
+  });
+  test('a row that says the same again counts once', () => {
+    expect(effects('id,thing,amount\ndots,=dots,22\ndots,=dots,22')).toMatchObject([
+      [2, { kind: 'changed', change: { '': -2 } }],
+      [3, { kind: 'changed', change: null }],
+    ]);
   });
   test('a row that quarrels with an earlier one is refused, with its number', () => {
     expect(effects('id,thing,kept in\na,moths,case B\nb,moths,case C')).toMatchObject([
