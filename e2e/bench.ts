@@ -120,3 +120,26 @@ export async function reload(page: Page): Promise<void> {
   );
   await page.reload();
 }
+
+/** Everything in one file, as Settings exports it. */
+export async function exported(page: Page): Promise<Buffer> {
+  await page.goto('/settings');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export' }).click(),
+  ]);
+  return readFileSync(await download.path());
+}
+
+/** Reads a file of everything, which is whole, in place of what is there. */
+export async function readBack(page: Page, zip: Buffer): Promise<void> {
+  await page.goto('/settings');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read a file back' }).click(),
+  ]);
+  await chooser.setFiles({ name: 'mine.zip', mimeType: 'application/zip', buffer: zip });
+  await expect(page.getByText(/^mine.zip is whole: it holds \d+ kits?/)).toBeVisible();
+  await page.getByRole('button', { name: 'Put it in place' }).click();
+  await expect(page.getByText('mine.zip was read.')).toBeVisible();
+}

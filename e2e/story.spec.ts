@@ -1,6 +1,16 @@
 import { expect, test, type Page } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
-import { cutAll, goTo, openDemo, paperFigures, pictureFile, reload, startEmpty, takePapersOut } from './bench';
+import {
+  cutAll,
+  exported,
+  goTo,
+  openDemo,
+  paperFigures,
+  pictureFile,
+  readBack,
+  reload,
+  startEmpty,
+  takePapersOut,
+} from './bench';
 
 const LIST = [
   '2 x 12x12 moths / lamplight, ink + amber, upright',
@@ -12,15 +22,6 @@ const LIST = [
   'wahsi 10 yd',
   'enamel dots 24, amber',
 ].join('\n');
-
-async function exported(page: Page): Promise<Buffer> {
-  await page.goto('/settings');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Export' }).click(),
-  ]);
-  return readFile((await download.path())!);
-}
 
 async function unpack(page: Page): Promise<void> {
   await goTo(page, 'Parcels');
@@ -122,15 +123,7 @@ test('from a parcel to a finished page, and everything in one file', async ({ pa
 
   const first = await exported(page);
   await startEmpty(page);
-  await page.goto('/settings');
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'Read a file back' }).click(),
-  ]);
-  await chooser.setFiles({ name: 'mine.zip', mimeType: 'application/zip', buffer: first });
-  await expect(page.getByText(/^mine.zip is whole: it holds \d+ kits?/)).toBeVisible();
-  await page.getByRole('button', { name: 'Put it in place' }).click();
-  await expect(page.getByText('mine.zip was read.')).toBeVisible();
+  await readBack(page, first);
   expect((await exported(page)).equals(first)).toBe(true);
 });
 

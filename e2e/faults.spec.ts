@@ -1,0 +1,139 @@
+import { expect, test, type Page } from '@playwright/test';
+import {
+  beginBoxStack,
+  cutAll,
+  exported,
+  goTo,
+  openDemo,
+  paperFigures,
+  readBack,
+  reload,
+  startEmpty,
+  takePapersOut,
+} from './bench';
+
+const balances = async (page: Page): Promise<void> => {
+  const { came, corrected, became } = await paperFigures(page);
+  expect(came + corrected).toBeCloseTo(became, 0);
+};
+
+test('the tab is killed in the middle of a cut: it is made or not, and the rest goes on', async ({ page, context }) => {
+  await openDemo(page);
+  await beginBoxStack(page);
+  await takePapersOut(page);
+  await expect(page.getByText('Set the trimmer to')).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.close({ runBeforeUnload: false });
+  const next = await context.newPage();
+  await next.goto('/cuts');
+  await cutAll(next, () => next.keyboard.press('Space'));
+  await balances(next);
+});
+
+test('the disk is full: it is said, nothing is half written, and it goes on when there is room', async ({ page }) => {
+  await page.addInitScript(() => {
+    for (const way of ['put', 'add'] as const) {
+      const real = IDBObjectStore.prototype[way];
+      IDBObjectStore.prototype[way] = function (this: IDBObjectStore, ...args: [unknown]) {
+        if (document.documentElement.dataset['full'] !== undefined)
+          throw new DOMException('There is no room.', 'QuotaExceededError');
+        return real.apply(this, args);
+      };
+    }
+  });
+  await openDemo(page);
+  const full = (is: boolean): Promise<void> =>
+    page.evaluate((now) => {
+      if (now) document.documentElement.dataset['full'] = '';
+      else delete document.documentElement.dataset['full'];
+    }, is);
+  await page.getByRole('button', { name: /^wood buttons 5/ }).click();
+  await page.getByLabel('How many').fill('2');
+  await full(true);
+  await page.getByRole('button', { name: 'Give away' }).click();
+  await expect(page.getByText('This browser has no room left')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^wood buttons 5/ })).toBeVisible();
+  await full(false);
+  await page.getByRole('button', { name: 'Give away' }).click();
+  await expect(page.getByRole('button', { name: /^wood buttons 3/ })).toBeVisible();
+  await reload(page);
+  await expect(page.getByRole('button', { name: /^wood buttons 3/ })).toBeVisible();
+});
+
+test('a browser that keeps no settings: all works, and what is hers stays after a reload', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'localStorage', {
+      get: () => {
+        throw new DOMException('refused', 'SecurityError');
+      },
+    });
+  });
+  await openDemo(page);
+  await startEmpty(page);
+  await reload(page);
+  await goTo(page, 'Parcels');
+  await expect(page.getByRole('heading', { name: 'No parcel yet' })).toBeVisible();
+});
+
+test('with 90 lines to tick the window itself never scrolls', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Parcels');
+  await page.getByRole('button', { name: 'Unpack a parcel' }).click();
+  await page.getByLabel('The list').fill(Array.from({ length: 90 }, (_, n) => `enamel dots ${n + 1}, pond`).join('\n'));
+  await expect(page.getByText('0 of 90 lines checked')).toBeVisible();
+  await page.getByRole('checkbox').first().focus();
+  for (let n = 0; n < 90; n++) await page.keyboard.press('Space');
+  await expect(page.getByText('90 of 90 lines checked')).toBeVisible();
+  expect(await page.evaluate(() => [window.scrollX, window.scrollY, document.body.scrollTop])).toEqual([0, 0, 0]);
+  await expect(page.getByRole('heading', { level: 1 })).toBeInViewport();
+});
+
+/** Numbers as by chance, the same each time. */
+function chance(seed: number): () => number {
+  let at = seed;
+  return () => (at = (at * 16807) % 2147483647) / 2147483647;
+}
+
+/** What would leave the application, open the system's own windows, or clear everything. */
+const LEFT_ALONE = /Export|file|CSV|JSON|PDF|PNG|SVG|picture|camera|photo|Print|label|empty bench|demo back/i;
+
+const PRESSABLE = [
+  '[role=option]:visible',
+  '[role=menuitem]:visible',
+  'main button:visible:enabled',
+  'section button:visible:enabled',
+  'nav a:visible',
+  '[role=dialog] button:visible:enabled',
+].join(', ');
+
+for (const seed of [7, 11])
+  test(`whatever is pressed, no screen breaks, the figures add up, and all can be read back (${seed})`, async ({
+    page,
+  }) => {
+    const broken: string[] = [];
+    page.on('pageerror', (error) => broken.push(String(error)));
+    await openDemo(page);
+    await beginBoxStack(page);
+    const next = chance(seed);
+    for (let n = 0; n < 70; n++) {
+      const dialog = page.getByRole('dialog');
+      const isOver = (await dialog.count()) > 0;
+      if (next() < (isOver ? 0.15 : 0.03)) await page.keyboard.press(isOver ? 'Escape' : 'Control+z');
+      const pressable = (isOver ? dialog.last() : page.locator('body')).locator(PRESSABLE);
+      const names = await pressable.evaluateAll((all) =>
+        all.map((one) => one.getAttribute('aria-label') ?? one.textContent),
+      );
+      const may = names.flatMap((name, i) => (LEFT_ALONE.test(name) ? [] : [i]));
+      await pressable
+        .nth(may[Math.floor(next() * may.length)] ?? 0)
+        .click({ timeout: 600 })
+        .catch(() => page.keyboard.press('Escape'));
+    }
+    expect(broken).toEqual([]);
+    await expect(page.getByText('This screen broke')).toHaveCount(0);
+    await page.goto('/wrap-up');
+    await balances(page);
+    const file = await exported(page);
+    await readBack(page, file);
+    expect((await exported(page)).equals(file)).toBe(true);
+  });
