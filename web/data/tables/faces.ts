@@ -1,3 +1,4 @@
+import { PATTERNS } from '../../../core/things';
 import { colourShare, id, text, ticksFrom1 } from './parts';
 import { table } from './table';
 
@@ -7,28 +8,7 @@ export const faceSchema = {
   properties: {
     id,
     name: text,
-    pattern: {
-      enum: [
-        'plain',
-        'dots',
-        'stripes',
-        'gingham',
-        'plaid',
-        'leaves',
-        'script',
-        'wood',
-        'wash',
-        'stars',
-        'grid',
-        'ledger',
-        'scallops',
-        'moths',
-        'bells',
-        'seeds',
-        'blooms',
-        'crackle',
-      ],
-    },
+    pattern: { enum: PATTERNS },
     colours: { type: 'array', items: colourShare },
     repeat: {
       type: 'object',
