@@ -56,6 +56,7 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
           {() => (
             <SomeOf
               lot={lot}
+              does={some === 'away' ? 'Put it away' : 'Use it on the page'}
               most={chosen.amounts}
               onChoose={(amounts) => {
                 if (some) carryOut(some, { lot: lot.id, amounts });
@@ -69,17 +70,32 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
   );
 }
 
-function SomeOf({ lot, most, onChoose }: { lot: Lot; most: Amounts; onChoose: (amounts: Amounts) => void }) {
+interface SomeOfProps {
+  lot: Lot;
+  most: Amounts;
+  /** What the button says. */
+  does: string;
+  onChoose: (amounts: Amounts) => void;
+}
+
+function SomeOf({ lot, most, does, onChoose }: SomeOfProps) {
   const system = useSettings((s) => s.system);
   const [amounts, setAmounts] = useState<Amounts | null>(most);
   const isMore = amounts !== null && Object.entries(amounts).some(([part, n]) => n > (most[part] ?? 0));
   const isNothing = amounts === null || Object.keys(amounts).length === 0;
   return (
     <>
-      <AmountField label="So much" lot={lot} value={most} onChange={setAmounts} system={system} autoFocus />
+      <AmountField
+        label={lot.measure === 'count' ? 'How many' : 'How much'}
+        lot={lot}
+        value={most}
+        onChange={setAmounts}
+        system={system}
+        autoFocus
+      />
       {isMore && <p role="alert">So much is not out.</p>}
       <Button look="main" isDisabled={isMore || isNothing} onPress={() => onChoose(amounts!)}>
-        So much
+        {does}
       </Button>
     </>
   );

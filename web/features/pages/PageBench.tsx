@@ -158,7 +158,9 @@ function Bench({ page }: { page: Page }) {
           {layout && <PapersList page={page} work={work} isOpen={isOpen} />}
           {layout && isOpen && <PlainGroundHint page={page} layout={layout} papers={work.papers} />}
           {layout && <MorePieces page={page} isOpen={isOpen} />}
-          {layout && <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={setChosen} />}
+          {layout && page.glued === null && (
+            <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={setChosen} />
+          )}
           {layout && isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
         </Stack>
       </Columns>

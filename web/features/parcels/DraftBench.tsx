@@ -56,7 +56,9 @@ export function DraftBench({ draft, shelf }: { draft: Draft; shelf: ReactNode })
     read === 0
       ? 'Nothing on the list is understood yet.'
       : wrong > 0
-        ? `${wrong === 1 ? 'One line is' : `${wrong} lines are`} not understood. Put them right, or begin them with # to leave them out.`
+        ? wrong === 1
+          ? 'One line is not understood. Put it right, or begin it with # to leave it out.'
+          : `${wrong} lines are not understood. Put them right, or begin them with # to leave them out.`
         : (errors.name ?? errors.month);
 
   const putAwayAs = async (draft: Draft): Promise<void> => {
