@@ -28,6 +28,7 @@ test('several things are put in a case, found there, given away together, and br
   await pick(page, 'Which is', 'gone');
   await expect(status).toHaveText(new RegExp(`^${found} things`));
   await reload(page);
+  await page.getByRole('button', { name: 'show all', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('status').filter({ hasText: before.split('\n')[0]! })).toBeVisible();
@@ -144,4 +145,21 @@ test("a picture of the real paper takes the drawing's place, with its colours; i
   await expect(page.getByRole('status').filter({ hasText: /^[12] things?/ })).toBeVisible();
   await reload(page);
   await expect(page.locator('pattern image')).toHaveCount(1);
+});
+
+test('what is searched for stands in the address: a thing chosen, a reload and Back keep it', async ({ page }) => {
+  await openDemo(page);
+  await page.getByLabel('Search', { exact: true }).fill('moths');
+  await pick(page, 'Kind', 'patterned paper');
+  await expect(page).toHaveURL(/text=moths.*kind=paper|kind=paper.*text=moths/);
+  const found = page.getByRole('status').filter({ hasText: /^\d+ things?/ });
+  const [count] = (await found.innerText()).split(' ');
+  await page.getByTestId('scraps').getByRole('button').first().click();
+  await expect(page).toHaveURL(/\/stash\/.+text=moths/);
+  await page.reload();
+  await expect(page.getByLabel('Search', { exact: true })).toHaveValue('moths');
+  await expect(found).toHaveText(new RegExp(`^${count} things?`));
+  await goTo(page, 'Pages');
+  await page.goBack();
+  await expect(page.getByLabel('Search', { exact: true })).toHaveValue('moths');
 });

@@ -1,8 +1,6 @@
-import { formatISO, subMonths } from 'date-fns';
 import { useId } from 'react';
 import styled from 'styled-components';
 import { FAMILIES, type Family, type Harmony } from '../../../core/colour';
-import type { FoundState } from '../../../core/finding';
 import type { LotKind } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -13,67 +11,8 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { PhotoColours } from './PhotoColours';
-import { FAMILY_NAMES, GROUPINGS, type Grouping } from './groups';
-
-/** What she looks for, as the fields have it. */
-export interface StashQuery {
-  text: string;
-  kit: string;
-  kind: 'any' | LotKind;
-  colour: 'any' | 'picked' | Family;
-  picked: string;
-  harmony: Harmony;
-  w: number | null;
-  h: number | null;
-  state: 'hand' | FoundState;
-  idle: 'any' | '6' | '12' | '24';
-  place: string;
-  by: Exclude<Grouping, 'near'>;
-}
-
-export const NO_QUERY: StashQuery = {
-  text: '',
-  kit: 'any',
-  kind: 'any',
-  colour: 'any',
-  picked: '#d9961c',
-  harmony: 'near',
-  w: null,
-  h: null,
-  state: 'hand',
-  idle: 'any',
-  place: 'any',
-  by: 'colour',
-};
-
-/** The states that a choice stands for. */
-export const statesOf = (state: StashQuery['state']): readonly FoundState[] =>
-  state === 'hand' ? ['here', 'bench', 'promised'] : [state];
-/** The day before which something must have been touched last; null: any. */
-export const sinceOf = (idle: StashQuery['idle'], today: Date): string | null =>
-  idle === 'any' ? null : formatISO(subMonths(today, Number(idle)), { representation: 'date' });
-
-const STATES: readonly (readonly [StashQuery['state'], string])[] = [
-  ['hand', 'on hand'],
-  ['here', 'in the stash'],
-  ['bench', 'on the bench'],
-  ['promised', 'promised to a page'],
-  ['on-page', 'on a page'],
-  ['lent', 'lent out'],
-  ['gone', 'gone'],
-];
-const IDLE: readonly (readonly [StashQuery['idle'], string])[] = [
-  ['any', 'whenever'],
-  ['6', '6 months'],
-  ['12', '12 months'],
-  ['24', '24 months'],
-];
-const HARMONIES: readonly (readonly [Harmony, string])[] = [
-  ['near', 'near it'],
-  ['opposite', 'its opposite'],
-  ['neighbours', 'its neighbours'],
-  ['thirds', 'its thirds'],
-];
+import { FAMILY_NAMES, GROUPINGS } from './groups';
+import { HARMONIES, IDLE, NO_QUERY, STATES, type StashQuery } from './stashQuery';
 
 export interface StashFiltersProps {
   query: StashQuery;

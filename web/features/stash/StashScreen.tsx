@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { findThings, indexStash, type FindQuery, type Found } from '../../../core/finding';
 import { shelfOf } from '../../../core/making';
@@ -12,7 +12,9 @@ import { useKeys } from '../../ui/useKeys';
 import { CountedThing } from './CountedThing';
 import { familyOfLot, groupPieces } from './groups';
 import { ScrapTable } from './ScrapTable';
-import { NO_QUERY, sinceOf, StashFilters, statesOf, type StashQuery } from './StashFilters';
+import { StashFilters } from './StashFilters';
+import { asksMore, NO_QUERY, sinceOf, statesOf, type StashQuery } from './stashQuery';
+import { useQueryInAddress } from './useQueryInAddress';
 
 const SCALES = [6, 9, 13, 17, 24];
 
@@ -28,10 +30,11 @@ const PaletteSlip = lazy(async () => ({ default: (await import('./PaletteSlip'))
 export function StashScreen() {
   const { thing } = useParams();
   const go = useNavigate();
+  const { search: asked } = useLocation();
   const bench = useBench((b) => b);
   const { ledger, lots, kits, faces, plans } = bench;
-  const [query, setQuery] = useState<StashQuery>(NO_QUERY);
-  const [isMore, setMore] = useState(false);
+  const [query, setQuery] = useQueryInAddress();
+  const [isMore, setMore] = useState(() => asksMore(query));
   const [many, setMany] = useState<ReadonlySet<string> | null>(null);
   const [zoom, setZoom] = useState(2);
   const search = useRef<HTMLDivElement>(null);
@@ -44,7 +47,7 @@ export function StashScreen() {
   );
   const found = useMemo(() => {
     const { text, kit, kind, state, place, w, h, colour, picked, harmony, idle } = query;
-    const asked: FindQuery = {
+    const wanted: FindQuery = {
       text,
       kit: kit === 'any' ? null : kit,
       kind: kind === 'any' ? null : kind,
@@ -54,7 +57,7 @@ export function StashScreen() {
       size: w === null && h === null ? null : { w: w ?? h!, h: h ?? w! },
       colour: colour === 'picked' ? { hex: picked, harmony } : null,
     };
-    return findThings(index, asked, shelf).filter(
+    return findThings(index, wanted, shelf).filter(
       ({ lot }) => colour === 'any' || colour === 'picked' || familyOfLot(lot.front, faces) === colour,
     );
   }, [index, query, shelf, faces]);
@@ -77,7 +80,7 @@ export function StashScreen() {
       setMany(next);
       return;
     }
-    void go(id === thing ? '/stash' : `/stash/${id}`, { replace: true });
+    void go({ pathname: id === thing ? '/stash' : `/stash/${id}`, search: asked }, { replace: true });
   };
   const marked = many ?? new Set(thing === undefined ? [] : [thing]);
   const isOpen = many !== null || chosenPiece !== undefined || chosenLot !== undefined;
