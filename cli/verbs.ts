@@ -30,7 +30,10 @@ function verb<J>(name: string, run: (job: J) => Answer | Promise<Answer>): [stri
   ];
 }
 
-/** The last answer of a search; the clock bounds it only where the job asks for it, else the work does, so that answers repeat. */
+/**
+ * The last answer of a search; the clock bounds it only where the job asks for it, else the work does, so that answers
+ * repeat.
+ */
 function lastOf<P>(
   search: (work: number | undefined) => Iterable<{ readonly plan: P }>,
   seconds: number | undefined,

@@ -5,7 +5,10 @@ import { seededRandom } from '../core/random';
 import type { ShareJob, SharePage } from '../core/shareout';
 import type { Face } from '../core/things';
 
-/** Nine pages of a ground, two strips, a panel and mats, over seven two-faced papers and four leftovers; any design will do, neighbours differ. */
+/**
+ * Nine pages of a ground, two strips, a panel and mats, over seven two-faced papers and four leftovers; any design will
+ * do, neighbours differ.
+ */
 export function kitToShare(seed = 11): ShareJob {
   const random = seededRandom(seed);
   const quarters = (from: number, to: number): number => inches(Math.round((from + random() * (to - from)) * 4) / 4);

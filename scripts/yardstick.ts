@@ -61,7 +61,10 @@ const shortSides = (pieces: readonly Side[]): number =>
     boxes: pieces.map(({ w, h }) => ({ width: w, height: h })),
   }).packedBins.filter(({ boxes }) => boxes.length > 0).length;
 
-/** Fixed job sets, each with the sheets that the planner opens beside those of two packers whose layouts no trimmer could cut. */
+/**
+ * Fixed job sets, each with the sheets that the planner opens beside those of two packers whose layouts no trimmer
+ * could cut.
+ */
 export const YARDSTICKS = (
   [
     ['30 small pieces', 30, 20, 3],

@@ -18,7 +18,9 @@ function asModule(code: string): string {
   return `${imports.join('\n')}\n${body}`;
 }
 
-/** Makes `schema.json?check` a function that checks values, compiled when the application is built: no eval is needed. */
+/**
+ * Makes `schema.json?check` a function that checks values, compiled when the application is built: no eval is needed.
+ */
 export function schemaChecks(): Plugin {
   return {
     name: 'schema-checks',

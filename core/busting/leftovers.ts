@@ -9,7 +9,10 @@ export interface Leftover {
   readonly lot: Lot;
 }
 
-/** All paper left over: pieces cut off something, and whatever older kits still have. The newest kit's sheets are not touched. */
+/**
+ * All paper left over: pieces cut off something, and whatever older kits still have. The newest kit's sheets are not
+ * touched.
+ */
 export function leftoversOf(shelf: Shelf): Leftover[] {
   const newest = [...shelf.kits.values()].reduce((latest, kit) => (kit.month > latest ? kit.month : latest), '');
   return stockOnHand(shelf, null).flatMap((stock) => {

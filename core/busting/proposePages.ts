@@ -8,7 +8,10 @@ import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';
 
-/** Of designs, formats and photos together one in so many is tried, each design and each photo in turn: all of them take too long. */
+/**
+ * Of designs, formats and photos together one in so many is tried, each design and each photo in turn: all of them take
+ * too long.
+ */
 const ONE_OF = 3;
 /** Judgements allowed for the cuts of one proposal. */
 const WORK = 40_000;

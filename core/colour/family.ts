@@ -4,7 +4,9 @@ import { hexToLab } from './srgbToLab';
 export type Family = 'blues' | 'pinks' | 'ambers' | 'greens' | 'violets' | 'neutrals';
 export const FAMILIES: readonly Family[] = ['blues', 'pinks', 'ambers', 'greens', 'violets', 'neutrals'];
 
-/** The family by CIELAB hue angle; below a chroma of 12 a colour is neutral. Dark blues are blues down to a chroma of 6. */
+/**
+ * The family by CIELAB hue angle; below a chroma of 12 a colour is neutral. Dark blues are blues down to a chroma of 6.
+ */
 export function familyOf(hex: string): Family {
   const { l, a, b } = hexToLab(hex);
   const chroma = Math.hypot(a, b);

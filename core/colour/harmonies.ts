@@ -10,7 +10,10 @@ const TURNS: Record<Harmony, readonly number[]> = {
   thirds: [-120, 120],
 };
 
-/** The colours of a harmony, nearest that sRGB can show. Hue angles in CIELAB; the angles are the usual ones of colour wheels, from memory. */
+/**
+ * The colours of a harmony, nearest that sRGB can show. Hue angles in CIELAB; the angles are the usual ones of colour
+ * wheels, from memory.
+ */
 export function harmonyOf(hex: string, harmony: Harmony): string[] {
   const { l, a, b } = hexToLab(hex);
   return TURNS[harmony].map((turn) => {

@@ -8,7 +8,9 @@ const HEX = /^#(?:[0-9a-f]{3}|[0-9a-f]{6})$/i;
 
 export const isHex = (text: string): boolean => HEX.test(text);
 
-/** Reads `#rgb` or `#rrggbb`, either case; channels 0 to 255. @throws {RangeError} other text: check with `isHex` first */
+/**
+ * Reads `#rgb` or `#rrggbb`, either case; channels 0 to 255. @throws {RangeError} other text: check with `isHex` first
+ */
 export function hexToRgb(hex: string): Rgb {
   if (!isHex(hex)) throw new RangeError(`hexToRgb: expected #rgb or #rrggbb, got ${hex}`);
   const long = hex.length === 4 ? [...hex.slice(1)].map((digit) => digit + digit).join('') : hex.slice(1);

@@ -31,7 +31,9 @@ function countBuckets(rgba: Uint8Array | Uint8ClampedArray): Bucket[] {
   return buckets;
 }
 
-/** First centre: the fullest bucket; each next one: the bucket with the most pixels x squared distance to those chosen. */
+/**
+ * First centre: the fullest bucket; each next one: the bucket with the most pixels x squared distance to those chosen.
+ */
 function seedCentres(buckets: readonly Bucket[], count: number): LabD65[] {
   const first = buckets.reduce((best, bucket) => (bucket.n > best.n ? bucket : best));
   const centres: LabD65[] = [first];

@@ -11,7 +11,10 @@ export interface PaletteError {
 const GPL = /^GIMP Palette\s*$/;
 const GPL_COLOUR = /^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s|$)/;
 
-/** A palette file of GIMP: a first line that says so, remarks, and three numbers a line. Format: as GIMP's own documentation of .gpl has it, from memory. */
+/**
+ * A palette file of GIMP: a first line that says so, remarks, and three numbers a line. Format: as GIMP's own
+ * documentation of .gpl has it, from memory.
+ */
 function readGpl(lines: readonly string[]): Result<string[], PaletteError> {
   const found: string[] = [];
   for (const [i, line] of lines.entries()) {

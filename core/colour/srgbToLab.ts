@@ -39,7 +39,10 @@ const unfoot = (f: number): number => (f ** 3 > 216 / 24389 ? f ** 3 : (116 * f 
 const gamma = (v: number): number =>
   Math.min(255, Math.max(0, 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)));
 
-/** CIELAB (D65) to sRGB; what sRGB cannot show is cut off channel by channel. Matrix: the inverse, as in W3C CSS Color 4. */
+/**
+ * CIELAB (D65) to sRGB; what sRGB cannot show is cut off channel by channel. Matrix: the inverse, as in W3C CSS Color
+ * 4.
+ */
 export function labToHex({ l, a, b }: LabD65): string {
   const fy = (l + 16) / 116;
   const [x, y, z] = [WHITE.x * unfoot(fy + a / 500), unfoot(fy), WHITE.z * unfoot(fy - b / 200)];

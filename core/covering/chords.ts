@@ -37,7 +37,10 @@ export function without(stretches: readonly Chord[], [from, to]: Chord): Chord[]
   return left;
 }
 
-/** The longest stretch of `within` that none of the chords covers, which are sorted and disjoint; null where there is none. */
+/**
+ * The longest stretch of `within` that none of the chords covers, which are sorted and disjoint; null where there is
+ * none.
+ */
 export function longestGap([from, to]: Chord, chords: readonly Chord[]): Chord | null {
   let at = from;
   let [left, right] = [0, 0];

@@ -67,12 +67,14 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
 }
 
 /**
- * For each layer, what those above it hide and the largest axis-parallel window that can be taken out of it before glueing.
+ * For each layer, what those above it hide and the largest axis-parallel window that can be taken out of it before
+ * glueing.
  * @param page the page's size, ticks; what lies off it does not count
  * @param layers from the bottom up, all opaque
  * @param hold ticks >= 0 of paper that must stay under whatever covers it
  * @returns one entry a layer, in order; each is reckoned with all layers above still whole. Exact where the layer and
- *   all above it are upright rectangles, else areas within 0.5 % and a window that is safe and near the largest. Source: own.
+ *   all above it are upright rectangles, else areas within 0.5 % and a window that is safe and near the largest.
+ * Source: own.
  */
 export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: number): LayerCover[] {
   const outlines = layers.map((layer) => outlineOnPage(layer, page));

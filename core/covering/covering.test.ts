@@ -27,7 +27,8 @@ const windowOf = (layers: CoverLayer[], hold: number, at = 0): number[] | null =
 };
 
 describe('upright layers', () => {
-  // Common practice, no source: a 12x12 with a 10x10 panel and a 1/4 lip gives back 9 1/2 x 9 1/2; a 4x6 mat under a 3x5 photo 2 1/2 x 4 1/2.
+  // Common practice, no source: a 12x12 with a 10x10 panel and a 1/4 lip gives back 9 1/2 x 9 1/2; a 4x6 mat under a
+  // 3x5 photo 2 1/2 x 4 1/2.
   test('a hollowed sheet gives back 9 1/2 x 9 1/2', () => {
     expect(windowOf([rect('ground', 0, 0, 12, 12), rect('panel', 1, 1, 10, 10)], 0.25)).toEqual([1.25, 1.25, 9.5, 9.5]);
   });

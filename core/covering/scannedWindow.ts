@@ -14,7 +14,10 @@ interface Band {
 
 const BANDS = 320;
 const PASSES = 3;
-/** With more outlines above than this, fewer bands are cut, and finer ones only round the window's edges: time stays bounded. */
+/**
+ * With more outlines above than this, fewer bands are cut, and finer ones only round the window's edges: time stays
+ * bounded.
+ */
 const MANY = 48;
 const FEWEST = 128;
 const ROUND_EDGES = 40;
@@ -103,7 +106,8 @@ function inward({ x, y, w, h }: Rect): Rect | null {
 
 /**
  * A large safe window in a layer of any shape: the layer is cut into thin bands in which only what is surely covered
- * counts as covered; then the neighbourhood of the best window is cut finer, twice. Never larger than is safe. Source: own.
+ * counts as covered; then the neighbourhood of the best window is cut finer, twice. Never larger than is safe. Source:
+ * own.
  */
 export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
   const best = above.length <= MANY ? byAllBands(layer, above, hold) : byFewBands(layer, above, hold);

@@ -31,7 +31,10 @@ const quarterTurns = (turn = 0): number | null => {
   return Number.isInteger(quarters) ? quarters : null;
 };
 
-/** The layer as an unturned rectangle on the page; null for circles and for other turns than quarters, or when it lies off the page. */
+/**
+ * The layer as an unturned rectangle on the page; null for circles and for other turns than quarters, or when it lies
+ * off the page.
+ */
 export function uprightRect(layer: CoverLayer, page: Size): Rect | null | 'not-upright' {
   if (layer.shape === 'circle') return 'not-upright';
   const quarters = quarterTurns(layer.turn);

@@ -2,8 +2,8 @@ import type { CutStep } from './cutSteps';
 
 /**
  * Cuts in an order that can be made, those at the same trimmer setting together: as long as one at the present setting
- * can be made, on the sheet in hand or on another, it is. Else the sheet in hand is cut on, at the setting that the most
- * cuts share which can be made now.
+ * can be made, on the sheet in hand or on another, it is. Else the sheet in hand is cut on, at the setting that the
+ * most cuts share which can be made now.
  * @param sheets each sheet's cuts, a part before the parts it gives
  */
 export function bySetting(sheets: readonly (readonly CutStep[])[]): CutStep[] {

@@ -5,7 +5,10 @@ import type { Page } from '../things';
 import { blankOf, drawnMore, slotOfMore, type Layout } from '../design';
 import { wantedKey, type WantedPiece } from './wanted';
 
-/** All pieces that a layout is cut from, and what is wanted beyond it: those of one slot and size together, the largest first. */
+/**
+ * All pieces that a layout is cut from, and what is wanted beyond it: those of one slot and size together, the largest
+ * first.
+ */
 export function cutListOf(
   layout: Layout,
   { id: page, papers, more = [] }: Pick<Page, 'id' | 'papers' | 'more'>,

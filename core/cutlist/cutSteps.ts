@@ -53,7 +53,9 @@ function sheetSteps(sheet: PlanSheet, whole: Rect): CutStep[] {
   });
 }
 
-/** All cuts of planned sheets in the order in which they are made: those at the same setting together where that can be. */
+/**
+ * All cuts of planned sheets in the order in which they are made: those at the same setting together where that can be.
+ */
 export const cutSteps = (sheets: readonly PlanSheet[], ledger: Ledger): CutStep[] =>
   bySetting(
     sheets.flatMap((sheet) => {

@@ -112,7 +112,10 @@ function joinsOf(parts: readonly JoinedPart[], shift: number, hidden: (along: nu
   });
 }
 
-/** Moves the joins toward the left end by cutting off the first part's start rather than the last one's end: to where they are hidden, if anywhere. */
+/**
+ * Moves the joins toward the left end by cutting off the first part's start rather than the last one's end: to where
+ * they are hidden, if anywhere.
+ */
 function hideJoins(
   parts: readonly JoinedPart[],
   spare: number,
@@ -213,7 +216,10 @@ export function joinedStrip(
   return { longest };
 }
 
-/** Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is really joined. */
+/**
+ * Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is
+ * really joined.
+ */
 export function mayBeJoined(joining: Joining): boolean {
   const { wanted } = joining;
   const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];

@@ -5,7 +5,10 @@ import type { WantedPiece } from './wanted';
 /** A cutting plan whose pieces know what they are for. */
 export type PurposedPlan = Omit<CutPlan, 'sheets'> & { readonly sheets: readonly PlanSheet[] };
 
-/** A plan in terms of the cut list that it was made for: each piece with its page and slot, pinned copies as the line they are of. */
+/**
+ * A plan in terms of the cut list that it was made for: each piece with its page and slot, pinned copies as the line
+ * they are of.
+ */
 export function purposed({ sheets, notCut, stats }: CutPlan, list: readonly WantedPiece[]): PurposedPlan {
   const byId = new Map(list.map((piece) => [piece.id, piece]));
   const lineOf = (id: string): string => byId.get(id)?.pinOf ?? id;

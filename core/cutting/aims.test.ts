@@ -8,7 +8,10 @@ type Yield = readonly [kept: number, waste: number, cuts: number];
 const isBetter = (a: Yield, b: Yield): boolean =>
   a[0] !== b[0] ? a[0] > b[0] : a[1] !== b[1] ? a[1] < b[1] : a[2] < b[2];
 
-/** The best that exactly these pieces leave of a part, over every cut and every sharing-out: slow, plain, apart from the planner. */
+/**
+ * The best that exactly these pieces leave of a part, over every cut and every sharing-out: slow, plain, apart from the
+ * planner.
+ */
 function bestOf(
   w: number,
   h: number,

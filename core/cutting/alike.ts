@@ -1,6 +1,9 @@
 import type { Size } from '../geometry';
 
-/** One of many things that are alike: its own id and copy number, and whether its sides are those of the first exchanged. */
+/**
+ * One of many things that are alike: its own id and copy number, and whether its sides are those of the first
+ * exchanged.
+ */
 export interface Copy {
   readonly id: string;
   readonly copy: number;

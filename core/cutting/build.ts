@@ -10,7 +10,10 @@ export interface Build {
   readonly h: number;
   /** How many of each item, by the item's place in the problem. */
   readonly counts: readonly number[];
-  /** Which of the first 60 items are in it, a bit each in two numbers: to tell at once that two builds cannot go together. */
+  /**
+   * Which of the first 60 items are in it, a bit each in two numbers: to tell at once that two builds cannot go
+   * together.
+   */
   readonly has: readonly [number, number];
   readonly from:
     | { readonly item: number; readonly lie: Lie }
@@ -64,7 +67,10 @@ export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => (
 /** Whether its parts lie beside one another along the axis. */
 export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean => 'axis' in from && from.axis === axis;
 
-/** The part with the build in its corner, cut as the build was put together; what is over is cut off, the longer rest whole. */
+/**
+ * The part with the build in its corner, cut as the build was put together; what is over is cut off, the longer rest
+ * whole.
+ */
 export function layBuild(part: Part, build: Build): Part {
   const over = { w: part.w - build.w, h: part.h - build.h };
   if (over.w > 0 && (over.h === 0 || over.w * part.h >= over.h * part.w)) return cutOff(part, 'x', build.w, build);

@@ -6,7 +6,10 @@ import { takeBack } from './rebuild';
 import { copyState } from './state';
 import { worths } from './worths';
 
-/** A plan in which the sheet of this kind (`at` that place among those opened; null: another) is filled with the dearest of what is to be had. */
+/**
+ * A plan in which the sheet of this kind (`at` that place among those opened; null: another) is filled with the dearest
+ * of what is to be had.
+ */
 function sheetAnew(
   problem: Problem,
   from: Held,

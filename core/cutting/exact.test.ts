@@ -29,8 +29,10 @@ const knapsack = (w: number, h: number, rows: readonly Row[], turn = false): Cut
 });
 
 describe('published instances, pieces not turned', () => {
-  // Source: N. Christofides, C. Whitlock, "An algorithm for two-dimensional cutting problems", Operations Research 25 (1),
-  // 1977, 30-44, instances 1 and 2 with their optima. Here and below the figures of the pieces are from memory; the optima agree.
+  // Source: N. Christofides, C. Whitlock, "An algorithm for two-dimensional cutting problems", Operations Research 25
+  // (1),
+  // 1977, 30-44, instances 1 and 2 with their optima. Here and below the figures of the pieces are from memory; the
+  // optima agree.
   const FIRST: Row[] = [
     [8, 4, 2, 66],
     [3, 7, 1, 35],
@@ -55,7 +57,8 @@ describe('published instances, pieces not turned', () => {
   /** Pieces worth their area. */
   const byArea = (...sizes: readonly (readonly [w: number, h: number, count: number])[]): Row[] =>
     sizes.map(([w, h, count]) => [w, h, count, w * h]);
-  // Source: P. Y. Wang, "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31 (3), 1983, 573-586, the instance of twenty pieces.
+  // Source: P. Y. Wang, "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31
+  // (3), 1983, 573-586, the instance of twenty pieces.
   const WANG = byArea(
     [17, 9, 1],
     [11, 19, 4],
@@ -78,7 +81,8 @@ describe('published instances, pieces not turned', () => {
     [41, 30, 1],
     [43, 31, 1],
   );
-  // Source: J. F. Oliveira, J. S. Ferreira, "An improved version of Wang's algorithm for two-dimensional cutting problems",
+  // Source: J. F. Oliveira, J. S. Ferreira, "An improved version of Wang's algorithm for two-dimensional cutting
+  // problems",
   // European Journal of Operational Research 44 (2), 1990, 256-266, instance 1.
   const OLIVEIRA = byArea(
     [29, 5, 1],
@@ -92,7 +96,8 @@ describe('published instances, pieces not turned', () => {
     [9, 36, 2],
     [22, 4, 2],
   );
-  // Source: J. E. Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the Operational Research
+  // Source: J. E. Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the
+  // Operational Research
   // Society 36 (4), 1985, 297-306, instance 1: as many of each as the sheet holds.
   const BEASLEY = byArea(
     ...(
@@ -124,7 +129,9 @@ describe('published instances, pieces not turned', () => {
   });
 });
 
-/** The dearest that a small sheet gives, by trying every cut and every piece: slow, plain, and apart from the planner. */
+/**
+ * The dearest that a small sheet gives, by trying every cut and every piece: slow, plain, and apart from the planner.
+ */
 function bruteForce(w: number, h: number, rows: readonly Row[], turn: boolean): number {
   const memo = new Map<string, Map<string, number>>();
   const lies = rows.flatMap(

@@ -57,7 +57,9 @@ const CLOSED_FLOATS = 3;
 /** The highest bound first, then the dearest. */
 const goesBefore = (a: Open, b: Open): boolean => (a.most !== b.most ? a.most > b.most : a.worth > b.worth);
 
-/** The relaxed knapsack: dearest per area first into the area left, the last in part, no more of each than there are. */
+/**
+ * The relaxed knapsack: dearest per area first into the area left, the last in part, no more of each than there are.
+ */
 function areaBound(
   dear: readonly { item: number; area: number; worth: number }[],
   counts: readonly number[],

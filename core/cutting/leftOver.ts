@@ -22,7 +22,10 @@ interface Division {
 const canCut = (problem: Problem, part: Part, axis: 'x' | 'y'): boolean =>
   (axis === 'x' ? part.h : part.w) <= problem.longestCut;
 
-/** Positions, from the part's own edge, where a cut may help: at edges of its holes, and where a side comes within the trimmer's reach. */
+/**
+ * Positions, from the part's own edge, where a cut may help: at edges of its holes, and where a side comes within the
+ * trimmer's reach.
+ */
 function cutPositions(
   { longestCut }: Problem,
   part: Part,

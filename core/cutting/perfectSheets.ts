@@ -32,7 +32,9 @@ class Edges {
     else index.set(this.edge(build), [build]);
   }
 
-  /** What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried. */
+  /**
+   * What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried.
+   */
   meeting(build: Build): Build[] {
     const others = this.others.get(this.edge(build)) ?? [];
     return isRow(build, this.axis) ? [...others] : [...others, ...(this.rows.get(this.edge(build)) ?? [])];

@@ -126,7 +126,10 @@ function corners(part: Part, w: number, h: number): Rect[] {
     });
 }
 
-/** One copy as [across, down]; with `blocks` also as long a row, a column and a field as the part and the copies left allow. */
+/**
+ * One copy as [across, down]; with `blocks` also as long a row, a column and a field as the part and the copies left
+ * allow.
+ */
 function blockSizes(part: Part, lie: Lie, left: number, blocks: boolean): readonly (readonly [number, number])[] {
   if (!blocks || left < 2) return SINGLE;
   const across = Math.min(left, Math.floor(part.w / lie.w));
@@ -234,7 +237,9 @@ class Chooser {
   }
 }
 
-/** Puts one block of the item where it does least harm. Mutates `state`; false where nothing has room for a single copy. */
+/**
+ * Puts one block of the item where it does least harm. Mutates `state`; false where nothing has room for a single copy.
+ */
 export function place(problem: Problem, state: State, item: number, options: PlaceOptions): boolean {
   const chooser = new Chooser(problem, item, state.left[item]!, options);
   let parts = 0;

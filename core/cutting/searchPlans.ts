@@ -57,7 +57,10 @@ function firstOf(problem: Problem, spend: (work: number) => void, variants: numb
   ).reduce(better);
 }
 
-/** Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled to the edges. */
+/**
+ * Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled
+ * to the edges.
+ */
 function isTight(problem: Problem, { fresh }: Bounds): boolean {
   const sheets = problem.kinds
     .flatMap(({ stock, solid }) =>

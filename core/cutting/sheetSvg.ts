@@ -11,7 +11,10 @@ const escaped = (text: string): string =>
 export interface SheetSvgOptions<P> {
   /** Areas of the sheet that are gone already. */
   readonly missing?: readonly Rect[];
-  /** The outlines of a wanted piece that is not just its rectangle, told from its blank as it is wanted; null: the rectangle. */
+  /**
+   * The outlines of a wanted piece that is not just its rectangle, told from its blank as it is wanted; null: the
+   * rectangle.
+   */
   readonly outlines?: (wanted: P) => readonly Path[] | null;
 }
 

@@ -45,7 +45,9 @@ export interface CutJob {
   readonly prefer?: Preference;
 }
 
-/** One trimmer cut, `at` from the part's own left ('x') or top ('y') edge; gives left then right, or top then bottom. */
+/**
+ * One trimmer cut, `at` from the part's own left ('x') or top ('y') edge; gives left then right, or top then bottom.
+ */
 export interface PlannedCut {
   readonly part: string;
   readonly axis: 'x' | 'y';

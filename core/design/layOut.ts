@@ -22,7 +22,10 @@ function toLayers(parts: PageParts, side: number, width: number, firstPhoto: num
   });
 }
 
-/** Three places round the photos, of which no two lie at one side and the middle lies among them. Common practice, no source. */
+/**
+ * Three places round the photos, of which no two lie at one side and the middle lies among them. Common practice, no
+ * source.
+ */
 function accentsRound(size: Size, layers: readonly PageLayer[]): Point[] {
   const { x, y, w, h } = boundsOf(layers.filter(({ role }) => role === 'photo' || role === 'mat')) ?? {
     x: size.w / 4,

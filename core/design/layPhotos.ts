@@ -57,7 +57,8 @@ export const matted = (mat: Rect, photo: number, margin: number): [PartLayer, Pa
 const centred = (room: number, length: number): number => Math.floor((room - length) / 2);
 
 /**
- * Matted photos in rows, in order, centred in `room`: of all ways to break them into rows, the one that leaves the most even margin.
+ * Matted photos in rows, in order, centred in `room`: of all ways to break them into rows, the one that leaves the most
+ * even margin.
  * @returns mats and photos from the bottom up, or by how much they are too large
  */
 export function layPhotos(

@@ -18,7 +18,10 @@ export type Remark =
 const MEETS = inches(1 / 32);
 const NEARLY = inches(1 / 8);
 
-/** Where a part of the picture lies on the page, told from the print's place. What the crop leaves out lies outside the print. */
+/**
+ * Where a part of the picture lies on the page, told from the print's place. What the crop leaves out lies outside the
+ * print.
+ */
 function onPage(layer: Rect, part: Rect, crop: Rect): Rect {
   return {
     x: layer.x + ((part.x - crop.x) / crop.w) * layer.w,

@@ -17,7 +17,10 @@ export interface AlreadyOwned {
 /** Main colours nearer than this (CIEDE2000) look the same on a shelf. */
 const SAME = 6;
 
-/** Things of the same kind, size and main colour as one that comes in; null: there are none. What has no colour told is not compared. */
+/**
+ * Things of the same kind, size and main colour as one that comes in; null: there are none. What has no colour told is
+ * not compared.
+ */
 export function alreadyOwn(
   { kind, size, colours }: Incoming,
   { ledger, lots, kits }: Shelf,

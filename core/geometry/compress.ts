@@ -37,7 +37,10 @@ function takenCells(xs: readonly number[], ys: readonly number[], rects: readonl
 const clip = (frame: Rect, rects: readonly Rect[]): Rect[] =>
   rects.map((r) => intersect(frame, r)).filter((r) => r !== null);
 
-/** What of `frame` is left when `holes` are gone, as disjoint rects: runs of each row, equal runs of neighbouring rows joined. */
+/**
+ * What of `frame` is left when `holes` are gone, as disjoint rects: runs of each row, equal runs of neighbouring rows
+ * joined.
+ */
 export function solidRects(frame: Rect, holes: readonly Rect[]): Rect[] {
   const inside = clip(frame, holes);
   if (inside.length === 0) return [frame];

@@ -9,6 +9,8 @@ function holdsAsItLies(sheet: Size, missing: readonly Rect[], { w, h }: Size): b
   return xs.some((x) => ys.some((y) => !missing.some((gap) => overlaps(gap, { x, y, w, h }))));
 }
 
-/** Whether a sheet with gaps still holds a piece of this size, as it lies or, where it may be turned, turned a quarter. */
+/**
+ * Whether a sheet with gaps still holds a piece of this size, as it lies or, where it may be turned, turned a quarter.
+ */
 export const holds = (sheet: Size, missing: readonly Rect[], piece: Size, mayTurn: boolean): boolean =>
   holdsAsItLies(sheet, missing, piece) || (mayTurn && holdsAsItLies(sheet, missing, { w: piece.h, h: piece.w }));

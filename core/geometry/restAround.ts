@@ -5,8 +5,8 @@ const holdsLeast = ({ w, h }: Size, least: Size): boolean =>
   (w >= least.w && h >= least.h) || (w >= least.h && h >= least.w);
 
 /**
- * What is whole around taken areas, as rectangles: the largest first, each in what the larger ones left, as long as they
- * are at least so large, either way round.
+ * What is whole around taken areas, as rectangles: the largest first, each in what the larger ones left, as long as
+ * they are at least so large, either way round.
  */
 export function restAround(whole: Size, taken: readonly Rect[], least: Size): Rect[] {
   const rest: Rect[] = [];

@@ -69,7 +69,10 @@ function readStock(stock: JsonStock, unit: Unit, at: string): Result<CutStock, J
   });
 }
 
-/** Refuses more copies in all than can be. @param entries every entry that has a count, with its place in the job, in order */
+/**
+ * Refuses more copies in all than can be. @param entries every entry that has a count, with its place in the job, in
+ * order
+ */
 export function checkCopies(
   entries: readonly { readonly count: number | undefined; readonly at: string }[],
 ): Result<null, JobError> {

@@ -27,7 +27,10 @@ export function kindsOf(strips: readonly Strip[], repeat: number | null): Kind[]
   return [...kinds.values()];
 }
 
-/** What is lost at a join so that the pattern runs on: the same whether it is cut off the left strip's end or the right one's start. */
+/**
+ * What is lost at a join so that the pattern runs on: the same whether it is cut off the left strip's end or the right
+ * one's start.
+ */
 export function lossAt(left: Kind, right: Kind, repeat: number | null, lap: number): number {
   if (repeat === null) return 0;
   const off = (left.phase + left.length - lap - right.phase) % repeat;

@@ -2,7 +2,10 @@ import { allJoined } from './allJoined';
 import { lossAt, type Kind, type Run } from './kind';
 import type { JoinJob } from './types';
 
-/** A run in the making. `head` is what its last strip has lost at its start: the less, the more is left for the next join. */
+/**
+ * A run in the making. `head` is what its last strip has lost at its start: the less, the more is left for the next
+ * join.
+ */
 interface Growing {
   readonly last: number;
   readonly length: number;
@@ -13,7 +16,10 @@ interface Growing {
   readonly strips: number;
 }
 
-/** Steps of growing in all, and those of one layer, past which only the longest runs go on: near then, rather than exact. */
+/**
+ * Steps of growing in all, and those of one layer, past which only the longest runs go on: near then, rather than
+ * exact.
+ */
 const MOST_STEPS = 10_000_000;
 const MOST_IN_LAYER = 1_500_000;
 const HASH_SIZE = 2 ** 45;
@@ -36,7 +42,10 @@ function usedBy(run: Growing, into: Uint16Array): void {
   for (let at: Growing | null = run; at !== null; at = at.before) into[at.last]!++;
 }
 
-/** The runs of so many strips: of those of the same strips with the same last one, only those that none other beats in both length and head. */
+/**
+ * The runs of so many strips: of those of the same strips with the same last one, only those that none other beats in
+ * both length and head.
+ */
 class Layer {
   private readonly alike = new Map<number, Growing[]>();
 

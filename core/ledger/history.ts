@@ -14,14 +14,20 @@ const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
   return 'piece' in event && line.has(event.piece);
 };
 
-/** What happened to a lot's counts, owed things and place, oldest first; entries taken back are left out with their opposites. */
+/**
+ * What happened to a lot's counts, owed things and place, oldest first; entries taken back are left out with their
+ * opposites.
+ */
 export function historyOfLot(ledger: Ledger, lot: string): LedgerEvent[] {
   return [...ledger.events.values()].filter(
     (event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot,
   );
 }
 
-/** What happened to a piece and the sheet it comes from, oldest first; entries taken back are left out with their opposites. */
+/**
+ * What happened to a piece and the sheet it comes from, oldest first; entries taken back are left out with their
+ * opposites.
+ */
 export function historyOf(ledger: Ledger, piece: string): LedgerEvent[] {
   const line = new Set(lineage(ledger, piece));
   return [...ledger.events.values()].filter(

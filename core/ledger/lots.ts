@@ -13,7 +13,9 @@ export function brokenAmount(lot: string, amounts: Amounts, refuse: Refuse, mayS
   return null;
 }
 
-/** A lot with some of its amounts changed, refused when one falls below zero. @param page whose claims or uses change */
+/**
+ * A lot with some of its amounts changed, refused when one falls below zero. @param page whose claims or uses change
+ */
 export function changeLot(
   draft: Draft,
   lot: string,

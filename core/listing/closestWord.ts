@@ -12,7 +12,9 @@ function distance(a: string, b: string): number {
   return rows[a.length]![b.length]!;
 }
 
-/** The known word that was probably meant: at most one slip in short words, two in long ones; null where none is near. */
+/**
+ * The known word that was probably meant: at most one slip in short words, two in long ones; null where none is near.
+ */
 export function closestWord(typed: string, known: readonly string[]): string | null {
   const word = typed.toLowerCase();
   const most = word.length < 6 ? 1 : 2;

@@ -2,7 +2,10 @@ import { nearestWord } from '../colour';
 import { TICKS_PER_INCH } from '../length';
 import type { ListItem } from './listItem';
 
-/** A line of a packing list told in columns, as tables and JSON files have it. Lengths as text; in inches where no unit stands. */
+/**
+ * A line of a packing list told in columns, as tables and JSON files have it. Lengths as text; in inches where no unit
+ * stands.
+ */
 export interface ListRow {
   readonly name: string;
   readonly count?: number;

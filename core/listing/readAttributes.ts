@@ -54,7 +54,10 @@ export interface Takes {
   readonly reach?: boolean;
 }
 
-/** What stands behind the name, between commas: colours, one way up, how much is left, how far a punch reaches; the rest is a note. */
+/**
+ * What stands behind the name, between commas: colours, one way up, how much is left, how far a punch reaches; the rest
+ * is a note.
+ */
 export function readAttributes(line: string, parts: readonly string[], takes: Takes = {}): Read<Attributes> {
   const out: Attributes = { colours: [], upright: false, level: null, reach: null, note: '' };
   const notes: string[] = [];

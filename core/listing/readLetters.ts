@@ -4,7 +4,10 @@ import { problem, type Read } from './problem';
 const GLYPHS = /^(?:\s*\S\s*[x×]?\s*\d+\s*[,;]?)+$/u;
 const NUMBERS: Record<string, number> = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
 const RANGE = String.raw`(?<from>[A-Za-z0-9])\s*(?:-|–|\bto\b)\s*(?<to>[A-Za-z0-9])`;
-/** One part of a set: `2 sheets of A-Z`, `two full sheets A to Z`, `vowels x3`, a row of letters as they stand on the sheet. */
+/**
+ * One part of a set: `2 sheets of A-Z`, `two full sheets A to Z`, `vowels x3`, a row of letters as they stand on the
+ * sheet.
+ */
 const PART = new RegExp(
   String.raw`^(?:(?<many>\d+|(?:${Object.keys(NUMBERS).join('|')})(?=\s))\s*(?:[x×]\s*)?(?:full\s+)?(?:(?:sheets?|sets?|rows?)\s+)?(?:of\s+)?(?=\S))?(?:${RANGE}|(?<vowels>vowels)|(?<row>[^\s\d]+))(?:\s*[x×]\s*(?<times>\d+))?$`,
   'iu',
@@ -21,7 +24,8 @@ function glyphsBetween(from: string, to: string): string[] | null {
 
 /**
  * How many there are of each letter: told one by one (`A3 E4 N2`), by sets (`two full sheets A to Z plus vowels`: a
- * second set of vowels to each), or by rows as they stand on the sheet (`AAABB / CCDDD`). The same glyph told twice adds up.
+ * second set of vowels to each), or by rows as they stand on the sheet (`AAABB / CCDDD`). The same glyph told twice
+ * adds up.
  */
 export function readLetters(line: string, text: string): Read<Record<string, number>> {
   const letters: Record<string, number> = {};

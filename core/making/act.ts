@@ -80,7 +80,10 @@ export interface Now {
   readonly newId: () => string;
 }
 
-/** Why an act cannot be; nothing has changed. `name`: what stands in the way, as she calls it; empty where it has no name. */
+/**
+ * Why an act cannot be; nothing has changed. `name`: what stands in the way, as she calls it; empty where it has no
+ * name.
+ */
 export type Refusal =
   | { readonly kind: 'ledger'; readonly name: string; readonly error: LedgerError }
   /** The page, thing or paper is no longer there, or is out for something else. */

@@ -4,7 +4,10 @@ import type { Change } from './changes';
 import type { DoneAct } from './doAct';
 import { referencesOf } from './references';
 
-/** What an act touches: stock by piece or lot, records it makes or takes away, fields it changes, and records it rests on. */
+/**
+ * What an act touches: stock by piece or lot, records it makes or takes away, fields it changes, and records it rests
+ * on.
+ */
 interface Touched {
   readonly stock: ReadonlySet<string>;
   readonly whole: ReadonlySet<string>;

@@ -12,7 +12,9 @@ export interface Claiming {
   readonly gifts: readonly SmallGift[];
 }
 
-/** Claims a share-out page by page, as it was drawn: papers, small things, and the record that the work is held against. */
+/**
+ * Claims a share-out page by page, as it was drawn: papers, small things, and the record that the work is held against.
+ */
 export const claimShareOut =
   ({ plan, pages, kits, gifts }: Claiming): Deciding =>
   (bench, now) => {

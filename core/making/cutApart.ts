@@ -87,7 +87,10 @@ export function cutApartEvent(
 
 export type Edge = 'foot' | 'head' | 'left' | 'right';
 
-/** A strip cut off along an edge, such as the maker's: both parts lie in the stash. @param width ticks, less than the piece is deep there */
+/**
+ * A strip cut off along an edge, such as the maker's: both parts lie in the stash. @param width ticks, less than the
+ * piece is deep there
+ */
 export function stripOffEvent(piece: PieceState, edge: Edge, width: number): NewEvent {
   const isAcross = edge === 'foot' || edge === 'head';
   const depth = isAcross ? piece.h : piece.w;

@@ -3,7 +3,9 @@ import type { CutChild, Ledger } from '../ledger';
 import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
 
-/** What the ledger is told of a step: a piece that is wanted goes to its page, the rest stays with what it is out for. */
+/**
+ * What the ledger is told of a step: a piece that is wanted goes to its page, the rest stays with what it is out for.
+ */
 export function cutEvent(step: CutStep, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {

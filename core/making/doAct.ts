@@ -22,7 +22,9 @@ export interface Done {
   readonly changes: readonly Change[];
 }
 
-/** Carries entries and changes out together; refused where the ledger refuses, or something rests on what would be gone. */
+/**
+ * Carries entries and changes out together; refused where the ledger refuses, or something rests on what would be gone.
+ */
 function carryOut(
   bench: Bench,
   act: Pick<DoneAct, 'did' | 'changes'>,

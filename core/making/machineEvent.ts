@@ -13,8 +13,8 @@ export interface MachineWork {
 }
 
 /**
- * The ledger's event for a sheet that a machine cut: pieces that came out well go to the page, what is whole around them
- * to the stash, the rest is waste.
+ * The ledger's event for a sheet that a machine cut: pieces that came out well go to the page, what is whole around
+ * them to the stash, the rest is waste.
  */
 export function machineEvent(sheet: PlanSheet, piece: PieceState, { cut, left }: MachineWork): NewEvent {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };

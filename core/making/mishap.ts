@@ -16,8 +16,8 @@ export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
   at > 0 && at < (axis === 'x' ? part.w : part.h);
 
 /**
- * What the ledger is told of a mishap: a cut elsewhere gives two parts that go back to the stash, for the rest to be planned on; what is spoilt
- * or lost is waste.
+ * What the ledger is told of a mishap: a cut elsewhere gives two parts that go back to the stash, for the rest to be
+ * planned on; what is spoilt or lost is waste.
  */
 export function mishapEvent(step: CutStep, mishap: Mishap, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;

@@ -51,7 +51,10 @@ export const changePage =
     return decided('changed-page', what, { records: [put('pages', { ...page, ...someOf(some, page) })] });
   };
 
-/** Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not hold. */
+/**
+ * Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not
+ * hold.
+ */
 export const chooseDesign = (
   id: string,
   { design, own, papers = {} }: Pick<Page, 'design' | 'own'> & Partial<Pick<Page, 'papers'>>,

@@ -11,7 +11,9 @@ export interface Reference {
 const to = (at: string, table: TableName, key: string | null): Reference[] =>
   key === null ? [] : [{ at, table, key }];
 
-/** What the records of each table name of other tables. Pages of a share-out may be dropped since, and are no reference. */
+/**
+ * What the records of each table name of other tables. Pages of a share-out may be dropped since, and are no reference.
+ */
 export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => readonly Reference[] } = {
   kits: () => [],
   faces: () => [],

@@ -33,7 +33,9 @@ const needOf = (list: readonly WantedPiece[], slot: string): WantedPiece[] =>
 const largest = (list: readonly WantedPiece[], slot: string): number =>
   Math.max(0, ...needOf(list, slot).map(({ w, h }) => w * h));
 
-/** Whether all pieces with a face can be cut together: two faces of one sheet cannot both be had from the same place. */
+/**
+ * Whether all pieces with a face can be cut together: two faces of one sheet cannot both be had from the same place.
+ */
 function canBeCut(
   list: readonly WantedPiece[],
   papers: Readonly<Record<string, string>>,

@@ -17,7 +17,10 @@ export interface PlainGround {
 
 /** A layer of less than half a page frees no sheet. */
 const SHEETLIKE = 0.5;
-/** Strips that need more than this of the paper are not worth the trouble; nor are more strips to a layer than go round it. */
+/**
+ * Strips that need more than this of the paper are not worth the trouble; nor are more strips to a layer than go round
+ * it.
+ */
 const WORTH = 0.6;
 const MOST_STRIPS = 4;
 

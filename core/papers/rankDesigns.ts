@@ -39,7 +39,10 @@ export interface RankedDesign extends DesignChoice {
 
 /** Judgements for a plan that only counts sheets. */
 const QUICK = 2_000;
-/** A whole sheet opened counts as so much further off in colour (CIEDE2000); so does each busy paper beside the one, and each scarce one; a year's age as nearer. */
+/**
+ * A whole sheet opened counts as so much further off in colour (CIEDE2000); so does each busy paper beside the one, and
+ * each scarce one; a year's age as nearer.
+ */
 const SHEET = 2;
 const BUSY = 4;
 const SCARCE = 1.5;
@@ -101,8 +104,9 @@ export interface DesignsRanked {
 }
 
 /**
- * The same photos in one design after another with the papers there: nearest to the photos' colours, one busy paper with
- * quiet ones, few whole sheets opened, scarce papers spared, older ones first. Rules of the eye: common practice, no source.
+ * The same photos in one design after another with the papers there: nearest to the photos' colours, one busy paper
+ * with quiet ones, few whole sheets opened, scarce papers spared, older ones first. Rules of the eye: common practice,
+ * no source.
  * @yields after each design those that can be made so far
  */
 export function* rankDesigns(ranking: DesignRanking): Generator<DesignsRanked> {

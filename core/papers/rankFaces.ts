@@ -12,7 +12,10 @@ export interface RankedFace {
   readonly holds: number;
 }
 
-/** Plain and evenly coloured faces are quiet: the colours' spread round their mean lightness, and the motif; unless she has said how busy it looks. */
+/**
+ * Plain and evenly coloured faces are quiet: the colours' spread round their mean lightness, and the motif; unless she
+ * has said how busy it looks.
+ */
 export const isQuiet = (face: Face): boolean => {
   if (face.scale) return face.scale === 'quiet';
   if (face.pattern === 'plain' || face.pattern === 'wash' || face.pattern === 'ledger') return true;

@@ -1,7 +1,9 @@
 import type { Rect, Size } from '../geometry';
 import { TICKS_PER_INCH } from '../length';
 
-/** The largest part of a picture in the shape of a print, evenly taken from its middle; parts of the picture, 0 to 1. */
+/**
+ * The largest part of a picture in the shape of a print, evenly taken from its middle; parts of the picture, 0 to 1.
+ */
 export function evenCrop(dots: Size, print: Size): Rect {
   // As wide as the picture, or as high, whichever the print's shape reaches first.
   const w = Math.min(1, (dots.h * print.w) / (dots.w * print.h));
@@ -34,6 +36,9 @@ export function zoomCrop(crop: Rect, by: number, largest: Rect): Rect {
 /** Share of the picture that a crop leaves out, 0 to 1. */
 export const lostBy = (crop: Rect): number => 1 - crop.w * crop.h;
 
-/** Dots to an inch of a print; under 200 it begins to look soft. Common practice, no source. @param ticks the print's width */
+/**
+ * Dots to an inch of a print; under 200 it begins to look soft. Common practice, no source. @param ticks the print's
+ * width
+ */
 export const dotsPerInch = (dots: Size, crop: Rect, ticks: number): number =>
   (dots.w * crop.w) / (ticks / TICKS_PER_INCH);

@@ -25,7 +25,10 @@ const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = 
   [Infinity, ['photo-block', 'bordered-rows', 'framed-ground']],
 ];
 
-/** The first design that suits so many photos and takes these. @param turn begins with another of them, so that pages differ */
+/**
+ * The first design that suits so many photos and takes these. @param turn begins with another of them, so that pages
+ * differ
+ */
 function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: number, turn: number): string | null {
   const [, designs] = SUITS.find(([most]) => photos.length <= most)!;
   return (

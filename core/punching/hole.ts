@@ -32,7 +32,10 @@ export function halfExtent(hole: Pick<Hole, 'size' | 'lie'>): Point {
   return hole.lie === 'flat-up' ? { x: point, y: flat } : { x: flat, y: point };
 }
 
-/** How far apart two middles count, as the shape between them measures it: Euclid's for circles, a hexagon's own for hexagons. */
+/**
+ * How far apart two middles count, as the shape between them measures it: Euclid's for circles, a hexagon's own for
+ * hexagons.
+ */
 export function span(dx: number, dy: number, lie: Lie): number {
   if (lie === 'round') return Math.hypot(dx, dy);
   return Math.max(...FLATS[lie].map((flat) => Math.abs(dot(flat, { x: dx, y: dy }))));

@@ -2,7 +2,10 @@ import type { Point } from '../geometry';
 import { NEAR } from './hole';
 import type { Room } from './room';
 
-/** The least way down between two rows whose holes are set off by `across`: of holes `size` in size that lie as the room says. */
+/**
+ * The least way down between two rows whose holes are set off by `across`: of holes `size` in size that lie as the room
+ * says.
+ */
 function leastDown({ size, lie }: Pick<Room, 'size' | 'lie'>, across: number): number {
   if (lie === 'round') return across >= size ? 0 : Math.sqrt(size ** 2 - across ** 2);
   if (lie === 'point-up') return across >= size ? 0 : Math.max(0, (2 * size - across) / Math.sqrt(3));

@@ -1,6 +1,9 @@
 import type { Path } from './shape';
 
-/** A path as SVG path data. @param unit how many ticks one unit of the drawing is; @param at where the blank lies, in ticks */
+/**
+ * A path as SVG path data. @param unit how many ticks one unit of the drawing is; @param at where the blank lies, in
+ * ticks
+ */
 export function pathData(
   path: Path,
   unit: number,
@@ -12,6 +15,9 @@ export function pathData(
   return `M${point(last)}${path.map((to) => (to.arc ? `A${n(to.arc.r)} ${n(to.arc.r)} 0 0 ${to.arc.bulges === 'left' ? 1 : 0} ${point(to)}` : `L${point(to)}`)).join('')}z`;
 }
 
-/** A path turned a quarter clockwise, so that it lies in its blank with the sides exchanged. @param width of the blank once it is turned */
+/**
+ * A path turned a quarter clockwise, so that it lies in its blank with the sides exchanged. @param width of the blank
+ * once it is turned
+ */
 export const turnedQuarter = (path: Path, width: number): Path =>
   path.map(({ x, y, ...stroke }) => ({ ...stroke, x: width - y, y: x }));

@@ -140,7 +140,10 @@ function writeRules(lines: Lines, { job, allowed, looks }: Table, binaries: stri
   });
 }
 
-/** What each paper gives, as many pieces as its area and what is too large to go twice on it allow; and that it is enough. */
+/**
+ * What each paper gives, as many pieces as its area and what is too large to go twice on it allow; and that it is
+ * enough.
+ */
 function writePapers(lines: Lines, table: Table, swell: (page: number, slot: number) => number): void {
   const { job, allowed, carries, solid } = table;
   const kinds = kindsOf(table);

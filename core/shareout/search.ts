@@ -19,7 +19,10 @@ const MOST_WHOLE = 4_000;
 const MOST_ASKED = 30_000;
 /** What is known of assignments is told to the program up to so many. */
 const MOST_KNOWN = 40;
-/** Share of the paper that all pages take together, from which on only whole assignments are worth trying; how often pages are regrown then, and else. */
+/**
+ * Share of the paper that all pages take together, from which on only whole assignments are worth trying; how often
+ * pages are regrown then, and else.
+ */
 const DEALT = 0.95;
 const DEALT_REGROWN = 0.1;
 const REGROWN = 0.6;
@@ -55,7 +58,10 @@ function worthByArea({ job, solid, allowed }: Table): number {
   return worth;
 }
 
-/** Worths come in steps no finer than this: the least difference between two sums of them, where all are whole; else nothing. */
+/**
+ * Worths come in steps no finer than this: the least difference between two sums of them, where all are whole; else
+ * nothing.
+ */
 const stepOf = ({ job }: Table): number => (job.pages.every(({ worth }) => Number.isInteger(worth)) ? 1 : 0);
 
 /** A search for the best share-out of one job. Holds what is known so far, and counts the work. */

@@ -59,7 +59,9 @@ export interface Attempt {
   readonly settled: Settled;
 }
 
-/** Where pieces take more of the paper than this, sheets must be filled without waste: that takes longer to find out. */
+/**
+ * Where pieces take more of the paper than this, sheets must be filled without waste: that takes longer to find out.
+ */
 const TIGHT = 0.95;
 const TIGHT_WORK = 200_000;
 /** What setting out on a plan costs, by piece; and each judgement, for many end before all work is done. */
@@ -134,7 +136,9 @@ export function settle(table: Table, assignment: Assignment, work: number, spend
   }
 }
 
-/** Over 0 where `a` is the better share-out: by papers that must be used, worth, then her taste or the format's aims. */
+/**
+ * Over 0 where `a` is the better share-out: by papers that must be used, worth, then her taste or the format's aims.
+ */
 export function compareSettled(a: Settled, b: Settled): number {
   const at = a.rank.findIndex((value, i) => Math.abs(value - b.rank[i]!) > NEAR * Math.max(1, Math.abs(value)));
   return at < 0 ? 0 : b.rank[at]! - a.rank[at]!;

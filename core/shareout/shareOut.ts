@@ -15,7 +15,9 @@ const WORK = 450_000;
 const FINISH = 100_000;
 /** Work between two share-outs that are written. */
 const REPORT = 8_000;
-/** Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be. */
+/**
+ * Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be.
+ */
 const PATIENCE = 40;
 const POLISH = 10;
 

@@ -16,13 +16,17 @@ interface ProgramModel {
   dispose(): void;
 }
 
-/** HiGHS, as far as it is needed: programs as text in LP format; 6 is its callback that may interrupt a whole program. */
+/**
+ * HiGHS, as far as it is needed: programs as text in LP format; 6 is its callback that may interrupt a whole program.
+ */
 export interface ProgramSolver {
   readonly constants: { readonly modelStatus: { readonly optimal: number; readonly infeasible: number } };
   createModel(source: { format: 'lp'; data: string }): ProgramModel;
 }
 
-/** Steps of the simplex method and nodes of the tree that a program may take: bounded by work, so that answers repeat. */
+/**
+ * Steps of the simplex method and nodes of the tree that a program may take: bounded by work, so that answers repeat.
+ */
 const MOST_STEPS = { proof: 1_200, answer: 600 } as const;
 const MOST_NODES = 40;
 const OPTIONS = {

@@ -4,7 +4,10 @@ import { inches } from '../length';
 import type { Assignment } from './program';
 import type { Table } from './table';
 
-/** Pieces smaller than this (square ticks) are small uses: there the good papers show, and little of them goes. From memory: under about 6 1/2 in square. */
+/**
+ * Pieces smaller than this (square ticks) are small uses: there the good papers show, and little of them goes. From
+ * memory: under about 6 1/2 in square.
+ */
 const SMALL = inches(6.5) ** 2;
 /** Differences in how much of the good papers pages have that nobody sees. */
 const EVEN = 0.02;
@@ -31,7 +34,10 @@ function takenBy(
   });
 }
 
-/** Paper of large pieces that are good, and half that of small ones that are not: good papers where they show, plain ones under them. */
+/**
+ * Paper of large pieces that are good, and half that of small ones that are not: good papers where they show, plain
+ * ones under them.
+ */
 function illSaved({ job, designs }: Table, assignment: Assignment, good: ReadonlySet<string>): number {
   return assignment.reduce(
     (total, choice, p) =>
@@ -93,7 +99,10 @@ const SLIGHTLY = 0.1;
 /** How much later the last of a slot's designs is tried than the first. */
 const NAMED_LATER = 0.5;
 
-/** What a design for a slot costs by her taste, from -2 (asked for) to 1.5: the way in which other share-outs are looked for. */
+/**
+ * What a design for a slot costs by her taste, from -2 (asked for) to 1.5: the way in which other share-outs are looked
+ * for.
+ */
 export function leaning(table: Table): (page: number, slot: number, design: number) => number {
   const { job, designs, carries } = table;
   const { taste } = job;

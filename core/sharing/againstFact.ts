@@ -42,8 +42,8 @@ const forWhom = (claimant: string, plans: Plans): string[] => {
 };
 
 /**
- * Plan against fact: how each page of a share-out stands, and which of its papers went to pages that are not of it, were
- * given away, recycled or spoilt. What was planned as leftover or waste is not told.
+ * Plan against fact: how each page of a share-out stands, and which of its papers went to pages that are not of it,
+ * were given away, recycled or spoilt. What was planned as leftover or waste is not told.
  */
 export function againstFact(sharing: Sharing, bench: Shared): AgainstFact {
   const { ledger, pages, plans } = bench;

@@ -26,7 +26,9 @@ export interface ShareWishes {
   readonly forbidden: Readonly<Record<string, readonly string[]>>;
 }
 
-/** Faces that a slot may be of where she has not chosen: those that go best with the photos; and plain ones beside them. */
+/**
+ * Faces that a slot may be of where she has not chosen: those that go best with the photos; and plain ones beside them.
+ */
 const MOST_FACES = 16;
 const MOST_PLAIN = 3;
 
@@ -99,7 +101,8 @@ function slotsOf(
 }
 
 /**
- * The share-out of stock over pages: what each design is cut from, of faces that go with its photos, or those she chose.
+ * The share-out of stock over pages: what each design is cut from, of faces that go with its photos, or those she
+ * chose.
  * @param wishes null: the most pages with the fewest sheets
  */
 export function shareJobFor(

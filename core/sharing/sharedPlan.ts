@@ -21,7 +21,10 @@ export function sheetsOfShare({ sheets }: SharePlan, pages: readonly SharingPage
   }));
 }
 
-/** What is kept of a share-out when it is claimed. @param kits the kits whose papers it was made of; @param wanted pages that were asked for */
+/**
+ * What is kept of a share-out when it is claimed. @param kits the kits whose papers it was made of; @param wanted pages
+ * that were asked for
+ */
 export function sharingOf(
   plan: SharePlan,
   pages: readonly Page[],

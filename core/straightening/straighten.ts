@@ -56,7 +56,9 @@ export function sizeBetween([p0, p1, p2, p3]: Corners): Size {
   return { w: (far(p0, p1) + far(p3, p2)) / 2, h: (far(p0, p3) + far(p1, p2)) / 2 };
 }
 
-/** The paper between four corners, seen straight from above: each dot from the four nearest of the picture (bilinear). */
+/**
+ * The paper between four corners, seen straight from above: each dot from the four nearest of the picture (bilinear).
+ */
 export function straighten({ data, width, height }: Dots, corners: Corners, to: Size): Result<Dots, StraightenError> {
   const lens = lensOf(corners);
   if (!lens.ok) return lens;

@@ -1,6 +1,9 @@
 import type { Rect } from '../geometry';
 
-/** One trimmer cut, `at` from the part's own left ('x') or top ('y') edge, ticks; gives left then right, or top then bottom. */
+/**
+ * One trimmer cut, `at` from the part's own left ('x') or top ('y') edge, ticks; gives left then right, or top then
+ * bottom.
+ */
 export interface PlanCut {
   readonly part: string;
   readonly axis: 'x' | 'y';

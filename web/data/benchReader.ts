@@ -4,7 +4,10 @@ import type { Page } from '../../core/things';
 import type { StockDb, StoredEvent } from './stockDb';
 import { SPECS } from './tables';
 
-/** The bench as far as it was read, so that each reading reads only what is new, whoever wrote it (another tab may have). */
+/**
+ * The bench as far as it was read, so that each reading reads only what is new, whoever wrote it (another tab may
+ * have).
+ */
 export interface Known {
   readonly bench: Bench;
   readonly generation: number;

@@ -41,7 +41,10 @@ export function followBench(db: StockDb): Subscription {
   });
 }
 
-/** Ends when what is known has changed since `before`, or soon where nothing changes: so that a screen opened next finds what was just written. */
+/**
+ * Ends when what is known has changed since `before`, or soon where nothing changes: so that a screen opened next finds
+ * what was just written.
+ */
 export function benchChangedSince(before: Bench): Promise<void> {
   if (benchStore.getState().bench !== before) return Promise.resolve();
   return new Promise((resume) => {

@@ -22,7 +22,9 @@ const wrong = (message: string): Result<never, ListFileError> => err({ kind: 'wr
 const check = schemaCheck<ListFile & { format: string; version: number }>(validate);
 const NUMBERS: readonly string[] = ['count', 'designs'];
 
-/** A cell as what its column holds. Text that would open as a formula has an apostrophe before it, which is not its own. */
+/**
+ * A cell as what its column holds. Text that would open as a formula has an apostrophe before it, which is not its own.
+ */
 function cellOf(column: string, text: string): unknown {
   if (NUMBERS.includes(column)) return Number(text);
   if (column === 'upright') return /^(yes|true|x|1)$/i.test(text) ? true : /^(no|false|0)$/i.test(text) ? false : text;

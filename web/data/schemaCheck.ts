@@ -2,7 +2,10 @@ import type { ValidateFunction } from 'ajv';
 import { schemaProblem, type JobError } from '../../core/jobs';
 import { err, ok, type Result } from '../../core/result';
 
-/** A check of values against a published schema, compiled when the application was built: the value as it is, or where it goes wrong and why. */
+/**
+ * A check of values against a published schema, compiled when the application was built: the value as it is, or where
+ * it goes wrong and why.
+ */
 export const schemaCheck =
   <T>(validate: ValidateFunction) =>
   (value: unknown): Result<T, JobError> =>

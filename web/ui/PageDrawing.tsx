@@ -158,7 +158,10 @@ function PhotoLayer({ layer, picture }: { layer: PageLayer; picture: PageDrawing
   return <PictureFill {...picture} {...box} />;
 }
 
-/** About what a letter and the two ends of a slip take, of the size of its letters; the bold letters of a title are wider. */
+/**
+ * About what a letter and the two ends of a slip take, of the size of its letters; the bold letters of a title are
+ * wider.
+ */
 const LETTER = { title: 0.62, text: 0.56 };
 const ENDS = 0.6;
 

@@ -24,7 +24,9 @@ function tornEdge(w: number, h: number): string {
   return Array.from({ length: steps }, (_, i) => `L${w - (i % 2 === 0 ? tooth : 0)} ${((i + 1) * h) / steps}`).join('');
 }
 
-/** A piece of paper, drawn to scale: its face, gaps, a turned corner with the other face, a torn edge where it was cut. */
+/**
+ * A piece of paper, drawn to scale: its face, gaps, a turned corner with the other face, a torn edge where it was cut.
+ */
 export const Paper = memo(function Paper({ size, face, back, missing = [], isTorn = false, scale }: PaperProps) {
   useFacesInSight([face, back]);
   const [w, h] = [size.w / TICKS_PER_INCH, size.h / TICKS_PER_INCH];

@@ -21,7 +21,10 @@ const box = (p: PlannedPart) => ({ x: inch(p.x), y: inch(p.y), width: inch(p.w),
 /** Of a label: its height, what each letter takes, and what is kept free at both ends. In dots. */
 const [HIGH, LETTER, ENDS] = [16, 6.8, 10];
 
-/** What a part is called, along the part where that is narrow; its first words alone where the whole is too long, and nothing where they are: half a measure misleads. */
+/**
+ * What a part is called, along the part where that is narrow; its first words alone where the whole is too long, and
+ * nothing where they are: half a measure misleads.
+ */
 function PartLabel({ part, whole, scale }: { part: PlannedPart; whole: string; scale: number }) {
   const { paper, ink } = useTheme();
   const [w, h] = [inch(part.w) * scale, inch(part.h) * scale];
@@ -47,7 +50,9 @@ function PartLabel({ part, whole, scale }: { part: PlannedPart; whole: string; s
   );
 }
 
-/** A sheet of the plan to scale: pieces in the paper's print with their names, nubbins pale and dashed, waste hatched. */
+/**
+ * A sheet of the plan to scale: pieces in the paper's print with their names, nubbins pale and dashed, waste hatched.
+ */
 export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanSheetProps) {
   const fill = useFill(face);
   const theme = useTheme();

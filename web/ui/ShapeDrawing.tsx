@@ -12,7 +12,10 @@ export interface ShapeDrawingProps {
 
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
-/** A shape in the blank it is cut from, to scale: what falls off is pale, folds are dashed, a middle given back has a pond edge. */
+/**
+ * A shape in the blank it is cut from, to scale: what falls off is pale, folds are dashed, a middle given back has a
+ * pond edge.
+ */
 export function ShapeDrawing({ shape: { blank, outline, folds, givesBack }, face, scale, label }: ShapeDrawingProps) {
   const fill = useFill(face);
   const theme = useTheme();

@@ -21,7 +21,10 @@ const isOfControl = ({ key, target }: KeyboardEvent): boolean =>
   target instanceof HTMLElement &&
   target.closest('button,a,[role="option"],[role="checkbox"],[role="radio"],label') !== null;
 
-/** What keys do on a screen, by their entries in the table; nothing while she types or something is laid over the screen. */
+/**
+ * What keys do on a screen, by their entries in the table; nothing while she types or something is laid over the
+ * screen.
+ */
 export function useKeys(keys: Partial<Readonly<Record<KeyId, () => void>>>): void {
   const latest = useRef(keys);
   useEffect(() => {

@@ -6,7 +6,10 @@ const pictures = workerClient<PicturesApi>(
   () => new Worker(new URL('./pictures.worker.ts', import.meta.url), { type: 'module' }),
 );
 
-/** Reads a picture in a worker; null where it is none that can be read. @param corners of a paper on it, to be cut out and put straight */
+/**
+ * Reads a picture in a worker; null where it is none that can be read. @param corners of a paper on it, to be cut out
+ * and put straight
+ */
 export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture | null> =>
   pictures.ask((api) => api.read(file, corners));
 

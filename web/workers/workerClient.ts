@@ -1,6 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 
-/** A worker that could not be loaded, or broke off: what was asked of it has no answer. The next question opens it anew. */
+/**
+ * A worker that could not be loaded, or broke off: what was asked of it has no answer. The next question opens it anew.
+ */
 export class WorkerGone extends Error {
   constructor() {
     super('this part of Nubbin could not be loaded, or broke off');

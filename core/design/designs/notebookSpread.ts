@@ -7,7 +7,10 @@ import { quarters } from '../rounding';
 
 const BOXES = 3;
 
-/** A photo filling one page, a quiet paper with small boxes on the other; on a single page the photo above, the boxes below. */
+/**
+ * A photo filling one page, a quiet paper with small boxes on the other; on a single page the photo above, the boxes
+ * below.
+ */
 export const notebookSpread: Design = {
   id: 'notebook-spread',
   name: 'Notebook spread',

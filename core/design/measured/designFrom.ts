@@ -19,7 +19,9 @@ function layersOfSide({ page, layers }: MeasuredDesign, side: 0 | 1): MeasuredLa
   });
 }
 
-/** Whole ticks of a rectangle on a page of another size. Shapes and turned layers keep their size, about their middle. */
+/**
+ * Whole ticks of a rectangle on a page of another size. Shapes and turned layers keep their size, about their middle.
+ */
 function scaled<R extends Rect>(rect: R, kx: number, ky: number, keepsSize: boolean): R {
   if (keepsSize)
     return {
@@ -39,7 +41,10 @@ function scaled<R extends Rect>(rect: R, kx: number, ky: number, keepsSize: bool
 
 const isOn = (page: Size, { x, y, w, h }: Rect): boolean => x >= 0 && y >= 0 && x + w <= page.w && y + h <= page.h;
 
-/** Each photo on a place of the design, the places of its own size first; null where they do not lie clear of each other. */
+/**
+ * Each photo on a place of the design, the places of its own size first; null where they do not lie clear of each
+ * other.
+ */
 function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[][] | null {
   if (places.length !== page.photos.length) return null;
   const left = [...places];

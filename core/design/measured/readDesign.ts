@@ -185,8 +185,8 @@ const ASSUMED: Record<MeasureSystem, PageFormat> = {
 
 /**
  * Reads a design as people write it, a layer a line from the bottom up: `page 12 x 12`, `strip 12 x 3, 1 1/4 up from
- * the foot`, `photo 4 x 6, 2 from the left, turned 2`, `title 6 x 1, at the foot`. What is not said is centred; lines of
- * one name are of one paper. `about 1 1/4` is taken, and told. Without a page line it is 12 x 12, or 30.5 cm.
+ * the foot`, `photo 4 x 6, 2 from the left, turned 2`, `title 6 x 1, at the foot`. What is not said is centred; lines
+ * of one name are of one paper. `about 1 1/4` is taken, and told. Without a page line it is 12 x 12, or 30.5 cm.
  * @param system what measures without a unit are in
  * @returns the design, or every line that could not be read
  */

@@ -60,7 +60,10 @@ export const anyShare = (mostPages: number): fc.Arbitrary<ShareJob> =>
     longestCut: fc.constantFrom(null, inches(12)),
   });
 
-/** Sheets cut up by straight cuts, their parts dealt to pages: with every part used, all pages can be made and nothing is left. */
+/**
+ * Sheets cut up by straight cuts, their parts dealt to pages: with every part used, all pages can be made and nothing
+ * is left.
+ */
 export function dealt(random: () => number, sheets: number, parts: number, pages: number): ShareJob {
   const below = (n: number): number => Math.floor(random() * n);
   const slots: ShareJob['pages'][number]['slots'][number][] = [];

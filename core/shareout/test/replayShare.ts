@@ -5,7 +5,10 @@ import type { ShareJob, SharePlan } from '../types';
 
 const PLAIN = '(plain)';
 
-/** Checks a share-out: its cuts by replay, then that every complete page has all its pieces, of one design a slot, by its rules. */
+/**
+ * Checks a share-out: its cuts by replay, then that every complete page has all its pieces, of one design a slot, by
+ * its rules.
+ */
 export function replayShare(job: ShareJob, plan: SharePlan): string[] {
   const wrong: string[] = [];
   const expect = (fine: boolean, what: string): void => {

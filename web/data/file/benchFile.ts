@@ -63,7 +63,10 @@ function checkReferences(file: BenchFile): Result<null, FileError> {
   return ok(null);
 }
 
-/** The ledger keeps all its rules, and speaks of what is there: what was wholly taken back may be of things that are not. */
+/**
+ * The ledger keeps all its rules, and speaks of what is there: what was wholly taken back may be of things that are
+ * not.
+ */
 function checkLedger(file: BenchFile): Result<null, FileError> {
   const folded = fold(file.events);
   if (!folded.ok) {

@@ -13,8 +13,8 @@ export interface Salvaged {
 const MOST_LOST = 2_000;
 
 /**
- * Saves what can be saved of a file: whatever is wrong, or rests on what is wrong, is left out one by one until the rest
- * holds. Where the ledger breaks, all entries after it go: what follows rests on it.
+ * Saves what can be saved of a file: whatever is wrong, or rests on what is wrong, is left out one by one until the
+ * rest holds. Where the ledger breaks, all entries after it go: what follows rests on it.
  * @returns null where nothing of it can be used
  */
 export function salvage(json: unknown): Salvaged | null {

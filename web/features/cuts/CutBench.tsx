@@ -1,3 +1,4 @@
+import { countWords } from '../../ui/countWords';
 import { useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -185,7 +186,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
           )}
           <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
           <Soft>
-            After this {steps.length - at - 1} {steps.length - at - 1 === 1 ? 'cut' : 'cuts'} to go
+            After this {countWords(steps.length - at - 1, 'cut')} to go
             {next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}
             {wholes > 0
               ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}`

@@ -1,3 +1,4 @@
+import { countWords } from '../../ui/countWords';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CutPlan, Preference } from '../../../core/cutting';
@@ -35,9 +36,7 @@ export function WaysToCut({ plans, chosen, onChoose, system }: WaysToCutProps) {
         <Radio key={prefer} value={prefer}>
           <strong>{NAMES[prefer]}</strong>
           <span>{stats.fresh} fresh</span>
-          <span>
-            {stats.cuts} {stats.cuts === 1 ? 'cut' : 'cuts'}
-          </span>
+          <span>{countWords(stats.cuts, 'cut')}</span>
           <span>largest left {formatArea(stats.largestNubbin, system)}</span>
         </Radio>
       ))}

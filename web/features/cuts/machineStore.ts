@@ -11,7 +11,9 @@ export interface MachineJob {
 }
 
 interface MachineState {
-  /** By sheet. What the machine cut stays here until it is taken off the mat, whatever is closed or reloaded meanwhile. */
+  /**
+   * By sheet. What the machine cut stays here until it is taken off the mat, whatever is closed or reloaded meanwhile.
+   */
   readonly jobs: Readonly<Record<string, MachineJob>>;
   put: (sheet: string, job: MachineJob | null) => void;
 }
@@ -33,7 +35,10 @@ export const useMachine = create<MachineState>()(
 export const isCutting = (job: MachineJob | undefined): boolean =>
   job !== undefined && (job.report === null || job.report.state === 'cutting');
 
-/** Asks the machine how far a sheet is. A machine that no longer knows of it is told; the sheet is then as it was. @throws {MachineTrouble} */
+/**
+ * Asks the machine how far a sheet is. A machine that no longer knows of it is told; the sheet is then as it was.
+ * @throws {MachineTrouble}
+ */
 export async function askAfter(sheet: string): Promise<void> {
   const { jobs, put } = useMachine.getState();
   const job = jobs[sheet];

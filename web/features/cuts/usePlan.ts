@@ -57,7 +57,10 @@ export interface Planning {
 
 const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), done: 0, trouble: null };
 
-/** Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer something else. */
+/**
+ * Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer
+ * something else.
+ */
 export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joined }: Wishes): Planning {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);

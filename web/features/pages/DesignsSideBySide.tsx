@@ -29,7 +29,10 @@ const SHOWN = 6;
 
 type Candidate = Pick<RankedDesign, 'design' | 'own'>;
 
-/** The page's photos in every design that takes them, in papers that are there, the best first, with why; and why not the others. */
+/**
+ * The page's photos in every design that takes them, in papers that are there, the best first, with why; and why not
+ * the others.
+ */
 export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps) {
   const { designs, faces } = useBench((b) => b);
   const system = useSettings((s) => s.system);

@@ -16,7 +16,10 @@ export interface LayerMovesProps {
   /** The layer chosen. */ layer: string;
 }
 
-/** Moves the chosen layer by keys or buttons, its distances from the page's edges shown; edges that come near meet exactly. */
+/**
+ * Moves the chosen layer by keys or buttons, its distances from the page's edges shown; edges that come near meet
+ * exactly.
+ */
 export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
   const system = useSettings((s) => s.system);
   const layer = layout.layers.find((one) => one.id === id);

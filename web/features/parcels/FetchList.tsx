@@ -8,7 +8,9 @@ import { monthWords } from '../../ui/dayWords';
 import { Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 
-/** Fetches a month's packing list from the club, to be checked against the box. @param onFetched with the new draft's id */
+/**
+ * Fetches a month's packing list from the club, to be checked against the box. @param onFetched with the new draft's id
+ */
 export function FetchList({ onFetched }: { onFetched: (draft: string) => void }) {
   return (
     <DialogTrigger>

@@ -12,7 +12,10 @@ export interface ListFileProps {
   onRead: (lines: string) => void;
 }
 
-/** A packing list from a file, and to one: CSV or JSON. What is read stands on the list, line by line, before anything is put away. */
+/**
+ * A packing list from a file, and to one: CSV or JSON. What is read stands on the list, line by line, before anything
+ * is put away.
+ */
 export function ListFile({ name, lines, onRead }: ListFileProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const things = lines.flatMap((line) => (line.status === 'read' ? [rowOf(line.item)] : []));

@@ -28,7 +28,10 @@ function ownedOf(line: ReadLine, bench: Bench): AlreadyOwned | null {
   );
 }
 
-/** What she would like to have, told as a line of a list; what she has of it already is said at once. @param onUnpack with the new draft's id */
+/**
+ * What she would like to have, told as a line of a list; what she has of it already is said at once. @param onUnpack
+ * with the new draft's id
+ */
 export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
   const bench = useBench((b) => b);
   const [text, setText] = useState('');

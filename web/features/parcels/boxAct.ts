@@ -13,7 +13,10 @@ export interface BoxCount {
   readonly damaged: number;
 }
 
-/** Space: all here; digits: so many; +: one too many; D: one damaged, and after the last none; W: the wrong thing; arrows: on. Null: nothing. */
+/**
+ * Space: all here; digits: so many; +: one too many; D: one damaged, and after the last none; W: the wrong thing;
+ * arrows: on. Null: nothing.
+ */
 export function boxAct(key: string, { count, here, damaged }: BoxCount): BoxAct | null {
   if (isKeyOf('box-count', key)) return { kind: 'here', n: Math.min(count, Number(key)), on: 1 };
   if (isKeyOf('box-all', key)) return { kind: 'here', n: count, on: 1 };

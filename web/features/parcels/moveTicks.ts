@@ -2,7 +2,10 @@ import { type Draft } from '../../../core/things';
 
 type Ticks = Pick<Draft, 'here' | 'damaged'>;
 
-/** Ticks stay with their lines when lines are put in, taken out or typed anew: what is alike at head and foot keeps its own. */
+/**
+ * Ticks stay with their lines when lines are put in, taken out or typed anew: what is alike at head and foot keeps its
+ * own.
+ */
 export function moveTicks({ list, here, damaged }: Pick<Draft, 'list'> & Ticks, next: string): Ticks {
   const [before, after] = [list.split('\n'), next.split('\n')];
   const most = Math.min(before.length, after.length);

@@ -27,7 +27,10 @@ export interface PictureAreaProps {
 const STEP = 0.01;
 const ZOOM = 1.05;
 
-/** A picture with areas marked on it: dragged by the pointer, or moved by arrow keys and made larger or smaller by + and −. */
+/**
+ * A picture with areas marked on it: dragged by the pointer, or moved by arrow keys and made larger or smaller by + and
+ * −.
+ */
 export function PictureArea({ url, dots, isGrey, areas, onMove, onZoom, width }: PictureAreaProps) {
   const height = (width * dots.h) / dots.w;
   const held = useRef<{ id: string; x: number; y: number } | null>(null);

@@ -14,7 +14,10 @@ const MOST = 9;
 const WORK = 150_000;
 const ANY: ShareWishes = { mode: 'spend', must: [], pins: {}, forbidden: {} };
 
-/** How many pages like one of these are still in the box: as many copies as can really be cut from what is left of its kits. */
+/**
+ * How many pages like one of these are still in the box: as many copies as can really be cut from what is left of its
+ * kits.
+ */
 export function PagesLeft({ sharing }: { sharing: Sharing }) {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);

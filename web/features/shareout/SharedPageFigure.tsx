@@ -28,7 +28,9 @@ export interface SharedPageFigureProps {
 const WIDE = 180;
 const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
 
-/** A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none. */
+/**
+ * A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none.
+ */
 export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: SharedPageFigureProps) {
   const { page, layout } = sharing;
   const { faces, lots } = useBench((b) => b);

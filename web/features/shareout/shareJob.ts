@@ -5,7 +5,10 @@ import type { ShareJob } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { shelfOf, type Bench } from '../../../core/making';
 
-/** Her school for strips over a spread, where the page's own options do not say: four from one sheet, or three each from two. */
+/**
+ * Her school for strips over a spread, where the page's own options do not say: four from one sheet, or three each from
+ * two.
+ */
 const STRIPS = { one: '4', two: '3' } as const;
 
 /** The page in her school; pages of other designs are as they are. */

@@ -26,7 +26,10 @@ export interface ShareOut {
   again: () => void;
 }
 
-/** Shares what is on hand out over pages, in a worker: a first answer at once, then better ones. @param kits whose papers may be cut */
+/**
+ * Shares what is on hand out over pages, in a worker: a first answer at once, then better ones. @param kits whose
+ * papers may be cut
+ */
 export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, choices: ShareChoices): ShareOut {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);

@@ -20,7 +20,10 @@ export interface FaceSlipProps {
   lot: Lot;
 }
 
-/** What a printed face is like: a picture of the real paper in place of the drawing, its colours put right, motifs and printed words. */
+/**
+ * What a printed face is like: a picture of the real paper in place of the drawing, its colours put right, motifs and
+ * printed words.
+ */
 export function FaceSlip(props: FaceSlipProps) {
   return (
     <DialogTrigger>

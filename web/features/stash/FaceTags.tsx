@@ -19,7 +19,9 @@ const BASES: readonly (readonly [Base, string])[] = [
   ['cream', 'cream'],
 ];
 
-/** What she says of a face: its colours, how busy it looks, what it is printed on, which way up, its motifs and words. */
+/**
+ * What she says of a face: its colours, how busy it looks, what it is printed on, which way up, its motifs and words.
+ */
 export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
   const keepWords = (words: string): void => {
     const list = words

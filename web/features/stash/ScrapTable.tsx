@@ -1,3 +1,4 @@
+import { countWords } from '../../ui/countWords';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -84,7 +85,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
                 <Row $gap={14}>
                   <h3>{row.name}</h3>
                   <Soft>
-                    {row.items.length} {row.items.length === 1 ? 'piece' : 'pieces'} ·{' '}
+                    {countWords(row.items.length, 'piece')} ·{' '}
                     {formatArea(
                       row.items.reduce((sum, { id }) => sum + ledger.pieces.get(id)!.solid, 0),
                       system,

@@ -109,7 +109,10 @@ const beyond = (effect: Changed, earlier: Changed): Changed => ({
   missed: effect.missed === earlier.missed ? null : effect.missed,
 });
 
-/** Rows that would change the same paper otherwise than an earlier one are refused; those that say it again change nothing more. */
+/**
+ * Rows that would change the same paper otherwise than an earlier one are refused; those that say it again change
+ * nothing more.
+ */
 function withoutQuarrels(rows: readonly TableRow[]): TableRow[] {
   const said = new Map<string, { readonly row: number; readonly effect: Changed }[]>();
   return rows.map((row) => {
