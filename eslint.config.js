@@ -76,7 +76,7 @@ export default tseslint.config(
           patterns: [
             { regex: '^(?!\\.)', message: 'core imports nothing from outside itself' },
             {
-              regex: '^\\.\\./(?:\\.\\./)*(?!designs/)[a-z]+/[a-zA-Z/]+$',
+              regex: `^\\.\\./(?:\\.\\./)*(?:${folders('./core').join('|')})/[a-zA-Z/]+$`,
               message: 'import from the concept, not from inside it',
             },
           ],

@@ -2,6 +2,8 @@
 import { installDependencies } from './install.mjs';
 
 installDependencies();
+const { buildIfOld } = await import('./build.mjs');
+buildIfOld();
 const { register } = await import('tsx/esm/api');
 register();
 const { runBenchmarks } = await import('./benchmarks.ts');

@@ -9,6 +9,7 @@ import { shareOut, solverFrom, type SharePlan, type Solver } from '../core/share
 import { kitToShare, rankedDesigns } from './sharing';
 import { actedOn } from './acting';
 import { foundIn, manyThings } from './finding';
+import { firstScreenBytes } from './firstScreen';
 import { YARDSTICKS } from './yardstick';
 
 /** What one run gave, besides its time. */
@@ -184,4 +185,10 @@ export async function runBenchmarks(asJson: boolean): Promise<void> {
         : `${name}: ${line.medianMs} ms (median of ${n}, least ${line.minMs})  ${quality ? JSON.stringify(quality) : ''}\n`,
     );
   }
+  const bytes = await firstScreenBytes();
+  process.stdout.write(
+    asJson
+      ? `${JSON.stringify({ name: 'scripts of the first screen', bytes })}\n`
+      : `scripts of the first screen: ${Math.round(bytes / 1000)} kB over the wire\n`,
+  );
 }

@@ -81,13 +81,6 @@ for (let n = 0; n < 5; n++) {
   await page.getByLabel('Search', { exact: true }).click();
   starts.push(Date.now() - start);
 }
-/** What the scripts of the first screen weigh as they come over the wire. */
-const scriptBytes = await page.evaluate(() =>
-  performance
-    .getEntriesByType('resource')
-    .filter(({ name }) => name.endsWith('.js'))
-    .reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0),
-);
 const before = await heap();
 const queries: number[] = [];
 for (const text of ['moths', 'lamplight', 'rope 4', 'seed', '']) {
@@ -145,7 +138,6 @@ console.log(
     things: 10_000,
     pictures: PICTURES,
     startUpMs: median(starts),
-    firstScreenScriptsKb: Math.round(scriptBytes / 1000),
     startUps: starts,
     queryMs: queries.map(Math.round),
     scrolledAtOnce: atOnce,

@@ -1,6 +1,6 @@
 export { planCuts, searchPlans } from './searchPlans';
-export { faceUp } from './faceUp';
-export { sheetSvg } from './sheetSvg';
+export { faceUp } from './writing/faceUp';
+export { sheetSvg } from './writing/sheetSvg';
 export type { PlanProgress } from './searchPlans';
 export type {
   CutJob,

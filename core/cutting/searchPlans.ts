@@ -1,16 +1,19 @@
 import { seededRandom } from '../random';
-import { boundsOf, type Bounds } from './bounds';
-import { eachSheetAnew } from './eachSheetAnew';
-import { better, compare, held, planWith, type Held } from './held';
-import { Joins, JOINS } from './joins';
-import { perfectSheets } from './perfectSheets';
-import { readProblem, type Problem } from './problem';
-import { prove, type Proof } from './prove';
-import { closeOne, firstPlan, rebuild, squeeze, type Random } from './rebuild';
-import { recut } from './recut';
-import { emptyState, mustArea, type Score } from './state';
+import { boundsOf, type Bounds } from './proofs/bounds';
+import { eachSheetAnew } from './moves/eachSheetAnew';
+import { better, compare, held, type Held } from './parts/held';
+import { planWith } from './constructions/planWith';
+import { Joins, JOINS } from './proofs/joins';
+import { perfectSheets } from './constructions/perfectSheets';
+import { readProblem, type Problem } from './problem/problem';
+import { prove, type Proof } from './proofs/prove';
+import { firstPlan, type Random } from './constructions/fill';
+import { rebuild } from './moves/rebuild';
+import { withoutOneFresh } from './moves/squeeze';
+import { recut } from './moves/recut';
+import { emptyState, type Score } from './parts/state';
 import type { CutJob, CutPlan } from './types';
-import { writePlan } from './writePlan';
+import { writePlan } from './writing/writePlan';
 
 export interface PlanProgress {
   /** The best plan so far. */
@@ -31,9 +34,8 @@ const PROOF_SHARE = 3 / 4;
 const PERFECT_SHARE = 3 / 5;
 const ANEW_SHARE = 1 / 10;
 
-/** After so many rounds a fresh sheet is closed, and so many rounds are then spent on doing without it. */
+/** After so many rounds a plan without one of the fresh sheets is sought. */
 const SQUEEZES = 60;
-const SQUEEZE_ROUNDS = 120;
 
 /** Share of the paper that pieces take, past which sheets filled without waste are looked for. */
 const TIGHT = 0.97;
@@ -78,33 +80,6 @@ function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (w
   const filled = perfectSheets(problem, random, joins.spend);
   spend(joins.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
-}
-
-/**
- * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
- * uncut on the way; nearer is what cuts more area.
- */
-function squeezed(
-  problem: Problem,
-  from: Held,
-  random: Random,
-  spend: (work: number) => void,
-  isOver: () => boolean,
-): Held {
-  const mostFresh = -from.score[2] - 1;
-  let state = closeOne(problem, from.state, random);
-  let area = mustArea(problem, state);
-  for (let round = 0; round < SQUEEZE_ROUNDS && !isOver(); round++) {
-    spend(1);
-    const next = squeeze(problem, state, mostFresh, random, spend);
-    const own = mustArea(problem, next);
-    if (own < area * (1 - 0.01 * random() * (1 - round / SQUEEZE_ROUNDS))) continue;
-    state = next;
-    area = own;
-    const now = held(problem, state);
-    if (compare(now, from) > 0) return now;
-  }
-  return from;
 }
 
 /** The bounds by area, sharpened by what was proved. */
@@ -163,7 +138,7 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
         }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
-      const fewer = squeezed(problem, best, random, spend, () => spent >= work);
+      const fewer = withoutOneFresh(problem, best, random, spend, () => spent >= work);
       if (compare(fewer, best) > 0) {
         best = current = fewer;
         quiet = 0;

@@ -4,9 +4,9 @@ import { SlipOver } from '../ui/SlipOver';
 import { keysByPlace } from '../ui/keyTable';
 
 /** All keys on one sheet, place by place. */
-export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
-    <SlipOver title="Keys" isOpen={isOpen} onClose={onClose} isWide>
+    <SlipOver title="Keys" isOpen onClose={onClose} isWide>
       {() => (
         <>
           {[...keysByPlace()].map(([where, entries]) => (

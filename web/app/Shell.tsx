@@ -9,12 +9,12 @@ import type { KeyId } from '../ui/keyTable';
 import { useKeys } from '../ui/useKeys';
 import { AllFaces } from './AllFaces';
 import { BenchTray } from './BenchTray';
-import { KeysSheet } from './KeysSheet';
 import { Notice } from './Notice';
 import { PLACES } from './places';
 import { RulerRail } from './RulerRail';
 import { UpdateBar } from './UpdateBar';
 
+const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet')).KeysSheet }));
 const Recovery = lazy(async () => ({ default: (await import('./Recovery')).Recovery }));
 
 /** What is round every screen: the rail, the tray, the notice, and keys that work everywhere. */
@@ -75,7 +75,11 @@ export function Shell({ children }: { children: ReactNode }) {
         <Notice />
         <BenchTray />
       </Work>
-      <KeysSheet isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+      {isHelpOpen && (
+        <Suspense fallback={null}>
+          <KeysSheet onClose={() => setHelpOpen(false)} />
+        </Suspense>
+      )}
     </Room>
   );
 }

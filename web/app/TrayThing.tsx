@@ -1,14 +1,11 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Amounts } from '../../core/ledger';
 import { putAway, putOnPage, type Chosen } from '../../core/making';
 import type { Lot, Page } from '../../core/things';
 import { act } from '../data/acts';
-import { useSettings } from '../data/settings';
-import { AmountField } from '../ui/AmountField';
-import { Button } from '../ui/Button';
-import { SlipOver } from '../ui/SlipOver';
+
+const SomeOfSlip = lazy(async () => ({ default: (await import('./SomeOfSlip')).SomeOfSlip }));
 
 export interface TrayThingProps {
   page: Page;
@@ -47,56 +44,21 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
           </Menu>
         </Choices>
       </MenuTrigger>
-      {lot && 'amounts' in chosen && (
-        <SlipOver
-          title={some === 'away' ? `How much of ${label} goes back?` : `How much of ${label} goes on the page?`}
-          isOpen={some !== null}
-          onClose={() => setSome(null)}
-        >
-          {() => (
-            <SomeOf
-              lot={lot}
-              does={some === 'away' ? 'Put it away' : 'Use it on the page'}
-              most={chosen.amounts}
-              onChoose={(amounts) => {
-                if (some) carryOut(some, { lot: lot.id, amounts });
-                setSome(null);
-              }}
-            />
-          )}
-        </SlipOver>
+      {some !== null && lot && 'amounts' in chosen && (
+        <Suspense fallback={null}>
+          <SomeOfSlip
+            title={some === 'away' ? `How much of ${label} goes back?` : `How much of ${label} goes on the page?`}
+            lot={lot}
+            does={some === 'away' ? 'Put it away' : 'Use it on the page'}
+            most={chosen.amounts}
+            onChoose={(amounts) => {
+              carryOut(some, { lot: lot.id, amounts });
+              setSome(null);
+            }}
+            onClose={() => setSome(null)}
+          />
+        </Suspense>
       )}
-    </>
-  );
-}
-
-interface SomeOfProps {
-  lot: Lot;
-  most: Amounts;
-  /** What the button says. */
-  does: string;
-  onChoose: (amounts: Amounts) => void;
-}
-
-function SomeOf({ lot, most, does, onChoose }: SomeOfProps) {
-  const system = useSettings((s) => s.system);
-  const [amounts, setAmounts] = useState<Amounts | null>(most);
-  const isMore = amounts !== null && Object.entries(amounts).some(([part, n]) => n > (most[part] ?? 0));
-  const isNothing = amounts === null || Object.keys(amounts).length === 0;
-  return (
-    <>
-      <AmountField
-        label={lot.measure === 'count' ? 'How many' : 'How much'}
-        lot={lot}
-        value={most}
-        onChange={setAmounts}
-        system={system}
-        autoFocus
-      />
-      {isMore && <p role="alert">So much is not out.</p>}
-      <Button look="main" isDisabled={isMore || isNothing} onPress={() => onChoose(amounts!)}>
-        {does}
-      </Button>
     </>
   );
 }

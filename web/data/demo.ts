@@ -1,17 +1,21 @@
 import demoUrl from '../../demo/bench.json?url';
-import { EMPTY_FILE } from './file/contents';
-import { readFile } from './file/readZip';
+import { ok } from '../../core/result';
+import { EMPTY_FILE, type BenchFile } from './file/contents';
+import { inlinePictures } from './file/inlinePictures';
 import { putInPlace } from './file/replaceBench';
 import { useSettings } from './settings';
 import type { StockDb } from './stockDb';
-import { ok } from '../../core/result';
 
-/** Puts the demo scenario in place of everything. @throws it could not be fetched, or is damaged */
+/** Puts the demo scenario, which the tests have checked, in place of everything. @throws it could not be fetched */
 export async function bringDemo(db: StockDb): Promise<void> {
-  const response = await fetch(demoUrl);
-  const read = await readFile(await response.blob());
-  const put = read.ok ? await putInPlace(db, read.value) : read;
-  if (!put.ok) throw new Error(`The demo is damaged at ${put.error.at}: ${put.error.message}`);
+  const file = (await (await fetch(demoUrl)).json()) as BenchFile;
+  await putInPlace(db, {
+    file,
+    eachPicture: async (take) => {
+      for (const picture of inlinePictures(file.pictures)) await take(picture);
+      return ok(null);
+    },
+  });
   useSettings.getState().change({ pageInHand: null });
 }
 

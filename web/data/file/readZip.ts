@@ -1,9 +1,9 @@
 import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate';
-import { toUint8Array } from 'js-base64';
 import { err, ok, type Result } from '../../../core/result';
 import type { Image } from '../stockDb';
 import { readBenchFile, type FileError } from './benchFile';
 import { type BenchFile, type PictureEntry } from './contents';
+import { inlinePictures } from './inlinePictures';
 import { sha256 } from './pictureBytes';
 import { salvage } from './salvage';
 import type { Going } from './writeZip';
@@ -78,14 +78,6 @@ async function readTextOf(blob: Blob): Promise<string | null> {
   return found.text;
 }
 
-/** Pictures that stand in the JSON itself. */
-const inlineIn = (pictures: readonly PictureEntry[]): Image[] =>
-  pictures.flatMap((picture) =>
-    'data' in picture
-      ? [{ id: picture.id, type: picture.type, bytes: toUint8Array(picture.data).slice().buffer as ArrayBuffer }]
-      : [],
-  );
-
 /** The pictures of a file that lie beside its JSON in the zip, each checked. */
 async function eachInZip(
   blob: Blob,
@@ -130,7 +122,7 @@ export async function readFile(blob: Blob): Promise<Result<CheckedFile, FileErro
   return ok({
     file: file.value,
     eachPicture: async (take, going = {}) => {
-      for (const picture of inlineIn(pictures)) await take(picture);
+      for (const picture of inlinePictures(pictures)) await take(picture);
       try {
         return await eachInZip(blob, pictures, take, going);
       } catch (error) {
@@ -189,7 +181,7 @@ export async function saveWhatCanBe(blob: Blob): Promise<Saved | null> {
     file,
     lost: [...lostPictures.map(({ id: _, ...error }) => error), ...saved.lost],
     eachPicture: async (take, going = {}) => {
-      for (const picture of inlineIn(file.pictures)) await take(picture);
+      for (const picture of inlinePictures(file.pictures)) await take(picture);
       try {
         return await eachInZip(blob, file.pictures, take, going);
       } catch {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { DialogTrigger, FileTrigger } from 'react-aria-components';
+import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { coverPalette, readPalette } from '../../../core/colour';
 import type { Findable } from '../../../core/finding';
@@ -19,22 +19,19 @@ export interface PaletteSlipProps {
 const WITHIN = 10;
 
 /** What share of a challenge's or a friend's palette she owns, with which things, and what is missing. */
-export function PaletteSlip(props: PaletteSlipProps) {
+export function PaletteSlip({ onClose, ...props }: PaletteSlipProps & { onClose: () => void }) {
   return (
-    <DialogTrigger>
-      <Button>A palette</Button>
-      <SlipOver title="What of a palette do I own?">
-        {(close) => (
-          <Palette
-            {...props}
-            onPick={(hex) => {
-              props.onPick(hex);
-              close();
-            }}
-          />
-        )}
-      </SlipOver>
-    </DialogTrigger>
+    <SlipOver title="What of a palette do I own?" isOpen onClose={onClose}>
+      {(close) => (
+        <Palette
+          {...props}
+          onPick={(hex) => {
+            props.onPick(hex);
+            close();
+          }}
+        />
+      )}
+    </SlipOver>
   );
 }
 

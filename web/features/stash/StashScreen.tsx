@@ -8,8 +8,10 @@ import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
 import { kindWords } from '../../ui/lotWords';
 import { Columns, Empty, Screen, Soft } from '../../ui/Screen';
+import { SlipButton } from '../../ui/SlipButton';
 import { useKeys } from '../../ui/useKeys';
 import { CountedThing } from './CountedThing';
+import { CsvButton } from './CsvButton';
 import { familyOfLot, groupPieces } from './groups';
 import { ScrapTable } from './ScrapTable';
 import { StashFilters } from './StashFilters';
@@ -23,7 +25,6 @@ const PieceSlip = lazy(async () => ({ default: (await import('./PieceSlip')).Pie
 const LotSlip = lazy(async () => ({ default: (await import('./LotSlip')).LotSlip }));
 const ManySlip = lazy(async () => ({ default: (await import('./ManySlip')).ManySlip }));
 const StockTake = lazy(async () => ({ default: (await import('./StockTake')).StockTake }));
-const TableSlip = lazy(async () => ({ default: (await import('./TableSlip')).TableSlip }));
 const PaletteSlip = lazy(async () => ({ default: (await import('./PaletteSlip')).PaletteSlip }));
 
 /** Stash: everything on hand, at one scale, and where each piece has been. */
@@ -102,10 +103,16 @@ export function StashScreen() {
           <Button aria-pressed={many !== null} onPress={() => setMany(many ? null : new Set())}>
             {many ? 'One at a time' : 'Several at once'}
           </Button>
-          <Suspense fallback={null}>
-            <StockTake />
-            <PaletteSlip things={onHand} onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })} />
-          </Suspense>
+          <SlipButton label="Take stock">{(close) => <StockTake onClose={close} />}</SlipButton>
+          <SlipButton label="A palette">
+            {(close) => (
+              <PaletteSlip
+                things={onHand}
+                onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })}
+                onClose={close}
+              />
+            )}
+          </SlipButton>
           <Button
             isDisabled={found.length === 0}
             onPress={() => {
@@ -114,9 +121,7 @@ export function StashScreen() {
           >
             As CSV
           </Button>
-          <Suspense fallback={null}>
-            <TableSlip />
-          </Suspense>
+          <CsvButton />
           <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
             −
           </Button>

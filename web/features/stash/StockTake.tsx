@@ -1,5 +1,5 @@
 import { useMemo, useState, type KeyboardEvent } from 'react';
-import { Checkbox, DialogTrigger } from 'react-aria-components';
+import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { addAmounts, type Amounts } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
@@ -21,14 +21,11 @@ import { putRight } from '../../../core/making';
 import { act } from '../../data/acts';
 
 /** Walks through a place and confirms or corrects what is there; the differences are put right in one act. */
-export function StockTake() {
+export function StockTake({ onClose }: { onClose: () => void }) {
   return (
-    <DialogTrigger>
-      <Button>Take stock</Button>
-      <SlipOver title="Take stock" isWide>
-        {(close) => <Counting close={close} />}
-      </SlipOver>
-    </DialogTrigger>
+    <SlipOver title="Take stock" isWide isOpen onClose={onClose}>
+      {(close) => <Counting close={close} />}
+    </SlipOver>
   );
 }
 

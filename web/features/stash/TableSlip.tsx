@@ -1,10 +1,9 @@
-import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { useBench } from '../../data/benchStore';
+import type { Result } from '../../../core/result';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
 import { lotWords } from '../../ui/lotWords';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -12,82 +11,66 @@ import type { RowEffect, TableRow } from './readStashCsv';
 import { act } from '../../data/acts';
 import { takeTable } from './takeTable';
 
-/** A table is read from a CSV file; what each row would do is shown before anything is written. */
-export function TableSlip() {
-  const bench = useBench((b) => b);
-  const [name, setName] = useState<string | null>(null);
-  const [rows, setRows] = useState<readonly TableRow[]>([]);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    const { readStashCsv } = await import('./readStashCsv');
-    const read = readStashCsv(await file.text(), bench);
-    setName(file.name);
-    setTrouble(read.ok ? null : read.error.message);
-    setRows(read.ok ? read.value : []);
-  };
+export interface TableSlipProps {
+  /** The file's name. */
+  name: string;
+  read: Result<readonly TableRow[], { kind: string; message: string }>;
+  onClose: () => void;
+}
+
+/** What each row of a table would do, shown before anything is written. */
+export function TableSlip({ name, read, onClose }: TableSlipProps) {
+  const trouble = read.ok ? null : read.error.message;
+  const rows = read.ok ? read.value : [];
   const count = (kind: RowEffect['kind']): number => rows.filter(({ effect }) => effect.kind === kind).length;
   const taken = count('added') + count('changed');
   return (
-    <>
-      <FileTrigger
-        acceptedFileTypes={['.csv', 'text/csv']}
-        onSelect={(list) => {
-          void open(list?.[0]);
-        }}
-      >
-        <Button>From CSV</Button>
-      </FileTrigger>
-      <SlipOver title={`What ${name} would do`} isWide isOpen={name !== null} onClose={() => setName(null)}>
-        {(close) => (
-          <>
-            {trouble !== null && (
-              <Wrong role="alert">
-                {name} is not taken. {trouble}
-              </Wrong>
-            )}
-            {trouble === null && (
-              <p role="status">
-                {count('added')} added, {count('changed')} changed, {count('refused')} refused, {count('same')} as they
-                are.
-              </p>
-            )}
-            <Rows aria-label="Row by row" tabIndex={0}>
-              {rows
-                .filter(({ effect }) => effect.kind !== 'same')
-                .map(({ row, thing, effect }) => (
-                  <li key={row} data-kind={effect.kind}>
-                    <Soft>row {row}</Soft>
-                    <strong>{KIND[effect.kind]}</strong>
-                    <span>{thing}</span>
-                    <EffectWords effect={effect} />
-                  </li>
-                ))}
-            </Rows>
-            <Row>
-              <Button
-                look="main"
-                isDisabled={taken === 0}
-                onPress={() => {
-                  void act(takeTable(rows)).then((isDone) => {
-                    if (isDone) {
-                      close();
-                      setName(null);
-                    }
-                  });
-                }}
-              >
-                {taken === 0 ? 'Nothing to take' : `Take ${taken} ${taken === 1 ? 'row' : 'rows'}`}
-              </Button>
-              <Button slot="close" look="quiet">
-                Leave it
-              </Button>
-              {count('refused') > 0 && <Soft>Refused rows are left out.</Soft>}
-            </Row>
-          </>
-        )}
-      </SlipOver>
-    </>
+    <SlipOver title={`What ${name} would do`} isWide isOpen onClose={onClose}>
+      {(close) => (
+        <>
+          {trouble !== null && (
+            <Wrong role="alert">
+              {name} is not taken. {trouble}
+            </Wrong>
+          )}
+          {trouble === null && (
+            <p role="status">
+              {count('added')} added, {count('changed')} changed, {count('refused')} refused, {count('same')} as they
+              are.
+            </p>
+          )}
+          <Rows aria-label="Row by row" tabIndex={0}>
+            {rows
+              .filter(({ effect }) => effect.kind !== 'same')
+              .map(({ row, thing, effect }) => (
+                <li key={row} data-kind={effect.kind}>
+                  <Soft>row {row}</Soft>
+                  <strong>{KIND[effect.kind]}</strong>
+                  <span>{thing}</span>
+                  <EffectWords effect={effect} />
+                </li>
+              ))}
+          </Rows>
+          <Row>
+            <Button
+              look="main"
+              isDisabled={taken === 0}
+              onPress={() => {
+                void act(takeTable(rows)).then((isDone) => {
+                  if (isDone) close();
+                });
+              }}
+            >
+              {taken === 0 ? 'Nothing to take' : `Take ${countWords(taken, 'row')}`}
+            </Button>
+            <Button slot="close" look="quiet">
+              Leave it
+            </Button>
+            {count('refused') > 0 && <Soft>Refused rows are left out.</Soft>}
+          </Row>
+        </>
+      )}
+    </SlipOver>
   );
 }
 

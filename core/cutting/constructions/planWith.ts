@@ -1,0 +1,32 @@
+import { layBuild } from '../parts/build';
+import { fill } from './fill';
+import { held, type Held } from '../parts/held';
+import { wholeSheet } from '../parts/part';
+import type { Filled } from './perfectSheets';
+import type { Problem } from '../problem/problem';
+import { copyState, emptyState, makeSheet, type State } from '../parts/state';
+
+/** The plan with whatever else still has room. */
+export function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
+  const rest = copyState(state);
+  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, mostFresh: Infinity, spend }, 0, null);
+  return held(problem, rest);
+}
+
+/** A plan with these sheets beside those of another, and whatever else then still has room. */
+export function planWith(
+  problem: Problem,
+  filled: readonly Filled[],
+  spend: (work: number) => void,
+  beside = emptyState(problem),
+): Held {
+  const state = copyState(beside);
+  for (const { kind, build } of filled) {
+    state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(problem.kinds[kind]!), build)));
+    state.opened[kind]!++;
+    build.counts.forEach((n, i) => {
+      state.left[i]! -= n;
+    });
+  }
+  return filledUp(problem, state, spend);
+}

@@ -1,0 +1,64 @@
+import type { Random } from '../constructions/fill';
+import { compare, held, type Held } from '../parts/held';
+import type { PlaceOptions } from '../constructions/place';
+import type { Problem } from '../problem/problem';
+import { fillSomehow, takeBackSome } from './rebuild';
+import { copyState, mustArea, type State } from '../parts/state';
+import { takeBack } from './takeBack';
+
+/** So many rounds are spent on doing without a fresh sheet. */
+const ROUNDS = 120;
+
+/** The plan with one of its fresh sheets, drawn by lot, closed again; its pieces are still to be cut. */
+function closeOne(problem: Problem, from: State, random: Random): State {
+  const state = copyState(from);
+  const fresh = state.sheets.filter(({ kind }) => problem.kinds[kind]!.stock.fresh);
+  if (fresh.length > 0) {
+    const at = state.sheets.indexOf(fresh[Math.floor(random() * fresh.length)]!);
+    takeBack(problem, state, at, state.sheets[at]!.tree);
+  }
+  return state;
+}
+
+/** Another plan near this one that opens no more fresh sheets; pieces that found no room before often go first. */
+function squeeze(
+  problem: Problem,
+  from: State,
+  mostFresh: number,
+  random: Random,
+  spend: PlaceOptions['spend'],
+): State {
+  const state = copyState(from);
+  const urgency = 1 + 3 * random();
+  const urgent = from.left.map((n) => (n > 0 ? urgency : 1));
+  takeBackSome(problem, state, random);
+  fillSomehow(problem, state, random, { shut: null, mostFresh, spend }, urgent);
+  return state;
+}
+
+/**
+ * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
+ * uncut on the way; nearer is what cuts more area.
+ */
+export function withoutOneFresh(
+  problem: Problem,
+  from: Held,
+  random: Random,
+  spend: (work: number) => void,
+  isOver: () => boolean,
+): Held {
+  const mostFresh = -from.score[2] - 1;
+  let state = closeOne(problem, from.state, random);
+  let area = mustArea(problem, state);
+  for (let round = 0; round < ROUNDS && !isOver(); round++) {
+    spend(1);
+    const next = squeeze(problem, state, mostFresh, random, spend);
+    const own = mustArea(problem, next);
+    if (own < area * (1 - 0.01 * random() * (1 - round / ROUNDS))) continue;
+    state = next;
+    area = own;
+    const now = held(problem, state);
+    if (compare(now, from) > 0) return now;
+  }
+  return from;
+}
