@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import {
   beginBoxStack,
+  beginPage,
   cutAll,
   exported,
   goTo,
@@ -28,6 +29,103 @@ test('the tab is killed in the middle of a cut: it is made or not, and the rest 
   await next.goto('/cuts');
   await cutAll(next, () => next.keyboard.press('Space'));
   await balances(next);
+});
+
+test('the tab is killed in the middle of reading a file: what was there is there, or the file whole', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  const zip = await exported(page);
+  await startEmpty(page);
+  await page.goto('/settings');
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Read a file back' }).click(),
+  ]);
+  await chooser.setFiles({ name: 'mine.zip', mimeType: 'application/zip', buffer: zip });
+  await page.getByRole('button', { name: 'Put it in place' }).click({ noWaitAfter: true });
+  await page.close({ runBeforeUnload: false });
+  const next = await context.newPage();
+  await next.goto('/parcels');
+  const isThere = next.getByRole('button', { name: /Moth Lantern/ }).first();
+  await expect(isThere.or(next.getByRole('heading', { name: 'No parcel yet' }))).toBeVisible();
+  // Either way all goes on from there: it can be read again, and then it is whole.
+  await readBack(next, zip);
+  await balances(next);
+});
+
+test('the tab is killed while papers are claimed for two pages: both have theirs or neither', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await beginPage(page, 'Framed ground', /^Hawk-moth/, 'A hawk-moth came');
+  await beginPage(page, 'Strip bands', /^On the scales/, 'The heaviest');
+  await goTo(page, 'Share-out');
+  await expect(page.getByText('2 of 2 pages can be made')).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Claim the papers' }).click({ noWaitAfter: true });
+  await page.close({ runBeforeUnload: false });
+  const next = await context.newPage();
+  await next.goto('/share-out');
+  const claimed = next.getByText('0 of 2 done, 0 cut, 2 still promised');
+  const open = next.getByText('2 of 2 pages can be made');
+  await expect(claimed.or(open)).toBeVisible({ timeout: 60_000 });
+  await balances(next);
+});
+
+test('a newer version opens the database: the window that is open lets go, says so, and loses nothing', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.evaluate(async () => {
+    const [{ version = 1 } = {}] = await indexedDB.databases();
+    await new Promise<void>((done, fail) => {
+      const asked = indexedDB.open('nubbin', version + 10);
+      asked.onsuccess = () => {
+        asked.result.close();
+        done();
+      };
+      asked.onerror = () => fail(asked.error!);
+      asked.onblocked = () => fail(new Error('the window does not let go'));
+    });
+  });
+  await expect(page.getByText('A newer Nubbin is there')).toBeVisible();
+  await page.getByRole('button', { name: /^wood buttons 5/ }).click();
+  await page.getByRole('button', { name: 'Give away' }).click();
+  await expect(page.getByText('Nothing was changed')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^wood buttons 5/ })).toBeVisible();
+  // This version does not write into what the later one has made its own.
+  await page.getByRole('button', { name: 'Reload' }).click();
+  await expect(page.getByRole('heading', { name: 'A later Nubbin was here' })).toBeVisible();
+});
+
+test('a browser that keeps nothing at all says so', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('refused', 'SecurityError');
+    };
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'What is kept here cannot be read' })).toBeVisible();
+  await expect(page.getByRole('alert').first()).toContainText('refused');
+});
+
+test('a part that an update took away is told, and a reload is offered', async ({ page }) => {
+  await openDemo(page);
+  await page.route('**/assets/shareout-*.js', (route) => route.fulfill({ status: 404, body: '' }));
+  await goTo(page, 'Share-out');
+  await expect(page.getByText('A newer Nubbin is there')).toBeVisible();
+});
+
+test('a worker that is loaded and never answers is told, and asked again at a click', async ({ page }) => {
+  await page.route('**/planning.worker*', (route) => route.fulfill({ contentType: 'text/javascript', body: '' }));
+  await openDemo(page);
+  await goTo(page, 'Busters');
+  await expect(page.getByRole('alert').getByText('could not be loaded')).toBeVisible({ timeout: 40_000 });
+  await page.unroute('**/planning.worker*');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('list', { name: 'Proposed pages' }).getByRole('listitem').first()).toBeVisible();
 });
 
 test('the disk is full: it is said, nothing is half written, and it goes on when there is room', async ({ page }) => {

@@ -4,7 +4,7 @@ import { useStore } from 'zustand';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import styled, { ThemeProvider } from 'styled-components';
 import { db, say } from '../data/acts';
-import { benchStore, followBench } from '../data/benchStore';
+import { benchStore, followBench, tellTrouble } from '../data/benchStore';
 import { setUpOnce } from '../data/setUp';
 import { sweepPictures } from '../data/sweepPictures';
 import { useSettings } from '../data/settings';
@@ -25,6 +25,11 @@ const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wra
 const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
 const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
 
+async function setUp(): Promise<void> {
+  await sweepPictures(db);
+  await setUpOnce(db);
+}
+
 /** The whole application: data followed, look chosen, screens by address. */
 export function App() {
   const look = useSettings((s) => s.look);
@@ -32,12 +37,12 @@ export function App() {
   useEffect(() => {
     let following: Subscription | null = null;
     let isGone = false;
-    void sweepPictures(db)
-      .then(() => setUpOnce(db))
-      .catch((error: unknown) => say(String(error), 'refused'))
-      .then(() => {
+    db.open()
+      .then(async () => {
+        await setUp().catch((error: unknown) => say(String(error), 'refused'));
         if (!isGone) following = followBench(db);
-      });
+      })
+      .catch(tellTrouble);
     return () => {
       isGone = true;
       following?.unsubscribe();

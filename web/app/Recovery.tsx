@@ -16,6 +16,20 @@ export function Recovery({ trouble }: { trouble: Trouble }) {
     setFailed(null);
     work().catch((error: unknown) => setFailed(String(error)));
   };
+  if (trouble.isLater) {
+    return (
+      <Screen title="A later Nubbin was here">
+        <Stack $gap={16}>
+          <Wrong role="alert">What is kept here is not touched: {trouble.why}.</Wrong>
+          <Row>
+            <Button look="main" onPress={() => location.reload()}>
+              Reload
+            </Button>
+          </Row>
+        </Stack>
+      </Screen>
+    );
+  }
   return (
     <Screen title="What is kept here cannot be read">
       <Stack $gap={16}>

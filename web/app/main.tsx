@@ -13,6 +13,8 @@ const update = registerSW({ onNeedRefresh: () => tellUpdate(() => void update(tr
 db.on('versionchange', () => {
   db.close();
   tellUpdate();
+  // Dexie's own answer would open it again at the next act.
+  return false;
 });
 // A part of the application that is no longer there: an update took its place.
 window.addEventListener('vite:preloadError', () => tellUpdate());

@@ -29,11 +29,15 @@ export const say = (text: string, tone: Notice['tone'] = 'done', undoes: number 
 const dropNotice = (): void =>
   noticeStore.setState(({ notice }) => (notice?.tone === 'done' ? { notice: null } : { notice }));
 
-/** What the browser says when there is no room left, in words. */
-const troubleWords = (error: unknown): string =>
-  /quota/i.test(`${(error as Error)?.name} ${String(error)}`)
-    ? 'This browser has no room left for Nubbin. Export everything in Settings, or make room on the disk. Nothing was changed.'
-    : `That did not work: ${String(error)}. Nothing was changed.`;
+/** What the browser says when nothing can be written, in words. */
+function troubleWords(error: unknown): string {
+  const said = `${(error as Error)?.name} ${String(error)}`;
+  if (/quota/i.test(said))
+    return 'This browser has no room left for Nubbin. Export everything in Settings, or make room on the disk. Nothing was changed.';
+  if (/DatabaseClosed/.test(said))
+    return 'A newer Nubbin is open in another window. Reload this one to go on. Nothing was changed.';
+  return `That did not work: ${String(error)}. Nothing was changed.`;
+}
 
 /** Writes, waits until it is known on the screen, and tells what came of it; null where nothing was written. */
 async function attempt<T>(

@@ -2,13 +2,15 @@ import { liveQuery, type Subscription } from 'dexie';
 import { createStore, useStore } from 'zustand';
 import { EMPTY_BENCH, type Bench } from '../../core/making';
 import { LedgerBroken, readBench, undoable, type Undoable } from './benchReader';
-import { actTables, type StockDb } from './stockDb';
+import { actTables, LaterVersion, type StockDb } from './stockDb';
 
 /** Why what is stored cannot be shown. */
 export interface Trouble {
   /** The ledger's entry that breaks a rule; null: the browser's own reason. */
   readonly entry: string | null;
   readonly why: string;
+  /** A later version wrote it: nothing of it is broken, and nothing here may touch it. */
+  readonly isLater: boolean;
 }
 
 interface BenchState extends Undoable {
@@ -25,8 +27,15 @@ export const benchStore = createStore<BenchState>()(() => ({
   trouble: null,
 }));
 
-const troubleOf = (error: unknown): Trouble =>
-  error instanceof LedgerBroken ? { entry: error.at, why: error.why } : { entry: null, why: String(error) };
+function troubleOf(error: unknown): Trouble {
+  if (error instanceof LedgerBroken) return { entry: error.at, why: error.why, isLater: false };
+  const inner = (error as { inner?: unknown } | null)?.inner;
+  const isLater = error instanceof LaterVersion || inner instanceof LaterVersion;
+  return { entry: null, why: isLater ? new LaterVersion().message : String(error), isLater };
+}
+
+/** Shows why what is kept here cannot be read. */
+export const tellTrouble = (error: unknown): void => benchStore.setState({ trouble: troubleOf(error), isLoaded: true });
 
 /** Keeps the store in step with the database, whichever tab writes to it. */
 export function followBench(db: StockDb): Subscription {
@@ -37,7 +46,7 @@ export function followBench(db: StockDb): Subscription {
     }),
   ).subscribe({
     next: (known) => benchStore.setState({ ...known, isLoaded: true, trouble: null }),
-    error: (error: unknown) => benchStore.setState({ trouble: troubleOf(error), isLoaded: true }),
+    error: tellTrouble,
   });
 }
 

@@ -29,6 +29,16 @@ export interface Meta {
   readonly value: number;
 }
 
+/** The version of the database's own form, which this code reads and writes. */
+const VERSION = 4;
+
+/** The database was written by a later version of Nubbin: this one must not write into it. */
+export class LaterVersion extends Error {
+  constructor() {
+    super('it was written by a later version of Nubbin; close the other windows and reload to get that one');
+  }
+}
+
 /** The browser's database. A released version is never edited; a new one lists only the tables that change. */
 export class StockDb extends Dexie {
   images!: EntityTable<Image, 'id'>;
@@ -57,7 +67,7 @@ export class StockDb extends Dexie {
     });
     this.version(2).stores({ designs: 'id', sharings: 'id' });
     this.version(3).stores({ wishes: 'id', thumbs: 'id' });
-    this.version(4)
+    this.version(VERSION)
       .stores({
         ...Object.fromEntries(SPECS.map(({ name: of, indexes }) => [of, indexes])),
         incoming: 'id',
@@ -74,6 +84,14 @@ export class StockDb extends Dexie {
         await tx.table('acts').clear();
         if (now.events.length > 0) await tx.table('meta').put({ key: 'setUp', value: 1 });
       });
+    // Dexie counts versions in tenths, and opens later ones as if they were its own.
+    this.on(
+      'ready',
+      () => {
+        if (this.backendDB().version > VERSION * 10) throw new LaterVersion();
+      },
+      true,
+    );
   }
 
   of<K extends TableName>(name: K): Table<Records[K], string> {

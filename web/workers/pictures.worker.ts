@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { mainColours, type ColourShare } from '../../core/colour';
 import { isGrey } from '../../core/photos';
 import { sizeBetween, straighten, type Corners } from '../../core/straightening';
+import { hello } from './answering';
 import { takenOf } from './taken';
 
 /** A picture made ready to be kept: resized, with its main colours. */
@@ -67,6 +68,7 @@ const jpegOf = async (canvas: OffscreenCanvas, quality: number): Promise<ArrayBu
   (await canvas.convertToBlob({ type: 'image/jpeg', quality })).arrayBuffer();
 
 const api = {
+  hello,
   /**
    * Decodes, resizes and looks at a picture; null where it is none that can be read.
    * @param corners of a paper on it (parts of the picture, 0 to 1): what lies between them is cut out and put straight

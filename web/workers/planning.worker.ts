@@ -3,11 +3,13 @@ import { proposePages, type BustingInput, type BustingProgress } from '../../cor
 import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../../core/cutting';
 import { punchOut, type Hole, type PunchWish, type Scrap } from '../../core/punching';
 import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/papers';
+import { hello } from './answering';
 import { makeDriver } from './driver';
 
 const { drive, stop } = makeDriver();
 
 const api = {
+  hello,
   /** Plans cuts; better plans are told as they come. @param work judgements allowed */
   async plan(job: CutJob, work: number, onProgress: (progress: PlanProgress) => unknown): Promise<CutPlan> {
     return (await drive(searchPlans(job, work), onProgress))!.plan;

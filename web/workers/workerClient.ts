@@ -1,7 +1,11 @@
 import { wrap, type Remote } from 'comlink';
+import type { Answering } from './answering';
+
+/** How long a worker may take until it answers for the first time. */
+const PATIENCE_MS = 15_000;
 
 /**
- * A worker that could not be loaded, or broke off: what was asked of it has no answer. The next question opens it anew.
+ * A worker that could not be loaded, does not answer, or broke off: what was asked of it has no answer. The next question opens it anew.
  */
 export class WorkerGone extends Error {
   constructor() {
@@ -16,10 +20,11 @@ interface Opened<Api> {
 }
 
 /** Asks a worker, which is opened when it is first asked, and again after it is gone. @param make opens it */
-export function workerClient<Api>(make: () => Worker) {
+export function workerClient<Api extends Answering>(make: () => Worker) {
   let opened: Opened<Api> | null = null;
   const open = (): Opened<Api> => {
     const worker = make();
+    const remote = wrap<Api>(worker);
     const gone = new Promise<never>((_, fail) => {
       const end = (): void => {
         opened = null;
@@ -28,10 +33,12 @@ export function workerClient<Api>(make: () => Worker) {
       };
       worker.addEventListener('error', end);
       worker.addEventListener('messageerror', end);
+      const unanswered = setTimeout(end, PATIENCE_MS);
+      void remote.hello().then(() => clearTimeout(unanswered));
     });
     // Nobody may be waiting when it goes.
     gone.catch(() => undefined);
-    return { remote: wrap<Api>(worker), gone };
+    return { remote, gone };
   };
   return {
     ask<T>(question: (api: Remote<Api>) => Promise<T>): Promise<T> {

@@ -7,16 +7,17 @@ const REST_MS = 300;
 
 /** What is asked; it stands in the address, so that a reload and Back keep it. */
 export function useQueryInAddress(): [StashQuery, Dispatch<SetStateAction<StashQuery>>] {
-  const { pathname, search } = useLocation();
+  const { search } = useLocation();
   const go = useNavigate();
   const [query, setQuery] = useState(() => queryOf(search));
   useEffect(() => {
     const asked = searchOf(query);
     if (searchOf(queryOf(search)) === asked) return undefined;
     const timer = setTimeout(() => {
-      void go({ pathname, search: asked }, { replace: true });
+      // Where she is by then: a thing may have been opened that is not drawn yet.
+      void go({ pathname: window.location.pathname, search: asked }, { replace: true });
     }, REST_MS);
     return () => clearTimeout(timer);
-  }, [query, pathname, search, go]);
+  }, [query, search, go]);
   return [query, setQuery];
 }
