@@ -204,6 +204,28 @@ const PRESSABLE = [
   '[role=dialog] button:visible:enabled',
 ].join(', ');
 
+test('at twice the size every screen can be read and used, and the window itself does not scroll', async ({ page }) => {
+  await page.setViewportSize({ width: 640, height: 400 });
+  await openDemo(page);
+  await goTo(page, 'Photos');
+  await page.getByRole('button', { name: 'Plan the pages of A moth-trapping night' }).click();
+  await page.getByRole('button', { name: /^Begin these/ }).click();
+  for (const screen of ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Wrap-up', 'Busters']) {
+    await goTo(page, screen);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const seen = await page.evaluate(() => ({
+      scrolls: [document.documentElement.scrollWidth, document.documentElement.scrollHeight],
+      narrow: [...document.querySelectorAll('main input[type=text], main p, main h2, main h3, main label')]
+        .map((one) => [one.textContent, Math.round(one.getBoundingClientRect().width)] as const)
+        .filter(([text, width]) => width > 2 && width < 90 && (text ?? '').length !== 0 && (text ?? '').length > 14),
+      fields: [...document.querySelectorAll('main input[type=text]')]
+        .map((one) => Math.round(one.getBoundingClientRect().width))
+        .filter((width) => width > 2 && width < 90),
+    }));
+    expect({ screen, ...seen }).toEqual({ screen, scrolls: [640, 400], narrow: [], fields: [] });
+  }
+});
+
 for (const seed of [7, 11])
   test(`whatever is pressed, no screen breaks, the figures add up, and all can be read back (${seed})`, async ({
     page,

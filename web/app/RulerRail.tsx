@@ -2,7 +2,7 @@ import { CircleHelp, Redo2, Settings as Cog, Undo2 } from 'lucide-react';
 import { Button, Tooltip, TooltipTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
-import { heading, mono } from '../ui/theme';
+import { heading, inSmallWindow, mono } from '../ui/theme';
 import { PLACES } from './places';
 
 export interface RulerRailProps {
@@ -149,6 +149,13 @@ const Mark = styled(NavLink)`
   color: ${({ theme }) => theme.woodInk};
   small {
     font: 400 11px/1.2 ${mono};
+  }
+  ${inSmallWindow} {
+    inset: 1px 0;
+    padding-left: 8px;
+    small {
+      display: none;
+    }
   }
   &:hover {
     background: ${({ theme }) => theme.ground}88;

@@ -6,6 +6,7 @@ import { redo, undo } from '../data/acts';
 import { benchStore } from '../data/benchStore';
 import { didWords } from '../data/didWords';
 import type { KeyId } from '../ui/keyTable';
+import { inSmallWindow } from '../ui/theme';
 import { useKeys } from '../ui/useKeys';
 import { AllFaces } from './AllFaces';
 import { BenchTray } from './BenchTray';
@@ -96,5 +97,9 @@ const Work = styled.div`
   main {
     flex: 1;
     min-height: 0;
+    position: relative;
+    ${inSmallWindow} {
+      overflow: auto;
+    }
   }
 `;

@@ -1,5 +1,6 @@
 import { useEffect, type ReactNode } from 'react';
 import styled from 'styled-components';
+import { inSmallWindow } from './theme';
 
 export interface ScreenProps {
   title: string;
@@ -32,6 +33,10 @@ const Frame = styled.div`
   height: 100%;
   min-height: 0;
   padding: 14px 24px 0;
+  ${inSmallWindow} {
+    height: auto;
+    padding: 10px 14px 0;
+  }
 `;
 const Head = styled.header`
   display: flex;
@@ -75,6 +80,12 @@ export const Columns = styled.div<{ $widths: string }>`
     min-width: 0;
     overflow: auto;
     padding: 4px;
+  }
+  ${inSmallWindow} {
+    grid-template-columns: minmax(0, 1fr);
+    > * {
+      max-height: 92vh;
+    }
   }
 `;
 

@@ -83,3 +83,6 @@ export const evening: DefaultTheme = {
 export const heading = "'Bricolage Grotesque Variable', sans-serif";
 export const text = "'Atkinson Hyperlegible Next Variable', sans-serif";
 export const mono = "'Atkinson Hyperlegible Mono Variable', monospace";
+
+/** A window that is small, or zoomed: columns stand below each other, and the screen scrolls. */
+export const inSmallWindow = '@media (max-width: 800px), (max-height: 520px)';

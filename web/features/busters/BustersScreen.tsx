@@ -189,7 +189,7 @@ const Proposed = memo(
 
 const List = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(480px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(480px, 100%), 1fr));
   gap: 24px 32px;
   overflow: auto;
   padding: 6px;

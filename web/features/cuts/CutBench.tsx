@@ -10,7 +10,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
 import { Row, Screen, Soft } from '../../ui/Screen';
-import { heading, mono } from '../../ui/theme';
+import { heading, mono, inSmallWindow } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
 import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
@@ -241,6 +241,9 @@ const Bench = styled.div`
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(260px, 1fr) minmax(360px, 1.2fr) 180px;
+  ${inSmallWindow} {
+    grid-template-columns: minmax(0, 1fr);
+  }
   gap: 32px;
   padding-top: 18px;
   overflow: auto;

@@ -12,6 +12,7 @@ import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { Working } from '../../ui/Working';
+import { countWords } from '../../ui/countWords';
 import { askAfter, isCutting, useMachine } from './machineStore';
 import { outlinesOf } from './outlinesOf';
 
@@ -117,7 +118,7 @@ function MachineWorking({
     close();
   };
   const good = report ? workOf(report, lines).cut.filter((ok) => ok).length : 0;
-  const goodWords = `${good} of ${sheet.pieces.length} ${sheet.pieces.length === 1 ? 'piece' : 'pieces'}`;
+  const goodWords = `${good} of ${countWords(sheet.pieces.length, 'piece')}`;
 
   if (job && isCutting(job))
     return (

@@ -2,6 +2,7 @@ import { designOfPage, slotOfMore } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
+import { inSentence } from '../../ui/inSentence';
 
 /** What a piece is for. */
 export interface Purpose {
@@ -24,7 +25,7 @@ export function usePieceName(isShared: boolean): PieceName {
   return ({ page: id, slot }, isInSentence = false) => {
     const page = pages.get(id);
     if (!page) return slot;
-    const own = isInSentence ? slotName(page, slot).toLowerCase() : slotName(page, slot);
+    const own = isInSentence ? inSentence(slotName(page, slot)) : slotName(page, slot);
     return isShared ? `${own} · ${pageName(page)}` : own;
   };
 }

@@ -46,13 +46,13 @@ export function MorePieces({ page, isOpen }: { page: Page; isOpen: boolean }) {
               {isOpen && (
                 <Button
                   look="quiet"
-                  aria-label={`Not the ${piece.name.toLowerCase()}`}
+                  aria-label={`Not the ${piece.name}`}
                   onPress={() => {
                     void act(
                       changePage(
                         page.id,
                         (now) => ({ more: (now.more ?? []).filter(({ id }) => id !== piece.id) }),
-                        `Took the ${piece.name.toLowerCase()} off`,
+                        `Took the ${piece.name} off`,
                       ),
                       { isQuiet: true },
                     );

@@ -30,6 +30,7 @@ import { usePageWork } from './usePageWork';
 import { dropPage, changePage } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { inSentence } from '../../ui/inSentence';
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
 export function PageBench() {
@@ -119,7 +120,7 @@ function Bench({ page }: { page: Page }) {
           {short && (
             <Wrong role="alert">
               The papers are too few: none is left for the{' '}
-              {layout?.slots.find(({ id }) => id === short.slot)?.name.toLowerCase()}, which needs a piece of{' '}
+              {inSentence(layout?.slots.find(({ id }) => id === short.slot)?.name ?? 'rest')}, which needs a piece of{' '}
               {formatWords({ ...short, spread: false }, system)}. Choose a smaller page, another design, or unpack more
               paper.
             </Wrong>

@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
+import { inSentence } from '../../ui/inSentence';
 
 export interface PlainGroundHintProps {
   page: Page;
@@ -28,7 +29,7 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
   const take = ({ slot, face, strips }: PlainGround): void => {
     const more = strips.map(({ w, h, count }): MorePiece => ({
       id: nanoid(6),
-      name: `Edge of the ${nameOf(slot).toLowerCase()}`,
+      name: `Edge of the ${inSentence(nameOf(slot))}`,
       shape: { kind: 'rectangle', w, h },
       face: papers[slot]!,
       count,
@@ -45,9 +46,9 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
   return (
     <>
       {found.map((ground) => (
-        <Hint key={ground.slot} aria-label={`Less for the ${nameOf(ground.slot).toLowerCase()}`}>
+        <Hint key={ground.slot} aria-label={`Less for the ${inSentence(nameOf(ground.slot))}`}>
           <p>
-            Little of the <strong>{nameOf(ground.slot).toLowerCase()}</strong> shows. On plain{' '}
+            Little of the <strong>{inSentence(nameOf(ground.slot))}</strong> shows. On plain{' '}
             {bench.lots.get(ground.lot)?.name},{' '}
             {ground.strips.map((strip) => `${strip.count} × ${formatSize(strip, system)}`).join(' and ')} of{' '}
             {bench.faces.get(papers[ground.slot]!)?.name} do: {formatArea(ground.then, system)} in place of{' '}

@@ -5,6 +5,7 @@ import { lookOver, type Layout, type Remark } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { inSentence } from '../../ui/inSentence';
 import { layerName } from './layerName';
 
 function words(remark: Remark, layout: Layout, system: MeasureSystem): string {
@@ -21,7 +22,7 @@ function words(remark: Remark, layout: Layout, system: MeasureSystem): string {
     case 'over-edge':
       return `${name(remark.layer)} hangs over the page's edge; what is over is trimmed.`;
     case 'nearly-meet':
-      return `${name(remark.layer)} and ${name(remark.other).toLowerCase()} nearly meet, ${formatLength(remark.by, system)} apart: let them meet, or clearly miss.`;
+      return `${name(remark.layer)} and ${inSentence(name(remark.other))} nearly meet, ${formatLength(remark.by, system)} apart: let them meet, or clearly miss.`;
   }
 }
 

@@ -191,7 +191,7 @@ export function PhotosScreen() {
 
 const Filters = styled.div`
   display: grid;
-  grid-template-columns: 320px 220px;
+  grid-template-columns: minmax(0, 320px) minmax(0, 220px);
   gap: 12px;
   padding-bottom: 10px;
   flex: none;

@@ -13,6 +13,7 @@ import { PictureFill } from '../../ui/PictureFill';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
+import { countWords } from '../../ui/countWords';
 
 export interface PrintsSlipProps {
   photos: readonly Photo[];
@@ -117,7 +118,7 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
       <Soft>
         {laid.sheets.length === 0
           ? 'Tick the photos to print.'
-          : `${laid.sheets.length} ${laid.sheets.length === 1 ? 'print' : 'prints'}; the lines are where to cut. Print at full size, not fitted to the page.`}
+          : `${countWords(laid.sheets.length, 'print')}; the lines are where to cut. Print at full size, not fitted to the page.`}
       </Soft>
       <Row>
         <Button

@@ -15,6 +15,7 @@ import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { beginStoryPages, changeStory } from '../../../core/making';
 import { act } from '../../data/acts';
+import { countWords } from '../../ui/countWords';
 
 export interface StorySlipProps {
   story: Story;
@@ -98,7 +99,7 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
         {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && (
           <Wrong>
             {proposed.pages.length < story.pages
-              ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${proposed.pages.length} ${proposed.pages.length === 1 ? 'page' : 'pages'}, not ${story.pages}.`
+              ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${countWords(proposed.pages.length, 'page')}, not ${story.pages}.`
               : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}
           </Wrong>
         )}

@@ -30,6 +30,7 @@ import { WhatItTakes } from './WhatItTakes';
 import { claimShareOut } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { countWords } from '../../ui/countWords';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [
   ['save', 'save the good papers'],
@@ -117,11 +118,7 @@ export function ShareOutScreen() {
   return (
     <Screen
       title="Share-out"
-      about={
-        plan
-          ? `${plan.stats.complete} of ${laid.length} ${laid.length === 1 ? 'page' : 'pages'} can be made`
-          : undefined
-      }
+      about={plan ? `${plan.stats.complete} of ${countWords(laid.length, 'page')} can be made` : undefined}
       actions={
         <>
           <Button

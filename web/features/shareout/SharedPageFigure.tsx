@@ -15,6 +15,7 @@ import { PART, type DraggedPart } from './draggedPart';
 import { lackingOnPage } from './lackingOnPage';
 import { useShareChoices } from './shareChoices';
 import { pageName } from '../../data/didWords';
+import { inSentence } from '../../ui/inSentence';
 
 export interface SharedPageFigureProps {
   sharing: SharingPage;
@@ -90,7 +91,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
                   <Button
                     look="quiet"
                     aria-pressed={isKept}
-                    aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${name.toLowerCase()} of ${pageName(page)}`}
+                    aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${inSentence(name)} of ${pageName(page)}`}
                     onPress={() => pin(page.id, id, isKept ? null : face)}
                   >
                     {isKept ? 'kept' : 'keep'}

@@ -10,6 +10,8 @@ import { kindWords } from '../../ui/lotWords';
 import { MeasureField } from '../../ui/MeasureField';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { inSmallWindow } from '../../ui/theme';
+import { countWords } from '../../ui/countWords';
 import { PhotoColours } from './PhotoColours';
 import { FAMILY_NAMES, GROUPINGS } from './groups';
 import { HARMONIES, IDLE, NO_QUERY, STATES, type StashQuery } from './stashQuery';
@@ -83,7 +85,7 @@ export function StashFilters({ query, onChange, total, isMore, onMore }: StashFi
           isOptional
         />
         <Soft role="status">
-          {total} {total === 1 ? 'thing' : 'things'}
+          {countWords(total, 'thing')}
           {isAsked && (
             <>
               <br />
@@ -155,6 +157,9 @@ const Filters = styled.div`
   flex: none;
   > span:last-child {
     padding-bottom: 4px;
+  }
+  ${inSmallWindow} {
+    grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
   }
 `;
 const More = styled.div`

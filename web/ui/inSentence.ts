@@ -1,0 +1,6 @@
+import { DESIGNS } from '../../core/design';
+
+const OF_THE_HOUSE = new Set(DESIGNS.flatMap(({ slots }) => slots.map(({ name }) => name)));
+
+/** A layer's name within a sentence: the house's with a small letter, hers as she wrote it. */
+export const inSentence = (name: string): string => (OF_THE_HOUSE.has(name) ? name.toLowerCase() : name);
