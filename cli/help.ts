@@ -7,6 +7,7 @@ Reads one JSON job from FILE, or from standard input when FILE is absent or -, a
   gut         what the layers of a page hide, and what can be taken back
   difference  how different two colours look (CIEDE2000)
   palette     what share of a palette is owned, and with what
+  list        what a packing list tells of, line by line, and what of it is in doubt
 
 The formats, with a runnable example of each, are in docs/formats/. A job that is refused ends with status 2
 and one line of JSON on standard error: {"error":{"code":"...","at":"/pieces/0/w","message":"..."}}.

@@ -4,6 +4,7 @@ import {
   differences,
   gut,
   join,
+  list,
   palette,
   readCutJob,
   readShareJob,
@@ -78,4 +79,5 @@ export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb<Job<typeof gut>>('gut', gut),
   verb<Job<typeof differences>>('difference', (job) => ok(differences(job))),
   verb<Job<typeof palette>>('palette', palette),
+  verb<Job<typeof list>>('list', list),
 ]);

@@ -5,7 +5,7 @@ import { mainColours } from '../core/colour';
 import { planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
 import { inches, parseSize } from '../core/length';
-import { readList, receiptOf, unpack } from '../core/listing';
+import { entriesOf, readList, receiptOf, unpack } from '../core/listing';
 import { cutEvent } from '../core/making';
 import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cutlist';
 import { designOf, layOut } from '../core/design';
@@ -45,17 +45,16 @@ class Scene {
     this.kits.push({ id, club: CLUB, name, month, theme: [...theme], list });
     const newId = this.id(id);
     const own: Face[] = [];
-    for (const [i, line] of readList(list).entries()) {
-      if (line.status === 'not-read') throw new Error(`${id}: ${line.text}`);
-      if (line.status !== 'read') continue;
+    for (const { line, item, doubts } of entriesOf(readList(list))) {
+      if (doubts.length > 0) throw new Error(`${id}: ${JSON.stringify(doubts)}`);
       const {
         lots: [lot],
         faces,
-      } = unpack(line.item, i + 1, id, own, newId);
+      } = unpack(item, line + 1, id, own, newId);
       own.push(...faces);
       this.lots.push(lot!);
-      const gone = missing[line.item.name] ?? 0;
-      this.happen({ type: 'received', lot: lot!.id, ...receiptOf(line.item, line.item.count - gone, newId) }, came);
+      const gone = missing[item.name] ?? 0;
+      this.happen({ type: 'received', lot: lot!.id, ...receiptOf(item, item.count - gone, newId) }, came);
       if (gone > 0) this.happen({ type: 'owed', lot: lot!.id, amounts: { '': gone } }, came);
     }
     this.faces.push(...own);
@@ -141,7 +140,7 @@ class Scene {
     return `${JSON.stringify(
       {
         format: 'nubbin-bench',
-        version: 2,
+        version: 3,
         kits: sorted(kits),
         faces: sorted(faces),
         lots: sorted(lots),

@@ -29,10 +29,10 @@ async function unpack(page: Page): Promise<void> {
   await page.getByLabel('Kit', { exact: true }).fill('Moth Lantern');
   await page.getByLabel('Club').fill('The Oddment Post');
   await page.getByLabel('The list').fill(LIST);
-  await expect(page.getByText('8 lines, 7 understood')).toBeVisible();
-  await expect(page.getByText('Did you mean washi?')).toBeVisible();
+  await expect(page.getByText('8 lines, 8 things')).toBeVisible();
+  await expect(page.getByText('Is washi meant?')).toBeVisible();
   await page.getByRole('button', { name: 'Write washi' }).click();
-  await expect(page.getByText('8 lines, 8 understood')).toBeVisible();
+  await expect(page.getByText('Is washi meant?')).toBeHidden();
   // What was typed is still there after the window was closed.
   await reload(page);
   await expect(page.getByLabel('The list')).toHaveValue(LIST.replace('wahsi', 'washi'));

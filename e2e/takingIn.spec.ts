@@ -93,7 +93,7 @@ test('words are offered while typing; the help sheet gives lines; a list goes ou
   await expect(list).toHaveValue('1 x 12x12 rows, lamplight\nwashi 10 yd, amber');
   await list.fill('');
   await open('list.csv', 'text/csv', csv);
-  await expect(page.getByText('2 lines, 2 understood')).toBeVisible();
+  await expect(page.getByText('2 lines, 2 things')).toBeVisible();
   await open(
     'more.json',
     'application/json',
@@ -105,7 +105,7 @@ test('words are offered while typing; the help sheet gives lines; a list goes ou
       }),
     ),
   );
-  await expect(page.getByText('4 lines, 3 understood')).toBeVisible();
+  await expect(page.getByText('4 lines, 4 things')).toBeVisible();
 });
 
 test("a cut-apart sheet becomes its cards, a maker's strip is cut off, and both can be undone after a reload", async ({
@@ -233,7 +233,7 @@ test('a table is shown row by row before it is taken; one undo takes all of it b
     .trimEnd()
     .split('\r\n')
     .map((row) => row.replace(/^wood buttons,(.*?),\d+,/, 'wood buttons,$1,2,'));
-  await open([...changed, 'cardstock slate,,Old tins,2024-03,,,12,12,3,,tray,,', 'nonsense,,,,,,,,,,,,'].join('\r\n'));
+  await open([...changed, 'cardstock slate,,Old tins,2024-03,,,12,12,3,,tray,,', 'nonsense,,,,,,,,many,,,,'].join('\r\n'));
   await expect(page.getByText(/^1 added, 1 changed, 1 refused/)).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 rows' }).click();
   await expect(page.getByRole('button', { name: /^wood buttons 2/ })).toBeVisible();

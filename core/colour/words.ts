@@ -2,7 +2,7 @@ import { differenceCiede2000 } from './differenceCiede2000';
 import { hexToLab } from './srgbToLab';
 
 /** Colour words as packing lists use them, each with the colour it is drawn in. */
-const WORDS: Readonly<Record<string, string>> = {
+export const WORDS: Readonly<Record<string, string>> = {
   white: '#ffffff',
   cream: '#f2e9cf',
   ivory: '#f6efdd',

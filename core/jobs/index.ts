@@ -8,3 +8,4 @@ export { schemaProblem } from './schemaProblem';
 export { palette } from './paletteJob';
 export { join } from './joinJob';
 export { gut } from './gutJob';
+export { list } from './listJob';

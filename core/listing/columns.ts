@@ -43,6 +43,10 @@ export const LIST_COLUMNS = [
 
 const side = (length: number): string => String(length / TICKS_PER_INCH);
 
+/** A name in which numbers stand in quotes, so that they are read as a part of it. */
+const quoted = (name: string): string =>
+  name.replace(/[^\s,]*\d[^\s,]*/g, (word) => (/["“”]/.test(word) ? word : `"${word}"`));
+
 /** An item in columns. */
 export function rowOf({
   name,
@@ -62,7 +66,7 @@ export function rowOf({
   return {
     ...(measure === 'length' || measure === 'letters' ? {} : { count }),
     ...(size ? { size: `${side(size.w)}x${side(size.h)}` } : {}),
-    name,
+    name: punch ? `${name} ${side(punch.size)} in` : name,
     ...(front && front.colours.length > 0 ? { colours: front.colours.map(nearestWord).join(' + ') } : {}),
     ...(upright ? { upright } : {}),
     ...(length === null ? {} : { length: `${side(length)} in` }),
@@ -83,7 +87,7 @@ export function rowOf({
 
 /** The line that says what the columns say; whether it can be understood, reading it tells. */
 export function lineOf({
-  name,
+  name: told,
   count,
   size,
   length,
@@ -94,8 +98,12 @@ export function lineOf({
   left,
   designs,
   reach,
-  note,
+  note: noted,
 }: ListRow): string {
+  const name = /\bpunch/i.test(told) ? told : quoted(told);
+  // What is printed on a sheet to be cut apart stands behind a colon as it is.
+  const isPrinted = noted !== undefined && /\d\s*x\s*\d/.test(noted) && /cut[- ]?aparts?$/i.test(told);
+  const note = noted === undefined || isPrinted ? undefined : quoted(noted);
   const some = (...parts: (string | false | undefined)[]): string =>
     parts
       .filter((part) => part !== undefined && part !== false && part !== '')
@@ -103,12 +111,13 @@ export function lineOf({
       .replace(/\s*[\r\n]+\s*/g, ' ');
   if (letters !== undefined) return `${some([name, height].filter(Boolean).join(' '), colours, note)}: ${letters}`;
   if (length !== undefined) return some(`${name} ${length}`, colours, note);
-  const told = [colours, upright === true && 'upright', left, reach !== undefined && `reach ${reach}`, note];
+  const behind = [colours, upright === true && 'upright', left, reach !== undefined && `reach ${reach}`, note];
   if (designs !== undefined)
     return some(
       [`pad`, size, name].filter(Boolean).join(' '),
       `${count ?? designs} sheets of ${designs} designs`,
-      ...told,
+      ...behind,
     );
-  return some([`${count ?? 1} x`, size, name].filter(Boolean).join(' '), ...told);
+  const line = some([`${count ?? 1} x`, size, name].filter(Boolean).join(' '), ...behind);
+  return isPrinted ? `${line}: ${noted}` : line;
 }

@@ -1,9 +1,14 @@
-export { readLine, readList, MOST_OF_A_LINE } from './readList';
+export { readLine, readList } from './readList';
+export { entriesOf, lineOfKey, readItem } from './entries';
+export type { Entry } from './entries';
+export { readLetters } from './readLetters';
+export { MOST_OF_A_LINE } from './takeCounts';
+export type { Doubt, ReadLine, Thing, ThingKind } from './thing';
 export { amountsOf, ofDesign, receiptOf, unpack } from './unpack';
 export type { Unpacked } from './unpack';
 export { LIST_COLUMNS, lineOf, rowOf } from './columns';
 export type { ListRow } from './columns';
 export { writeLine } from './writeLine';
-export type { FaceSketch, ListItem, ListProblem, ReadLine } from './listItem';
+export type { FaceSketch, ListItem } from './listItem';
 export { suggestWords, wordBefore } from './suggestWords';
 export { closestWord } from './closestWord';

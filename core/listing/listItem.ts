@@ -34,28 +34,3 @@ export interface ListItem {
   /** Whatever else stood there. */
   readonly note: string;
 }
-
-/** Why a line, or a stretch of it, was not understood; `closest` is a word that may have been meant. */
-export interface ListProblem {
-  readonly kind:
-    | 'nothing-known'
-    | 'bad-size'
-    | 'bad-letters'
-    | 'no-length'
-    | 'no-name'
-    | 'unknown-colour'
-    | 'count-of-none'
-    | 'too-many'
-    | 'bad-reach'
-    | 'bad-pad';
-  /** The stretch of the line, from and to. */
-  readonly from: number;
-  readonly to: number;
-  readonly text: string;
-  readonly closest: string | null;
-}
-
-export type ReadLine =
-  | { readonly status: 'blank'; readonly text: string }
-  | { readonly status: 'read'; readonly text: string; readonly item: ListItem }
-  | { readonly status: 'not-read'; readonly text: string; readonly problem: ListProblem };

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { hexOfWord } from '../colour';
 import { inches } from '../length';
-import { closestWord, readLine, readList, writeLine, type ListItem } from '.';
+import { closestWord, entriesOf, readItem, readLine, readList, writeLine, type ListItem } from '.';
 
 const item = (text: string): ListItem => {
-  const line = readLine(text);
-  if (line.status !== 'read') throw new Error(`${text}: ${JSON.stringify(line)}`);
-  return line.item;
+  const read = readItem(text);
+  if (!read) throw new Error(`${text} is no thing`);
+  return read;
 };
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 
@@ -49,33 +49,83 @@ describe('lines as clubs write them', () => {
   ])('%s', (text, expected) => expect(item(text)).toMatchObject(expected));
 
   test('blank lines and remarks are passed over', () => {
-    expect(readList('\n# papers\n  \n').every(({ status }) => status === 'blank')).toBe(true);
+    expect(readList('\n# papers\n  \n').every(({ read }) => read === 'nothing')).toBe(true);
   });
 });
 
-describe('what is not understood is shown in its place', () => {
+describe('what is not sure is in doubt where it stands, and nothing is refused', () => {
   test.each([
-    ['wahsi 10 yd', 'nothing-known', 'wahsi', 'washi'],
-    ['some nonsense', 'nothing-known', 'some nonsense', null],
-    ['2 x 12x12 moths, ink + ambr', 'unknown-colour', 'ambr', 'amber'],
-    ['alpha puffy: A3 E', 'bad-letters', 'A3 E', null],
-    ['alpha puffy', 'bad-letters', 'alpha puffy', null],
-    ['washi', 'no-length', 'washi', null],
-    ['2 x 12x12', 'no-name', '2 x 12x12', null],
-    ['0 x 12x12 moths', 'count-of-none', '0 x', null],
-    ['0x12 moths', 'bad-size', '0x12', null],
-  ])('%s: %s', (text, kind, shown, closest) => {
-    const line = readLine(text);
-    expect(line).toMatchObject({ status: 'not-read', problem: { kind, closest } });
-    if (line.status === 'not-read') expect(text.slice(line.problem.from, line.problem.to)).toBe(shown);
+    ['wahsi 10 yd', 'wahsi', 'washi', { kind: 'washi' }],
+    ['2 x 12x12 moths, ink + ambr', 'ambr', 'amber', { kind: 'paper', count: 2 }],
+    ['0 x 12x12 moths', '0 x', undefined, { kind: 'paper', count: 1 }],
+    ['0x12 moths', '0x12', undefined, { kind: 'embellishment' }],
+    ['Meadow mk2, 12x12', 'mk2', undefined, { kind: 'paper', count: 1 }],
+    ['999999 x 12x12 cardstock slate', '999999 x', undefined, { kind: 'cardstock', count: 10_000 }],
+    ['enamel dots 10001', '10001', undefined, { kind: 'dots', count: 10_000 }],
+    ['12x12 Meadow 2', '2', undefined, { kind: 'paper', count: 2 }],
+    ['mist 30 ml', '30 ml', undefined, { kind: 'medium' }],
+    ['about 20 sequins', 'about 20', undefined, { kind: 'embellishment', count: 20 }],
+  ])('%s: %s', (text, shown, closest, expected) => {
+    const [doubt] = readLine(text).things.flatMap(({ doubts }) => doubts);
+    expect(text.slice(doubt!.from, doubt!.to).trim()).toBe(shown);
+    expect(doubt!.closest).toBe(closest);
+    expect(item(text)).toMatchObject(expected);
+  });
+  test.each(['some nonsense', 'alpha puffy', 'washi', '2 x 12x12', 'enamel dots 10000'])('%s is sure', (text) => {
+    expect(readLine(text).things.flatMap(({ doubts }) => doubts)).toEqual([]);
+  });
+  test('a size that is not told is taken as the usual, and said', () => {
+    const [entry] = entriesOf([readLine('3 sheets cardstock kraft')]);
+    expect(entry).toMatchObject({ item: { size: size(12, 12), count: 3 }, doubts: [{ words: 'cardstock kraft' }] });
   });
 });
 
-test('no text makes the reader stumble', () =>
+test('whatever is written is read, and no number of a thing is lost in silence', () =>
   fc.assert(
-    fc.property(fc.string(), (text) => {
-      expect(['blank', 'read', 'not-read']).toContain(readLine(text).status);
-    }),
+    fc.property(
+      fc.oneof(
+        fc.string(),
+        fc
+          .array(
+            fc.constantFrom(
+              '12x12',
+              '2',
+              'x',
+              '(3)',
+              'paper',
+              '-',
+              ',',
+              'Meadow',
+              '5',
+              'pcs',
+              'of',
+              '1/2',
+              'in',
+              ':',
+              '10 yd',
+              'alpha',
+              'A3',
+              '"mk 2"',
+              'kraft',
+              '/',
+            ),
+            { maxLength: 9 },
+          )
+          .map((words) => words.join(' ')),
+      ),
+      (text) => {
+        for (const { read, things, text: line } of readList(text)) {
+          expect(things.length > 0).toBe(read === 'thing');
+          for (const { doubts, name } of things)
+            for (const { from, to } of doubts) {
+              expect(from).toBeGreaterThanOrEqual(0);
+              expect(to).toBeLessThanOrEqual(line.length);
+              expect(name).not.toBe('');
+            }
+        }
+      },
+    ),
+    { numRuns: 1000 },
   ));
 
 const word = fc.constantFrom('moths', 'night sky', 'rows', 'field notes', 'lamplight');
@@ -118,9 +168,3 @@ test('a slip of one or two letters is forgiven, more is not', () => {
   expect(closestWord('ambre', ['amber', 'ash'])).toBe('amber');
   expect(closestWord('umbrella', ['amber', 'ash'])).toBeNull();
 });
-
-test.each(['999999999 x 12x12 cardstock slate', 'enamel dots 10001', 'alpha puffy: A10001'])(
-  'more of one line than anyone has is told in its place: %s',
-  (text) => expect(readLine(text)).toMatchObject({ status: 'not-read', problem: { kind: 'too-many' } }),
-);
-test('as many of a line as may be are taken', () => expect(item('enamel dots 10000').count).toBe(10_000));

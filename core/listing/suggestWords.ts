@@ -1,6 +1,27 @@
 import { colourWords } from '../colour';
-import { KNOWN_WORDS } from './kinds';
+import { GUESSABLE } from './findKind';
 
+/** Words of lists beside those that are guessed. */
+const KNOWN_WORDS = [
+  'glassine',
+  'tags',
+  'dots',
+  'bags',
+  'puffy',
+  'acrylic',
+  'flair',
+  'clips',
+  'dies',
+  'cards',
+  'pad',
+  'spray',
+  'paint',
+  'gesso',
+  'paste',
+  'tissue',
+  'upright',
+  'plenty',
+];
 /** What a word being typed may become: at most five. */
 const MOST = 5;
 
@@ -14,7 +35,7 @@ export const wordBefore = (text: string, at: number): string => /[^\s,/+]*$/.exe
 export function suggestWords(beginning: string, own: readonly string[]): string[] {
   const typed = beginning.toLowerCase();
   if (typed.length < 2 || /\d/.test(typed)) return [];
-  const all = new Set([...KNOWN_WORDS, ...colourWords(), ...own.map((word) => word.toLowerCase())]);
+  const all = new Set([...KNOWN_WORDS, ...GUESSABLE, ...colourWords(), ...own.map((word) => word.toLowerCase())]);
   return [...all]
     .filter((word) => word.startsWith(typed) && word !== typed)
     .sort((a, b) => a.length - b.length || a.localeCompare(b))

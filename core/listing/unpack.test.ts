@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
 import type { Face } from '../things';
-import { readLine, receiptOf, unpack, type ListItem } from '.';
+import { readItem, receiptOf, unpack, type ListItem } from '.';
 
-function item(text: string): ListItem {
-  const line = readLine(text);
-  if (line.status !== 'read') throw new Error(`${text} was not read`);
-  return line.item;
-}
+const item = (text: string): ListItem => {
+  const read = readItem(text);
+  if (!read) throw new Error(`${text} is no thing`);
+  return read;
+};
 function counter(): () => string {
   let n = 0;
   return () => `id${++n}`;

@@ -9,14 +9,13 @@ export interface Unpacked {
   readonly faces: readonly Face[];
 }
 
-const PLAIN = '#e9e2d3';
-
 /** The ground gets what the others leave: one colour all, two 70 to 30, three 60, 25 and 15. */
-const SHARES: readonly (readonly number[])[] = [[1], [0.7, 0.3], [0.6, 0.25, 0.15]];
+const SHARES: readonly (readonly number[])[] = [[], [1], [0.7, 0.3], [0.6, 0.25, 0.15]];
 
+/** Of what has no colour told there is none, so that it is compared with nothing. */
 function sharesOf(colours: readonly string[]): ColourShare[] {
-  const told = colours.length === 0 ? [PLAIN] : colours.slice(0, 3);
-  return told.map((hex, i) => ({ hex, share: SHARES[told.length - 1]![i]! }));
+  const told = colours.slice(0, 3);
+  return told.map((hex, i) => ({ hex, share: SHARES[told.length]?.[i] ?? 0 }));
 }
 
 function faceFrom(sketch: FaceSketch, kind: ListItem['kind'], id: string): Face {

@@ -1,4 +1,4 @@
-import { amountsOf, ofDesign, receiptOf, unpack, type ListItem, type ReadLine } from '../listing';
+import { amountsOf, entriesOf, ofDesign, receiptOf, unpack, type ListItem, type ReadLine } from '../listing';
 import type { Draft, Face, Kit, Lot } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
 
@@ -52,14 +52,13 @@ export const putParcelAway =
     const faces: Face[] = [];
     const events: NewEvent[] = [];
     const lots: RecordWrite[] = [];
-    lines.forEach((line, i) => {
-      if (line.status !== 'read') return;
-      const unpacked = unpack(line.item, i + 1, draft.id, faces, newId);
-      const damaged = draft.damaged?.[i] ?? 0;
+    for (const { key, line, item } of entriesOf(lines, draft.corrected)) {
+      const unpacked = unpack(item, line + 1, draft.id, faces, newId);
+      const damaged = draft.damaged?.[key] ?? 0;
       faces.push(...unpacked.faces);
       lots.push(...unpacked.lots.map((lot) => put('lots', damagedLot(lot, damaged))));
-      events.push(...eventsOf(line.item, unpacked.lots, { here: draft.here[i] ?? 0, damaged }, newId));
-    });
+      events.push(...eventsOf(item, unpacked.lots, { here: draft.here[key] ?? 0, damaged }, newId));
+    }
     return decided('took-parcel-in', draft.name.trim(), {
       events,
       records: [

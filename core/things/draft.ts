@@ -1,3 +1,18 @@
+import type { LotKind } from './lot';
+
+/** What she says of a thing of the list, where it was read otherwise. */
+export interface Correction {
+  readonly kind?: LotKind;
+  readonly count?: number;
+  readonly name?: string;
+  /** As text: `12x12`; empty: none. */
+  readonly size?: string;
+  /** By name. */
+  readonly colours?: string;
+  /** It is nothing to take in. */
+  readonly isLeftOut?: boolean;
+}
+
 /** A packing list being typed, kept at every stroke. */
 export interface Draft {
   readonly id: string;
@@ -9,4 +24,6 @@ export interface Draft {
   readonly here: Readonly<Record<string, number>>;
   /** How many of those that are here are damaged: they are kept, and others owed. */
   readonly damaged?: Readonly<Record<string, number>>;
+  /** By the thing, as its ticks are kept. */
+  readonly corrected?: Readonly<Record<string, Correction>>;
 }

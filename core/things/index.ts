@@ -19,5 +19,5 @@ export type {
 } from './page';
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
 export type { Punch } from './punch';
-export type { Draft } from './draft';
+export type { Correction, Draft } from './draft';
 export type { Wish } from './wish';

@@ -4,6 +4,8 @@ import type { Punch } from './punch';
 export type LotKind =
   | 'paper'
   | 'cardstock'
+  | 'vellum'
+  | 'acetate'
   | 'cut-apart'
   | 'card'
   | 'stickers'
@@ -52,4 +54,12 @@ export const isKept = (kind: LotKind): boolean => kind === 'tool' || kind === 'm
 
 /** Whether pieces of it are cut for pages. */
 export const isPaperKind = (kind: LotKind): boolean =>
-  kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';
+  kind === 'paper' ||
+  kind === 'cardstock' ||
+  kind === 'vellum' ||
+  kind === 'acetate' ||
+  kind === 'card' ||
+  kind === 'cut-apart';
+
+/** What lies under it shows. */
+export const isSeeThrough = (kind: LotKind): boolean => kind === 'vellum' || kind === 'acetate';

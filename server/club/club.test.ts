@@ -32,7 +32,9 @@ test('a month without a list is refused', async () => {
 
 test('every line of the club is understood, and what is late is on the list', () => {
   for (const { lines, late } of packingLists()) {
-    expect(readList(lines.join('\n')).filter(({ status }) => status === 'not-read')).toEqual([]);
+    const read = readList(lines.join('\n'));
+    expect(read.every(({ read: as }) => as === 'thing')).toBe(true);
+    expect(read.flatMap(({ things }) => things.flatMap(({ doubts }) => doubts))).toEqual([]);
     expect(late.every((line) => lines.includes(line))).toBe(true);
   }
 });

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { LIST_COLUMNS, readList, rowOf, type ListRow } from '../../core/listing';
+import { entriesOf, LIST_COLUMNS, readList, rowOf, type ListRow } from '../../core/listing';
 import { linesOf, listCsv, listJson, readListFile } from './listFile';
 
 const LINES = [
@@ -13,9 +13,8 @@ const LINES = [
   'sticker sheet, half left',
   'circle punch 1 1/2 in, reach 1 3/4',
 ];
-const itemsOf = (text: string) => readList(text).map((line) => (line.status === 'read' ? line.item : line.text));
-const rows = (): ListRow[] =>
-  readList(LINES.join('\n')).flatMap((line) => (line.status === 'read' ? [rowOf(line.item)] : []));
+const itemsOf = (text: string) => entriesOf(readList(text)).map(({ item }) => item);
+const rows = (): ListRow[] => itemsOf(LINES.join('\n')).map(rowOf);
 
 test.each([
   ['list.csv', listCsv],
@@ -28,9 +27,9 @@ test.each([
 test('the published example is understood, every line', () => {
   const read = readListFile(
     'list.json',
-    readFileSync(new URL('../../docs/formats/list.example.json', import.meta.url), 'utf8'),
+    readFileSync(new URL('../../docs/formats/packing-list.example.json', import.meta.url), 'utf8'),
   );
-  expect(readList(linesOf(read.value!)).map(({ status }) => status)).toEqual(read.value!.things.map(() => 'read'));
+  expect(readList(linesOf(read.value!)).map(({ read: as }) => as)).toEqual(read.value!.things.map(() => 'thing'));
 });
 
 /** A second reading of RFC 4180, section 2, by its rules alone: quoted fields, doubled quotes, CRLF. */

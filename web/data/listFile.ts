@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import validate from '../../docs/formats/list.schema.json?check';
+import validate from '../../docs/formats/packing-list.schema.json?check';
 import { LIST_COLUMNS, lineOf, type ListRow } from '../../core/listing';
 import { err, ok, type Result } from '../../core/result';
 import { readJson, schemaCheck } from './schemaCheck';

@@ -30,7 +30,7 @@ export interface Meta {
 }
 
 /** The version of the database's own form, which this code reads and writes. */
-const VERSION = 4;
+const VERSION = 5;
 
 /** The database was written by a later version of Nubbin: this one must not write into it. */
 export class LaterVersion extends Error {
@@ -67,7 +67,7 @@ export class StockDb extends Dexie {
     });
     this.version(2).stores({ designs: 'id', sharings: 'id' });
     this.version(3).stores({ wishes: 'id', thumbs: 'id' });
-    this.version(VERSION)
+    this.version(4)
       .stores({
         ...Object.fromEntries(SPECS.map(({ name: of, indexes }) => [of, indexes])),
         incoming: 'id',
@@ -84,6 +84,8 @@ export class StockDb extends Dexie {
         await tx.table('acts').clear();
         if (now.events.length > 0) await tx.table('meta').put({ key: 'setUp', value: 1 });
       });
+    // Vellum and acetate are kinds of their own, which earlier versions do not know.
+    this.version(VERSION).stores({});
     // Dexie counts versions in tenths, and opens later ones as if they were its own.
     this.on(
       'ready',

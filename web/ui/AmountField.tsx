@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Amounts } from '../../core/ledger';
 import type { MeasureSystem } from '../../core/length';
-import { readLine } from '../../core/listing';
+import { readLetters } from '../../core/listing';
 import type { Lot } from '../../core/things';
 import { amountWords, shareWords } from './amountWords';
 import { Choice } from './Choice';
@@ -23,14 +23,13 @@ const some = (n: number): Amounts => (n === 0 ? {} : { '': n });
 /** What letters she types there are, one that stands alone being there once; null: it cannot be read. */
 function lettersIn(text: string): Amounts | null {
   if (text.trim() === '') return {};
-  const line = readLine(
-    `alpha: ${text
+  return readLetters(
+    text
       .trim()
       .split(/\s+/)
       .map((part) => (/^\S$/u.test(part) ? `${part}1` : part))
-      .join(' ')}`,
+      .join(' '),
   );
-  return line.status === 'read' ? line.item.letters : null;
 }
 
 /** How much there is of something, each measure in its own way: a count, a length, letters, or about how much. */

@@ -6,6 +6,8 @@ import type { Lot, LotKind } from '../../core/things';
 const KINDS: Record<LotKind, string> = {
   paper: 'patterned paper',
   cardstock: 'cardstock',
+  vellum: 'vellum',
+  acetate: 'acetate',
   'cut-apart': 'cut-apart sheet',
   card: 'cards',
   stickers: 'stickers',
@@ -20,6 +22,9 @@ const KINDS: Record<LotKind, string> = {
   tool: 'tool',
   medium: 'ink, paint or paste',
 };
+
+/** All kinds with the words for them, to choose from. */
+export const KIND_CHOICES = Object.entries(KINDS) as [LotKind, string][];
 
 export const kindWords = (kind: LotKind): string => KINDS[kind];
 

@@ -106,11 +106,11 @@ export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
   const told = json as { format?: unknown; version?: unknown } | null;
   if (typeof told !== 'object' || told === null || told.format !== 'nubbin-bench')
     return wrong('not-ours', '/format', 'it was not written by Nubbin');
-  if (typeof told.version === 'number' && told.version > 2)
+  if (typeof told.version === 'number' && told.version > 3)
     return wrong(
       'too-new',
       '/version',
-      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to 2)`,
+      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to 3)`,
     );
   let file: BenchFile;
   if (told.version === 1) {
@@ -118,8 +118,11 @@ export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
     if (!old.ok) return wrong('wrong', old.error.at, old.error.message);
     const { images, pages, events, ...rest } = old.value;
     // Files from before there were designs of her own, share-outs and wishes have none.
-    file = { ...EMPTY_FILE, ...rest, version: 2, ...upgradeRows({ pages, events }), pictures: images };
-  } else file = { ...EMPTY_FILE, ...(json as BenchFile) };
+    file = { ...EMPTY_FILE, ...rest, version: 3, ...upgradeRows({ pages, events }), pictures: images };
+  } else {
+    // Version 2 knew fewer kinds of things, and is else the same.
+    file = { ...EMPTY_FILE, ...(json as BenchFile), ...(told.version === 2 ? { version: 3 } : {}) };
+  }
   const checked = check(file);
   if (!checked.ok) return wrong('wrong', checked.error.at, checked.error.message);
   for (const further of FURTHER) {

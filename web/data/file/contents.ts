@@ -12,13 +12,13 @@ export type PictureEntry = { readonly id: string; readonly type: string } & (
 /** Everything in one file. Source: `docs/formats/bench.schema.json`. */
 export interface BenchFile extends Contents {
   format: 'nubbin-bench';
-  version: 2;
+  version: 3;
   pictures: PictureEntry[];
 }
 
 export const EMPTY_FILE: BenchFile = {
   format: 'nubbin-bench',
-  version: 2,
+  version: 3,
   kits: [],
   faces: [],
   lots: [],

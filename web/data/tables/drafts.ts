@@ -1,3 +1,4 @@
+import { lotSchema } from './lots';
 import { id, text } from './parts';
 import { table } from './table';
 
@@ -15,6 +16,22 @@ export const draftSchema = {
       type: 'object',
       additionalProperties: { type: 'integer', minimum: 0 },
       description: 'how many of what is here are damaged, by the line',
+    },
+    corrected: {
+      type: 'object',
+      additionalProperties: {
+        type: 'object',
+        properties: {
+          kind: lotSchema.properties.kind,
+          count: { type: 'integer', minimum: 1, maximum: 10000 },
+          name: text,
+          size: text,
+          colours: text,
+          isLeftOut: { type: 'boolean' },
+        },
+        additionalProperties: false,
+      },
+      description: 'what she says of a thing of the list, by the line, where it was read otherwise',
     },
   },
   required: ['id', 'club', 'name', 'month', 'list', 'here'],

@@ -11,6 +11,8 @@ export const lotSchema = {
       enum: [
         'paper',
         'cardstock',
+        'vellum',
+        'acetate',
         'cut-apart',
         'card',
         'stickers',

@@ -1,27 +1,20 @@
-import { useState, type KeyboardEvent } from 'react';
-import { Checkbox } from 'react-aria-components';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import type { AlreadyOwned } from '../../../core/finding';
-import { amountsOf, type ListItem } from '../../../core/listing';
-import type { MeasureSystem } from '../../../core/length';
-import type { Face, Lot } from '../../../core/things';
-import { useSettings } from '../../data/settings';
-import { Button } from '../../ui/Button';
-import { amountWords, shareWords } from '../../ui/amountWords';
-import { lotWords } from '../../ui/lotWords';
-import { ThingDrawing } from '../../ui/ThingDrawing';
+import type { Doubt } from '../../../core/listing';
+import type { Correction } from '../../../core/things';
 import { boxAct } from './boxAct';
+import { BoxThing } from './BoxThing';
+import { BoxTick } from './BoxTick';
 import { InsteadOf } from './InsteadOf';
+import { LineDoubts } from './LineDoubts';
+import { LineEdit } from './LineEdit';
 import { NotRight } from './NotRight';
-import { ownedWords } from './ownedWords';
-import { SmallButton } from './SmallButton';
+import type { BoxEntry } from './useDraft';
 
 export interface BoxLineProps {
-  item: ListItem;
-  lot: Lot;
-  faces: readonly Face[];
-  /** What she has of the same kind, size and colour; null: nothing. */
-  owned: AlreadyOwned | null;
+  entry: BoxEntry;
+  /** The line as it came. */
+  text: string;
   /** How many are here; null: not looked at. */
   here: number | null;
   /** Of those that are here. */
@@ -30,6 +23,9 @@ export interface BoxLineProps {
   onDamaged: (n: number) => void;
   /** Something else came in its place: its line is put below, and this one is owed. */
   onInstead: (text: string) => void;
+  onCorrect: (correction: Correction) => void;
+  onWrite: (doubt: Doubt) => void;
+  onShow: (doubt: Doubt) => void;
 }
 
 const focusNext = (from: HTMLElement, step: 1 | -1): void => {
@@ -37,91 +33,70 @@ const focusNext = (from: HTMLElement, step: 1 | -1): void => {
   all[all.indexOf(from.closest('li')!.querySelector('input')!) + step]?.focus();
 };
 
-/** How much of it is here, beside its tick. */
-function tickWords(item: ListItem, here: number | null, system: MeasureSystem): string {
-  if (item.letters) return `${Object.values(item.letters).reduce((sum, n) => sum + n, 0)} letters`;
-  return item.measure === 'length' ? amountWords(item, amountsOf(item, 1), system) : `${here ?? 0} of ${item.count}`;
-}
+/** Digits pressed one soon after the other are one number. */
+const TOGETHER_MS = 1000;
 
 /** One thing of the list: its drawing, what it is, and whether it is in the box. For its keys see {@link boxAct}. */
-export function BoxLine({ item, lot, faces, owned, here, damaged, onHere, onDamaged, onInstead }: BoxLineProps) {
-  const system = useSettings((s) => s.system);
-  const [isAsked, setAsked] = useState(false);
+export function BoxLine({ entry, text, here, damaged, onCorrect, ...on }: BoxLineProps) {
+  const { item, doubts } = entry;
   const { count } = item;
+  const [isAsked, setAsked] = useState(false);
+  const [isEdited, setEdited] = useState(false);
+  const typed = useRef({ digits: '', at: 0 });
+  const tick = useRef<HTMLLIElement>(null);
   const isCounted = item.measure !== 'length' && item.measure !== 'letters';
   const press = (event: KeyboardEvent): void => {
     const target = event.target as HTMLElement;
-    const act = target.closest('form') ? null : boxAct(event.key, { count, here, damaged });
-    if (!act || (event.key === '+' && !isCounted)) return;
+    const before = event.timeStamp - typed.current.at < TOGETHER_MS ? typed.current.digits : '';
+    const act = target.closest('form') ? null : boxAct(event.key, { count, here, damaged, typed: before });
+    if (!act || (event.key === '+' && !isCounted) || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     event.stopPropagation();
-    if (act.kind === 'here') onHere(act.n);
-    if (act.kind === 'damaged') onDamaged(act.n);
+    typed.current = /\d/.test(event.key) ? { digits: before + event.key, at: event.timeStamp } : { digits: '', at: 0 };
+    if (act.kind === 'here') on.onHere(act.n);
+    if (act.kind === 'damaged') on.onDamaged(act.n);
     if (act.kind === 'instead') setAsked(true);
+    if (act.kind === 'edit') setEdited(true);
     if (act.on !== 0) focusNext(target, act.on);
   };
-  const isAll = here !== null && here >= count;
+  const done = (correction: Correction | null): void => {
+    setEdited(false);
+    if (correction) onCorrect(correction);
+    tick.current?.querySelector<HTMLElement>('input[type=checkbox]')?.focus();
+  };
   return (
-    <Line onKeyDownCapture={press} $isMissing={here !== null && !isAll}>
-      <Drawn>
-        <ThingDrawing
-          lot={lot}
-          colours={faces[0]?.colours.map(({ hex }) => hex) ?? []}
-          amounts={amountsOf(item, count)}
-          scale={4.2}
+    <Line
+      ref={tick}
+      onKeyDownCapture={press}
+      $isMissing={here !== null && here < count}
+      data-doubt={doubts.length > 0 || undefined}
+    >
+      <BoxThing entry={entry} text={text} here={here} damaged={damaged} onDamaged={on.onDamaged}>
+        <LineDoubts
+          name={item.name}
+          doubts={doubts}
+          onRight={() => onCorrect({ kind: item.kind })}
+          onWrite={on.onWrite}
+          onShow={on.onShow}
         />
-      </Drawn>
-      <div>
-        <strong>{item.name}</strong>
-        <small>
-          {lotWords({ ...item }, system)}
-          {item.designs !== undefined && ` · ${item.designs} designs`}
-          {item.level !== undefined && ` · ${shareWords(item.kind, item.level)}`}
-          {owned && <Owns> · {ownedWords(owned)}</Owns>}
-        </small>
-        <Owing>
-          {damaged > 0 && (
-            <Owed>
-              {damaged} damaged, {damaged === 1 ? 'another is' : 'others are'} owed{' '}
-              <Button look="quiet" onPress={() => onDamaged(0)}>
-                no
-              </Button>
-            </Owed>
-          )}
-          {here !== null && here < count && <Owed>{count - here} owed</Owed>}
-          {here !== null && here > count && <Owed>{here - count} too many</Owed>}
-        </Owing>
-      </div>
+      </BoxThing>
       <NotRight
         name={item.name}
         isCounted={isCounted}
-        onDamaged={() => onDamaged(Math.min(count, damaged + 1))}
-        onTooMany={() => onHere(Math.max(count, here ?? 0) + 1)}
+        onDamaged={() => on.onDamaged(Math.min(count, damaged + 1))}
+        onTooMany={() => on.onHere(Math.max(count, here ?? 0) + 1)}
         onInstead={() => setAsked(true)}
-        onMissing={() => onHere(0)}
+        onMissing={() => on.onHere(0)}
+        onEdit={() => setEdited(true)}
       />
-      {count > 1 ? (
-        <SmallButton aria-label={`One fewer of ${item.name}`} onPress={() => onHere(Math.max(0, (here ?? count) - 1))}>
-          −
-        </SmallButton>
-      ) : (
-        <span />
-      )}
-      <Tick
-        isSelected={isAll}
-        isIndeterminate={here !== null && here > 0 && !isAll}
-        onChange={(isHere) => onHere(isHere ? count : 0)}
-        aria-label={`${item.name} is here`}
-      >
-        <i aria-hidden>{isAll ? '✓' : here ? '–' : ''}</i>
-        {tickWords(item, here, system)}
-      </Tick>
+      <BoxTick item={item} here={here} onHere={on.onHere} />
+      {isEdited && <LineEdit item={item} onDone={done} />}
       {isAsked && (
         <InsteadOf
           name={item.name}
-          onDone={(text) => {
+          onDone={(instead) => {
             setAsked(false);
-            if (text !== null) onInstead(text);
+            if (instead !== null) on.onInstead(instead);
           }}
         />
       )}
@@ -131,7 +106,7 @@ export function BoxLine({ item, lot, faces, owned, here, damaged, onHere, onDama
 
 const Line = styled.li<{ $isMissing: boolean }>`
   display: grid;
-  grid-template-columns: 150px 1fr 36px 36px 128px;
+  grid-template-columns: 130px minmax(0, 1fr) 36px 36px 128px;
   gap: 12px;
   align-items: center;
   min-height: 58px;
@@ -144,61 +119,12 @@ const Line = styled.li<{ $isMissing: boolean }>`
     background: ${({ theme }) => theme.paper};
   }
   @media (max-width: 1150px) {
-    grid-template-columns: 92px 1fr 32px 36px 104px;
+    grid-template-columns: 92px minmax(0, 1fr) 32px 36px 104px;
     gap: 8px;
   }
   small {
     display: block;
     color: ${({ theme }) => theme.soft};
     font-size: 14px;
-  }
-`;
-const Drawn = styled.div`
-  overflow: hidden;
-  max-height: 54px;
-`;
-const Owns = styled.span`
-  color: ${({ theme }) => theme.marigoldInk};
-  font-weight: 600;
-`;
-const Owing = styled.span`
-  display: flex;
-  gap: 6px;
-  flex-wrap: wrap;
-  &:not(:empty) {
-    padding: 3px 0;
-  }
-`;
-const Owed = styled.span`
-  button {
-    padding: 0 4px;
-    min-height: 0;
-  }
-  background: ${({ theme }) => theme.marigoldWash};
-  color: ${({ theme }) => theme.marigoldInk};
-  padding: 3px 10px;
-  font-size: 14px;
-`;
-const Tick = styled(Checkbox)`
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  cursor: pointer;
-  min-height: 44px;
-  i {
-    width: 26px;
-    height: 26px;
-    border: 2px solid ${({ theme }) => theme.soft};
-    border-radius: 4px;
-    display: grid;
-    place-items: center;
-    font-style: normal;
-    font-weight: 700;
-    color: ${({ theme }) => theme.pond};
-    background: ${({ theme }) => theme.sheet};
-    flex: none;
-  }
-  &[data-focus-visible] i {
-    outline: 3px solid ${({ theme }) => theme.beet};
   }
 `;

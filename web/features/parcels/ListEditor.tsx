@@ -1,20 +1,31 @@
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useImperativeHandle, useMemo, useRef, useState, type KeyboardEvent, type Ref } from 'react';
 import styled from 'styled-components';
-import { suggestWords, wordBefore, type ReadLine } from '../../../core/listing';
+import { suggestWords, wordBefore, type Entry, type ReadLine } from '../../../core/listing';
 import { useBench } from '../../data/benchStore';
 import { Key } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
 import { Row } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { ListFile } from './ListFile';
 import { ListHelp } from './ListHelp';
 
+export interface ListEditorHandle {
+  /** Puts the caret on a stretch of a line. */
+  show: (line: number, from: number, to: number) => void;
+}
+
 export interface ListEditorProps {
+  ref: Ref<ListEditorHandle>;
   value: string;
   lines: readonly ReadLine[];
+  entries: readonly Entry[];
   onChange: (text: string) => void;
   /** The name that a file of it gets. */
   name: string;
 }
+
+/** Of a line being typed, pixels. */
+const LINE_HEIGHT = 26;
 
 const HELP = [
   '2 x 12x12 moths / lamplight, ink + amber, upright',
@@ -25,8 +36,8 @@ const HELP = [
   '# a line that is left out',
 ];
 
-/** The packing list on its slip; what is not understood is underlined where it stands. */
-export function ListEditor({ value, lines, onChange, name }: ListEditorProps) {
+/** The packing list on its slip; what is in doubt is underlined where it stands. */
+export function ListEditor({ ref, value, lines, entries, onChange, name }: ListEditorProps) {
   const under = useRef<HTMLDivElement>(null);
   const typing = useRef<HTMLTextAreaElement>(null);
   const faces = useBench((b) => b.faces);
@@ -52,9 +63,17 @@ export function ListEditor({ value, lines, onChange, name }: ListEditorProps) {
     }
     if (event.key === 'Escape') setCaret(null);
   };
+  useImperativeHandle(ref, () => ({
+    show: (line, from, to) => {
+      const start = value.split('\n').slice(0, line).join('\n').length + (line > 0 ? 1 : 0);
+      typing.current?.focus();
+      typing.current?.setSelectionRange(start + from, start + to);
+      if (typing.current) typing.current.scrollTop = Math.max(0, (line - 3) * LINE_HEIGHT);
+    },
+  }));
+  const doubts = useMemo(() => Map.groupBy(entries, ({ line }) => line), [entries]);
   const append = (more: string): void => onChange(value.trim() === '' ? more : `${value.replace(/\n*$/, '')}\n${more}`);
-  const understood = lines.filter(({ status }) => status === 'read').length;
-  const told = lines.filter(({ status }) => status !== 'blank').length;
+  const told = lines.filter(({ read }) => read !== 'nothing').length;
   return (
     <Sheet>
       <label htmlFor="packing-list">The list, as it came or as you type it</label>
@@ -62,7 +81,7 @@ export function ListEditor({ value, lines, onChange, name }: ListEditorProps) {
         <Under ref={under} aria-hidden>
           {lines.map((line, i) => (
             <div key={i}>
-              {marked(line)}
+              {marked(line.text, doubts.get(i) ?? [])}
               {'\n'}
             </div>
           ))}
@@ -96,25 +115,26 @@ export function ListEditor({ value, lines, onChange, name }: ListEditorProps) {
       </Offered>
       <Row $gap={14}>
         <ListHelp onTake={append} />
-        <ListFile name={name} lines={lines} onRead={append} />
+        <ListFile name={name} items={entries.map(({ item }) => item)} onRead={append} />
       </Row>
       <small>
         {told === 0
           ? 'Count, size, name / back, colours, upright: one thing a line.'
-          : `${told} lines, ${understood} understood`}
+          : `${countWords(told, 'line')}, ${countWords(entries.length, 'thing')}`}
       </small>
     </Sheet>
   );
 }
 
-function marked(line: ReadLine) {
-  if (line.status !== 'not-read') return line.text;
-  const { from, to } = line.problem;
+/** A line in which the first stretch in doubt is underlined. */
+function marked(text: string, entries: readonly Entry[]) {
+  const doubt = entries.flatMap(({ doubts }) => doubts).find(({ from, to }) => to > from);
+  if (!doubt) return text;
   return (
     <>
-      {line.text.slice(0, from)}
-      <mark>{line.text.slice(from, to) || ' '}</mark>
-      {line.text.slice(to)}
+      {text.slice(0, doubt.from)}
+      <mark>{text.slice(doubt.from, doubt.to) || ' '}</mark>
+      {text.slice(doubt.to)}
     </>
   );
 }
@@ -218,7 +238,7 @@ const Under = styled.div`
   mark {
     background: none;
     color: transparent;
-    text-decoration: underline wavy ${({ theme }) => theme.brick} 2px;
+    text-decoration: underline wavy ${({ theme }) => theme.marigoldInk} 2px;
     text-underline-offset: 4px;
     text-decoration-skip-ink: none;
   }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { rowOf, type ReadLine } from '../../../core/listing';
+import { rowOf, type ListItem } from '../../../core/listing';
 import { linesOf, listCsv, listJson, readListFile } from '../../data/listFile';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
@@ -8,7 +8,7 @@ import { Wrong } from '../../ui/Screen';
 
 export interface ListFileProps {
   name: string;
-  lines: readonly ReadLine[];
+  items: readonly ListItem[];
   onRead: (lines: string) => void;
 }
 
@@ -16,9 +16,9 @@ export interface ListFileProps {
  * A packing list from a file, and to one: CSV or JSON. What is read stands on the list, line by line, before anything
  * is put away.
  */
-export function ListFile({ name, lines, onRead }: ListFileProps) {
+export function ListFile({ name, items, onRead }: ListFileProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
-  const things = lines.flatMap((line) => (line.status === 'read' ? [rowOf(line.item)] : []));
+  const things = items.map(rowOf);
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const read = readListFile(file.name, await file.text());

@@ -10,10 +10,12 @@ export interface NotRightProps {
   onTooMany: () => void;
   onInstead: () => void;
   onMissing: () => void;
+  /** It was understood otherwise than it is. */
+  onEdit: () => void;
 }
 
 /** What may be the matter with a thing in the box. */
-export function NotRight({ name, isCounted, onDamaged, onTooMany, onInstead, onMissing }: NotRightProps) {
+export function NotRight({ name, isCounted, onDamaged, onTooMany, onInstead, onMissing, onEdit }: NotRightProps) {
   return (
     <MenuTrigger>
       <SmallButton aria-label={`Something is not right with ${name}`} data-quiet>
@@ -21,6 +23,7 @@ export function NotRight({ name, isCounted, onDamaged, onTooMany, onInstead, onM
       </SmallButton>
       <Choices>
         <Menu>
+          <MenuItem onAction={onEdit}>Put right how it was understood</MenuItem>
           {isCounted && <MenuItem onAction={onDamaged}>One is damaged: keep it, another is owed</MenuItem>}
           {isCounted && <MenuItem onAction={onTooMany}>There is one too many</MenuItem>}
           <MenuItem onAction={onInstead}>Something else came instead</MenuItem>

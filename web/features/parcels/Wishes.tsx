@@ -1,26 +1,25 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
-import { readLine, unpack, type ReadLine } from '../../../core/listing';
+import { readItem, unpack, type ListItem } from '../../../core/listing';
 import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { Row, Slip, Soft } from '../../ui/Screen';
+import { Row, Slip } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { ownedWords } from './ownedWords';
-import { problemWords } from '../../ui/problemWords';
 import { dropWish, noteWish } from '../../../core/making';
 import { act } from '../../data/acts';
 import { unpackWish } from '../../data/begin';
 
 /** What she has already of something she would like to have; null: nothing. */
-function ownedOf(line: ReadLine, bench: Bench): AlreadyOwned | null {
-  if (line.status !== 'read') return null;
+function ownedOf(item: ListItem | null, bench: Bench): AlreadyOwned | null {
+  if (!item) return null;
   let n = 0;
   const {
     lots: [lot],
     faces,
-  } = unpack(line.item, 1, 'wish', [], () => `wish-${++n}`);
+  } = unpack(item, 1, 'wish', [], () => `wish-${++n}`);
   return alreadyOwn(
     { kind: lot!.kind, size: lot!.size, colours: faces[0]?.colours ?? [] },
     shelfOf(bench),
@@ -35,13 +34,13 @@ function ownedOf(line: ReadLine, bench: Bench): AlreadyOwned | null {
 export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
   const bench = useBench((b) => b);
   const [text, setText] = useState('');
-  const line = useMemo(() => readLine(text), [text]);
-  const owned = useMemo(() => ownedOf(line, bench), [line, bench]);
+  const item = useMemo(() => readItem(text), [text]);
+  const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
   const wishes = useMemo(
     () =>
       [...bench.wishes.values()]
         .sort((a, b) => a.noted.localeCompare(b.noted))
-        .map((wish) => ({ wish, owned: ownedOf(readLine(wish.line), bench) })),
+        .map((wish) => ({ wish, owned: ownedOf(readItem(wish.line), bench) })),
     [bench],
   );
   const note = (): void => {
@@ -55,7 +54,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (line.status === 'read') note();
+          if (item) note();
         }}
       >
         <Row style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
@@ -67,12 +66,11 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
               placeholder="1 x 12x12 cardstock slate"
             />
           </div>
-          <Button type="submit" isDisabled={line.status !== 'read'}>
+          <Button type="submit" isDisabled={!item}>
             Note it
           </Button>
         </Row>
       </form>
-      {line.status === 'not-read' && <Soft>{problemWords(line.problem)}</Soft>}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
       <List aria-label="Noted wishes">
         {wishes.map(({ wish, owned: own }) => (

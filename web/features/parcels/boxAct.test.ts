@@ -15,6 +15,10 @@ test.each([
   ['w', two, { kind: 'instead', on: 0 }],
   ['ArrowUp', two, { kind: 'go', on: -1 }],
   ['ArrowDown', two, { kind: 'go', on: 1 }],
+  ['e', two, { kind: 'edit', on: 0 }],
+  ['2', { ...two, count: 24 }, { kind: 'here', n: 2, on: 0 }],
+  ['1', { ...two, count: 24, typed: '2' }, { kind: 'here', n: 21, on: 0 }],
+  ['9', { ...two, count: 24, typed: '2' }, { kind: 'here', n: 24, on: 0 }],
   ['x', two, null],
   ['Tab', two, null],
 ] as const)('%j', (key, count, act) => {

@@ -1,12 +1,13 @@
+import { lineOfKey } from '../../../core/listing';
 import { type Draft } from '../../../core/things';
 
-type Ticks = Pick<Draft, 'here' | 'damaged'>;
+type Ticks = Pick<Draft, 'here' | 'damaged' | 'corrected'>;
 
 /**
  * Ticks stay with their lines when lines are put in, taken out or typed anew: what is alike at head and foot keeps its
  * own.
  */
-export function moveTicks({ list, here, damaged }: Pick<Draft, 'list'> & Ticks, next: string): Ticks {
+export function moveTicks({ list, here, damaged, corrected }: Pick<Draft, 'list'> & Ticks, next: string): Ticks {
   const [before, after] = [list.split('\n'), next.split('\n')];
   const most = Math.min(before.length, after.length);
   let head = 0;
@@ -14,13 +15,17 @@ export function moveTicks({ list, here, damaged }: Pick<Draft, 'list'> & Ticks, 
   let foot = 0;
   while (foot < most - head && before[before.length - 1 - foot] === after[after.length - 1 - foot]) foot++;
   const shift = after.length - before.length;
-  const moved = (ticks: Draft['here']): Draft['here'] =>
+  const moved = <T>(ticks: Readonly<Record<string, T>>): Record<string, T> =>
     Object.fromEntries(
-      Object.entries(ticks).flatMap(([line, n]) => {
-        const at = Number(line);
-        if (at < head) return [[line, n]];
-        return at >= before.length - foot ? [[String(at + shift), n]] : [];
+      Object.entries(ticks).flatMap(([key, told]) => {
+        const at = lineOfKey(key);
+        if (at < head) return [[key, told]];
+        return at >= before.length - foot ? [[key.replace(/^\d+/, String(at + shift)), told]] : [];
       }),
     );
-  return { here: moved(here), ...(damaged ? { damaged: moved(damaged) } : {}) };
+  return {
+    here: moved(here),
+    ...(damaged ? { damaged: moved(damaged) } : {}),
+    ...(corrected ? { corrected: moved(corrected) } : {}),
+  };
 }

@@ -1,10 +1,9 @@
 import Papa from 'papaparse';
 import type { Amounts } from '../../../core/ledger';
-import { lineOf, MOST_OF_A_LINE, readLine, type ListItem } from '../../../core/listing';
+import { lineOf, MOST_OF_A_LINE, readItem, type ListItem } from '../../../core/listing';
 import { err, ok, type Result } from '../../../core/result';
 import type { Lot } from '../../../core/things';
 import { type Bench } from '../../../core/making';
-import { problemWords } from '../../ui/problemWords';
 
 /** What a row of a table would do. */
 export type RowEffect =
@@ -49,7 +48,10 @@ function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
   if ((w === '') !== (h === '')) return refused('a width wants a height, and a height a width');
   const amount = bare(cells['amount']);
   if (amount !== '' && !/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
-  const line = readLine(
+  if (Number(amount) > MOST_OF_A_LINE) return refused(TOO_MANY);
+  if (amount === '0') return refused('none of something need not be here');
+  if (bare(cells['thing']) === '') return refused('it has no name');
+  const item = readItem(
     lineOf({
       name: bare(cells['thing']),
       ...(w === '' ? {} : { size: `${w}x${h}` }),
@@ -57,12 +59,12 @@ function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
       ...(bare(cells['note']) === '' ? {} : { note: bare(cells['note']) }),
     }),
   );
-  if (line.status !== 'read') return refused(line.status === 'blank' ? 'it says nothing' : problemWords(line.problem));
+  if (!item) return refused('it says nothing');
   const [name, month] = [bare(cells['kit']) || 'From a table', bare(cells['month'])];
   if (month !== '' && !/^\d{4}-(0[1-9]|1[0-2])$/.test(month))
     return refused(`“${month}” is no month. Write it as 2026-11`);
   const known = [...kits.values()].find((kit) => kit.name === name && (month === '' || kit.month === month));
-  return { kind: 'added', item: line.item, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
+  return { kind: 'added', item, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
 }
 
 function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger' | 'lots'>): RowEffect {

@@ -1,0 +1,35 @@
+import type { Draft } from '../things';
+import { correct } from './correct';
+import { itemOf } from './itemOf';
+import type { ListItem } from './listItem';
+import { readLine } from './readList';
+import type { Doubt, ReadLine } from './thing';
+
+/** One thing of a list against the box. A line that tells of several has several. */
+export interface Entry {
+  /** By which its ticks are kept: the line's number from 0, and which of several it is. */
+  readonly key: string;
+  /** From 0. */
+  readonly line: number;
+  readonly item: ListItem;
+  readonly doubts: readonly Doubt[];
+}
+
+/** All things of a list, as they were read or as she says they are; what she left out is not among them. */
+export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['corrected'] = {}): Entry[] =>
+  lines.flatMap(({ things }, line) =>
+    things.flatMap((read, i): Entry[] => {
+      const key = i === 0 ? String(line) : `${line}/${i}`;
+      const correction = corrected[key];
+      if (correction?.isLeftOut) return [];
+      const thing = correction ? correct(read, correction) : read;
+      const { item, doubts } = itemOf(thing);
+      return [{ key, line, item, doubts: correction ? [] : [...thing.doubts, ...doubts] }];
+    }),
+  );
+
+/** The line that a tick belongs to. */
+export const lineOfKey = (key: string): number => Number(key.split('/')[0]);
+
+/** The first thing that one line by itself tells of; null: it tells of none. */
+export const readItem = (text: string): ListItem | null => entriesOf([readLine(text)])[0]?.item ?? null;

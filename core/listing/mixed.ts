@@ -1,0 +1,91 @@
+import { kindWordsIn } from './findKind';
+import { NUMBER, WHOLE, wholeOf } from './numbers';
+import type { Stretch, Unread } from './unread';
+
+/** One of several things that a line tells of: so many, called so. */
+export interface MixedPart {
+  readonly count: number;
+  readonly name: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+const BEFORE = new RegExp(
+  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|of)\s+)?(?:of\s+|each\s+)?(?=\p{L}|\uE000)`,
+  'iu',
+);
+const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
+const SIZED = new RegExp(String.raw`${NUMBER}\s*[x×]\s*${NUMBER}`, 'u');
+
+function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
+  if (SIZED.test(text)) return null;
+  const before = BEFORE.exec(text);
+  const behind = before ? null : BEHIND.exec(text);
+  const told = before ?? behind;
+  if (!told) return null;
+  const n = wholeOf((told[1] ?? told[2] ?? told[3] ?? told[4])!);
+  const start = before ? from + before[0].length : from;
+  const end = behind ? from + behind.index : to;
+  const name = line.words(start, end).replace(/[.;,]+$/, '');
+  return name === '' || /\d/.test(name) || n === 0 ? null : { count: n, name, from: start, to: end };
+}
+
+/** Where a list of several may stand: in brackets, or behind a colon or a dash; with commas, semicolons or `and`. */
+const REGIONS = [/\(([^()]*(?:\([^()]*\)[^()]*)*)\)/gu, /(?:[:;]|\s[-–—])\s+(.+)$/gu];
+const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
+
+function regionParts(line: Unread, from: number, to: number): MixedPart[] | null {
+  const inner = line.left.slice(from, to);
+  const stretches: Stretch[] = [];
+  let at = 0;
+  for (const mark of inner.matchAll(BETWEEN)) {
+    stretches.push({ from: from + at, to: from + mark.index, text: inner.slice(at, mark.index) });
+    at = mark.index + mark[0].length;
+  }
+  stretches.push({ from: from + at, to, text: inner.slice(at) });
+  const parts = stretches.map((one) => partOf(line, one));
+  return stretches.length > 1 && parts.every((part) => part !== null) ? parts : null;
+}
+
+/**
+ * Several things on one line: `5 sheets cardstock (2 white, 1 kraft)`, `papers: Meadow x2, Crates x1`. Their stretch is
+ * taken out, and what is left says what all of them are. Null: it is one thing.
+ */
+export function takeMixed(line: Unread): MixedPart[] | null {
+  for (const region of REGIONS) {
+    for (const match of line.left.matchAll(region)) {
+      const from = match.index + match[0].indexOf(match[1]!);
+      const parts = regionParts(line, from, from + match[1]!.length);
+      if (!parts) continue;
+      line.blank(match.index, match.index + match[0].length);
+      return parts;
+    }
+  }
+  // `2 white and 1 kraft cardstock`: before the words of the kind.
+  const end = kindWordsIn(line.left)[0]?.from ?? 0;
+  const parts = end > 0 ? regionParts(line, 0, end) : null;
+  if (parts) line.blank(0, end);
+  return parts;
+}
+
+/** Names alone behind a colon, as many as are told: `3 papers: Meadow, Crates, Fence`. */
+export function takeNamed(line: Unread, count: number): MixedPart[] | null {
+  const match = /(?::|\s[-–—])\s+(.+)$/u.exec(line.left) ?? /\(([^()]+)\)/u.exec(line.left);
+  if (!match || count < 2) return null;
+  const from = match.index + match[0].indexOf(match[1]!);
+  const inner = line.left.slice(from, from + match[1]!.length);
+  const marks = [...inner.matchAll(BETWEEN)];
+  if (marks.length !== count - 1) return null;
+  let at = 0;
+  const parts = [
+    ...marks.map((mark) => ({ end: mark.index, next: mark.index + mark[0].length })),
+    { end: inner.length, next: 0 },
+  ].map(({ end, next }) => {
+    const part = { count: 1, name: line.words(from + at, from + end), from: from + at, to: from + end };
+    at = next;
+    return part;
+  });
+  if (parts.some(({ name }) => name === '' || /\d/.test(name))) return null;
+  line.blank(match.index, match.index + match[0].length);
+  return parts;
+}

@@ -1,0 +1,105 @@
+import { NUMBER } from './numbers';
+import { Unread } from './unread';
+import { kindWordsIn } from './findKind';
+import type { ThingKind } from './thing';
+
+const SIZE = new RegExp(String.raw`(?<![\w/.])${NUMBER}\s*(?:in\b|inch\w*|cm|mm|["″])?\s*[x×]\s*${NUMBER}`, 'iu');
+const COUNTED =
+  /\(\s*(?:qty\s*)?\d+\s*\)|(?<!\p{L})[x×]\s*\d+(?!\w)|(?<![\d.])\d+\s*[x×](?!\w)|(?<!\d)\d+[\s-]*(?:pcs?|pieces?|ct|sheets?|rolls?|packs?|sets?|yards?|yds?|bags?)\b|\b(?:set|pack) of\b|\bqty\b/iu;
+const OPENING =
+  /^\s*(?:hi|hello|hey|dear|welcome|thanks?|thank you|enjoy|happy|congratulations|love,|xo+|see you|we|i|our|your|this month|here|don['’]?t|please|remember|note|ps|p\.s\.|all (?:items|kits)|items may|while|if|for more|visit|follow|share|tag us|questions|have (?:fun|a)|hope|hooray|yay|good|greetings|that['’]s|what|when|you|total|ships?|shipping)(?![\p{L}\d-])/iu;
+const PERSON =
+  /(?<![\p{L}'])(?:you|your|yours|we|we['’]re|we['’]ve|our|us|i|i['’]m|my|hope|enjoy|thank|thanks|please)(?![\p{L}\d])/iu;
+const MONTH =
+  'jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?';
+const TITLE = new RegExp(
+  String.raw`(?<!\p{L})(?:(?:${MONTH})\.?\s+(?:19|20)\d\d|(?:main |monthly |page |card |layout |full |add-?on )?kit|packing (?:list|slip)|contents|subscription|parcel|what['’]?s (?:inside|in)|inside (?:your|the|this)|(?:in )?(?:your|this) (?:box|kit|parcel)|includes:?|add-?ons?:?$)(?!\p{L})`,
+  'iu',
+);
+const DAY = new RegExp(String.raw`^\s*(?:${MONTH})\.?(?:\s+(?:19|20)\d\d)?\s*:?\s*$`, 'iu');
+const LINK = /https?:|www\.|\.(?:com|org|net)\b|@\w|(?:^|\s)#\w/i;
+const MOST_WORDS = 9;
+const LONGEST_HEADING = 80;
+/** No thing is told in so many characters. */
+const LONGEST_THING = 600;
+
+const wordsOf = (text: string): string[] => text.match(/[\p{L}\p{M}\d'’]+/gu) ?? [];
+
+/** Whether a line is a greeting, a sentence, a title: nothing to take in. */
+export function isWords(text: string): boolean {
+  if (text.length > LONGEST_THING) return true;
+  const { left } = new Unread(text);
+  const words = wordsOf(text);
+  if (words.length === 0) return true;
+  if (LINK.test(left) || DAY.test(left)) return true;
+  const isSized = SIZE.test(left);
+  const isCounted = COUNTED.test(left) || /^\s*(?:\d+|\(\d+\))\s*(?:[-–x×:]\s*)?\D/u.test(left);
+  const isSentence = /[.!?…]\s*$/.test(text) && words.length >= 4;
+  if (OPENING.test(left) && (isSentence ? words.length >= 4 && !isSized : !isSized && !isCounted)) return true;
+  if (isSized || isCounted) return false;
+  if (TITLE.test(left) && kindWordsIn(left).every(({ kind }) => kind === 'card' || kind === 'paper')) return true;
+  if (PERSON.test(left) && words.length >= 3) return true;
+  if (/[!?]\s*$/.test(text) && kindWordsIn(left).length === 0) return true;
+  if (
+    isSentence &&
+    /(?<!\p{L})(?:is|are|was|were|be|will|has|have|can|ship|ships|shipped|comes?|goes|made|makes)(?!\p{L})/iu.test(left)
+  )
+    return true;
+  return words.length > MOST_WORDS && kindWordsIn(left).length === 0;
+}
+
+/** Words of which headings are made, beside those of kinds. */
+const HEADING_WORDS =
+  /^(?:and|more|extras?|the|section|other|others|misc|miscellaneous|bits|pieces|bobs|bonus|exclusives?|exclusive|items?|goodies|supplies|add|ons|embellishments?|accents?|elements|decorations?|mediums?|media|colou?r|mixed|adhesives?|specialty|speciality|patterned|plain|textured|solid|solids|double|sided|titles?|fibers?|fibres?|tools|packaging|small|things|papers?|pocket|journal(?:l)?ing|embellies|pack|kit|in|box|also|paper|goods)$/i;
+/** Headings that say no more than that something else follows. */
+const GENERAL =
+  /^(?:embellishments?|accents?|extras?|misc(?:ellaneous)?|others?|bits(?: and (?:bobs|pieces))?|goodies|bonus(?: items?)?|elements|decorations?|small things|embellies|also in the (?:box|kit)|other items|tools|supplies|papers?|patterned papers?|adhesives?|colou?r media|mixed media|mediums?)$/i;
+
+export interface Heading {
+  readonly kind: ThingKind | null;
+  readonly isLoose: boolean;
+}
+
+export interface Around {
+  /** The line above is blank, or there is none, or it is words. */
+  readonly isAfterGap: boolean;
+  /** A line that is not blank follows. */
+  readonly isBeforeLine: boolean;
+  /** Lines of the list are all in capitals. */
+  readonly isAllCapitals: boolean;
+}
+
+const kindNamed = (bare: string): ThingKind | null => {
+  if (/^(?:adhesives?|colou?r media|mixed media|mediums?|media)$/i.test(bare)) return 'medium';
+  if (/^(?:tools|supplies)$/i.test(bare)) return 'tool';
+  return kindWordsIn(bare)[0]?.kind ?? 'embellishment';
+};
+
+/** A heading: it says of what kind the lines under it are; null where the line is none. */
+export function headingOf(text: string, { isAfterGap, isBeforeLine, isAllCapitals }: Around): Heading | null {
+  if (text.length > LONGEST_HEADING) return null;
+  const hasColon = /:\s*[*_=~-]*\s*$/.test(text);
+  const bare = text
+    .replace(/^[\s*_=~#>•·+-]+|[\s*_=~#:<•·-]+$/g, '')
+    .replace(/[([]\s*\d+\s*items?\s*[)\]]$/i, '')
+    .trim();
+  const isDecorated = /^\s*(?:[*_=~]{2,}|[-–—]{2,})/.test(text);
+  if (bare === '' || !isBeforeLine || /\d/.test(bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, '')))
+    return null;
+  const sized = /\d/.test(bare);
+  if (sized && !hasColon) return null;
+  const plain = bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, ' ');
+  const kinds = kindWordsIn(plain);
+  const rest = kinds.reduceRight((left, { from, to }) => left.slice(0, from) + ' ' + left.slice(to), plain);
+  const others = wordsOf(rest);
+  if (!others.every((word) => HEADING_WORDS.test(word))) return null;
+  if (kinds.length === 0 && !others.some((word) => !/^(?:and|the|in|kit|box|more)$/i.test(word))) return null;
+  const isCapital = !isAllCapitals && /\p{Lu}/u.test(bare) && !/\p{Ll}/u.test(bare);
+  const isGeneral = GENERAL.test(plain.replace(/&/g, 'and').replace(/\s+/g, ' ').trim());
+  if (!hasColon && !isCapital && !isDecorated && !isGeneral && !(isAfterGap && kinds.length > 0)) return null;
+  // One thing of its kind, not a heading: nobody heads a list with it.
+  if (!hasColon && !isCapital && !isDecorated && !isGeneral && kinds.some(({ isNoun }) => isNoun)) return null;
+  const kind = kindNamed(plain.replace(/\s+/g, ' ').trim());
+  const isLoose = /more|extras?|&|\band\b|\+|\//i.test(plain) || new Set(kinds.map((one) => one.kind)).size > 1;
+  return { kind, isLoose };
+}

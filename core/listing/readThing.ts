@@ -1,0 +1,226 @@
+import type { NamedColour } from '../colour';
+import { mm, inches, parseLength, type Unit } from '../length';
+import { coloursOf, isColourList, notColours } from './colours';
+import { takeBack } from './faces';
+import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
+import { NUMBER, plainNumber } from './numbers';
+import { punchOf } from './punchOf';
+import { readLetters } from './readLetters';
+import { takeAmount } from './takeAmount';
+import { takeCounts } from './takeCounts';
+import { takeMeasure, takeSizes } from './takeSizes';
+import type { Doubt, Thing, ThingKind } from './thing';
+import { BETWEEN_FACES, type Unread } from './unread';
+
+/** What is around a line. */
+export interface Context extends KindContext {
+  /** What a size without a unit is in. */
+  readonly unit: Unit;
+}
+
+const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
+const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
+const LENGTH = new RegExp(
+  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER})\s*(yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b\.?(?:\s+each\b)?`,
+  'iu',
+);
+const PER: Readonly<Record<string, number>> = { y: inches(36), f: inches(12), m: mm(1000) };
+/** A measure of a roll that is shorter is its width. */
+const WIDEST_ROLL = inches(3);
+/** What is neither count nor size: volumes, weights, prices. */
+const OTHER = new RegExp(
+  String.raw`(?<![\w/.])${NUMBER}\s*(?:fl\.? ?oz|oz|ml|gsm|g|gm|lbs?|kg|l)\b\.?|[$£€]\s*\d+(?:[.,]\d+)?|\d+(?:[.,]\d+)?\s*[£€]`,
+  'giu',
+);
+const DESIGNS = /(?:\bof\s+)?(?<![\d.])(\d+)\s+(?:different\s+)?designs?(?!\p{L})/iu;
+const UPRIGHT = /(?<=^|[,;(]|\s)(?:upright|one[- ]way|this way up|directional)(?=\s*(?:$|[,;)]))/iu;
+const REACH = new RegExp(String.raw`(?<!\p{L})reach(?:es)?\s+(${NUMBER}\s*(?:in|cm|mm|["″])?)`, 'iu');
+export const MARKS = /[,;|()[\]\t]|\.{3,}|\s[-–—]+(?=\s|$)|^\s*[-–—]+\s|:(?=\s|$)/gu;
+
+const tidy = (text: string): string =>
+  text
+    .replace(/^\s*(?:of|in|each)(?=\s|$)/i, ' ')
+    .replace(/[()[\]|]/g, ' ')
+    .replace(/(?<=^|\s)[x×+&:;,.•*\-–—/=]+(?=\s|$)/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/^[\s:,.;\-–—]+|[\s:,.;\-–—]+$/g, '')
+    .trim();
+
+/** Letters behind a colon or dash, in brackets, or at the end. */
+function takeLetters(line: Unread): Record<string, number> | null {
+  for (const pattern of [
+    /:\s*(.+)$/u,
+    /\s[-–—]\s+([^–—]+)$/u,
+    /\(([^()]+)\)\s*$/u,
+    /(?<=\s)((?:\S\s?[x×]?\d+[\s,;]*){2,})$/u,
+  ]) {
+    const match = pattern.exec(line.left);
+    const letters = match && readLetters(match[1]!.trim());
+    if (!match || !letters) continue;
+    line.blank(match.index, match.index + match[0].length);
+    return letters;
+  }
+  return null;
+}
+
+function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
+  const match = line.take(LENGTH);
+  if (!match) return null;
+  const [words, vague, told = '', unit = ''] = match;
+  const number = parseLength(plainNumber(told), 'in');
+  if (!number.ok || number.value === 0) return null;
+  const length = Math.round((number.value / inches(1)) * (PER[unit.charAt(0).toLowerCase()] ?? 0));
+  const at = { words: words.trim(), from: match.index, to: match.index + words.length };
+  return { length, doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }] };
+}
+
+/** Numbers that nothing explains: each is in doubt, and stays in the name. */
+const unexplained = (line: Unread): Doubt[] =>
+  [...line.left.matchAll(/[^\s,;()]+/gu)]
+    .filter(([word]) => /\p{N}/u.test(word))
+    .map((match) => ({
+      words: match[0],
+      why: 'What is this number?',
+      from: match.index,
+      to: match.index + match[0].length,
+    }));
+
+/** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
+function takeOneMeasure(line: Unread, kind: ThingKind) {
+  const measure = takeMeasure(line);
+  if (!measure) return { side: null, height: null, length: null };
+  const { ticks } = measure;
+  if (kind === 'alpha') return { side: null, height: ticks, length: null };
+  const isLength = ROLLS.includes(kind) && ticks > WIDEST_ROLL;
+  return { side: isLength ? null : ticks, height: null, length: isLength ? ticks : null };
+}
+
+interface Names {
+  readonly name: string;
+  readonly isNamed: boolean;
+  readonly label: string;
+  readonly notes: readonly string[];
+  readonly back: string | null;
+}
+
+/** Marks between colours say nothing: `red & white`. */
+function withoutJoining(line: Unread, colours: readonly NamedColour[]): void {
+  colours.forEach(({ from, to }, i) => {
+    const next = colours[i + 1];
+    if (/\bin\s+$/i.test(line.left.slice(0, from))) line.blank(from - 3, from);
+    if (next && /^\s*(?:[+&/]|and)\s*$/i.test(line.left.slice(to, next.from))) line.blank(to, next.from);
+  });
+}
+
+/**
+ * What the thing is called, by what is left of the line. Its label ends where a comma comes after a word of its own;
+ * what stands behind is a note, or a colour.
+ */
+function namesOf(line: Unread, { kind, word }: FoundKind, colours: readonly NamedColour[]): Names {
+  const back = SHEETS.includes(kind) ? takeBack(line) : null;
+  const isGeneric = word !== null && word.isNoun !== true && kind !== 'embellishment';
+  const parts = line.parts(MARKS).map((part) => ({ ...part, isColours: isColourList(part.text) }));
+  const spoken = word ? line.words(word.from, word.to) : '';
+  const full = parts.map(({ from, to }) => tidy(line.words(from, to)));
+  if (isGeneric) line.blank(word.from, word.to);
+  const own = parts.map(({ from, to }) => tidy(line.words(from, to)));
+  const isPaper = kind === 'paper' || kind === 'pad';
+  const label: string[] = [];
+  const notes: string[] = [];
+  let isBegun = false;
+  parts.forEach((part, i) => {
+    const isBehind = isBegun && /[,;|([]/.test(line.text[part.from - 1] ?? '');
+    if (isBehind && !part.isColours && full[i] !== '') notes.push(full[i] ?? '');
+    if (!isBehind) label.push((isPaper ? own[i] : full[i]) ?? '');
+    isBegun ||= own[i] !== '' || (isGeneric && !isPaper && full[i] !== '');
+  });
+  withoutJoining(line, colours);
+  const left = tidy(parts.map(({ from, to }) => tidy(line.words(from, to))).join(' '));
+  const front = left === '' ? spoken || kind : left;
+  // Told by words, and not by a mark that stands between the two.
+  const both = (text: string): string => {
+    const marked = text.replace(new RegExp(`\\s*${BETWEEN_FACES}\\s*`, 'u'), ' / ');
+    return back === null || marked !== text ? marked : `${text} / ${back}`;
+  };
+  return { isNamed: left !== '', name: both(front), label: both(tidy(label.join(' ')) || front), notes, back };
+}
+
+/** What is printed on a sheet to be cut apart, with its sizes: it is kept as it stands. */
+function takePrinted(line: Unread): { text: string; doubt: Doubt } | null {
+  const match = /(?::|\s[-–—])\s+(?=\S)(.*\d\s*[x×]\s*\d.*)$/u.exec(line.left);
+  if (!match) return null;
+  const [from, to] = [line.left.length - match[1]!.length, line.left.length];
+  const text = line.words(from, to);
+  line.blank(match.index, to);
+  return { text, doubt: { words: line.text.slice(from, to), why: 'Kept as a note: what is printed on it.', from, to } };
+}
+
+/** Where letters are told it is a set of them, whatever else stands there. */
+const alphaOf = (words: readonly FoundWord[]): FoundKind => ({
+  kind: 'alpha',
+  word: words.find(({ kind }) => kind === 'alpha') ?? null,
+  doubts: [],
+});
+
+/** Reads one thing out of a line. */
+export function readThing(line: Unread, context: Context): Thing {
+  const upright = line.take(UPRIGHT) !== null;
+  const words = kindWordsIn(line.left);
+  const early = words.some(({ kind }) => kind === 'alpha') ? takeLetters(line) : null;
+  const printed = words.some(({ kind }) => kind === 'cut-apart') ? takePrinted(line) : null;
+  const { size, doubts: sizeDoubts } = takeSizes(line, context.unit);
+  const found = early ? alphaOf(words) : findKind(line, size, context);
+  const { kind, word } = found;
+  const letters = early;
+  const others = line
+    .takeAll(OTHER)
+    .map((match): Doubt => ({
+      words: match[0].trim(),
+      why: 'This is no count and no size.',
+      from: match.index,
+      to: match.index + match[0].length,
+    }));
+  const stamped = kind === 'tool' ? punchOf(line.left, REACH.exec(line.left)?.[1] ?? null) : null;
+  const punch = stamped?.punch ?? null;
+  if (stamped) {
+    line.blank(stamped.from, stamped.to);
+    line.take(REACH);
+  }
+  const told = kind === 'pad' ? line.take(DESIGNS) : null;
+  const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
+  const one = size === null && !punch ? takeOneMeasure(line, kind) : { side: null, height: null, length: null };
+  const height = kind === 'alpha' && size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height;
+  const amount = takeAmount(line);
+  const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
+  const counts = takeCounts(line, isCounted);
+  const designs = told && Number(told[1]) > 0 ? Number(told[1]) : null;
+  const colours = coloursOf(line.parts(MARKS), kind);
+  const numbers = [...unexplained(line), ...notColours(line.parts(MARKS))];
+  const names = namesOf(line, found, colours);
+  return {
+    kind,
+    count: letters || (amount !== null && counts.count === null) ? null : (counts.count ?? designs ?? 1),
+    amount: letters ? null : (amount?.about ?? null),
+    amountSaid: amount?.words ?? null,
+    isOfWholes: counts.isOfWholes,
+    ...names,
+    notes: printed ? [...names.notes, printed.text] : names.notes,
+    size: size ?? (punch ? { w: punch.size, h: null } : one.side === null ? null : { w: one.side, h: null }),
+    length: rolled?.length ?? one.length,
+    height,
+    letters,
+    designs,
+    colours,
+    upright,
+    punch,
+    doubts: [
+      ...(printed ? [printed.doubt] : []),
+      ...found.doubts,
+      ...sizeDoubts,
+      ...others,
+      ...(rolled?.doubts ?? []),
+      ...counts.doubts,
+      ...numbers,
+    ].sort((a, b) => a.from - b.from),
+  };
+}

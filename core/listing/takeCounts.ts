@@ -1,0 +1,128 @@
+import { NUMBER_WORD, WHOLE, wholeOf } from './numbers';
+import type { Doubt } from './thing';
+import type { Unread } from './unread';
+
+const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether';
+const HOLDERS =
+  'packs?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
+
+const word = (inner: string): string => String.raw`(?<![\p{L}\d/.])(?:${inner})(?![\p{L}\d/.]|[.,]\d)`;
+const re = (source: string, flags = 'iu'): RegExp => new RegExp(source, flags);
+
+/** `2 packs of 8`, `pack of 8`, `set of five`. */
+const OF = re(
+  word(
+    String.raw`(?:(${WHOLE})\s*[x×]?\s+|an?\s+)?(?:${HOLDERS}|sheets?|assortment|lot)\s+of\s+(${WHOLE})(?:\s+(?:${PIECES}))?`,
+  ),
+);
+/** `8 designs, 2 of each`. */
+const OF_EACH = re(
+  String.raw`(?<![\p{L}\d/.])(\d+)\s+(?:different\s+)?(?:designs?|styles?|colou?rs?|kinds?|sorts?)\s*[,;(]?\s*(\d+)\s+(?:of\s+)?each\b\)?`,
+);
+/** `qty 2`, `quantity: 2`. */
+const QTY = re(word(String.raw`(?:qty|quantity|count)\b\s*[.:=]?\s*(\d+)|(\d+)\s*qty`));
+/** `35 pcs`, `24-piece`, `2 sheets`, `20ct`. */
+const OF_PIECES = re(
+  word(String.raw`(?:about |approx\.? |ca\.? |~\s?)?(${WHOLE})(?:\s*\+)?[\s-]*(?:full\s+)?(${PIECES})\b\.?`),
+  'giu',
+);
+const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu');
+const PAIRS = re(word(String.raw`(?:(${WHOLE})|a)\s+pairs?\s+of`));
+/** A count before all else: `2 x`, `2x`, `(2)`, `2 -`, `2:`, `2 `, `two `. */
+const LEADING = re(
+  String.raw`^\s*(?:about |approx\.? |around |ca\.? |~\s?)?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\s(?=\s*[^\s\d]|\s*\d)))`,
+);
+/** `x2`, `x 2`, `2x` behind. */
+const TIMES = re(String.raw`(?<![\p{L}\d])[x×]\s*(\d+)(?![\p{L}\d/.])|(?<![\p{L}\d/.])(\d+)\s*[x×](?=\s*(?:$|[,;)]))`);
+const PAREN = re(String.raw`[(\[]\s*(\d+)\s*[)\]]`);
+/** Behind a mark, or alone between two: `- 12`, `, 5`. */
+const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(\d+)\s*(?=$|[,;|)\t])`);
+const TRAILING = re(
+  String.raw`(?<=[\p{L})'"\uE000]\s{1,9})(?<!reach(?:es)?\s{1,9})(\d+)(?=\s*(?:$|[,;:)(]|\s[-–—]\s))`,
+);
+
+export interface Counts {
+  /** What is counted; null: nothing is told. */
+  readonly count: number | null;
+  /** Sheets, or packs of which nobody says what is in them. */
+  readonly isOfWholes: boolean;
+  readonly doubts: readonly Doubt[];
+}
+
+/** So many of one line can be taken in; each sheet is a piece of its own, and more would hang a window. */
+export const MOST_OF_A_LINE = 10_000;
+
+interface Told {
+  readonly n: number;
+  readonly from: number;
+  readonly to: number;
+  readonly words: string;
+}
+
+/** What words that stand before counts make of them: they are not sure. */
+const VAGUE = /about|approx|around|ca\.|~|\+/i;
+
+/**
+ * How many there are: packs times what is in each. A number that is told beside them, and does not go with them, is in
+ * doubt.
+ * @param isCounted of such things a number behind the name is how many there are; of papers it may be part of the name
+ */
+export function takeCounts(line: Unread, isCounted: boolean): Counts {
+  const doubts: Doubt[] = [];
+  const plain: Told[] = [];
+  const holders: Told[] = [];
+  const pieces: Told[] = [];
+  const told = (match: RegExpExecArray, n: string): Told => ({
+    n: wholeOf(n),
+    from: match.index,
+    to: match.index + match[0].length,
+    words: match[0].trim(),
+  });
+  const of = line.take(OF);
+  if (of) {
+    pieces.push(told(of, of[2]!));
+    if (of[1] !== undefined) plain.push(told(of, of[1]));
+  }
+  const each = line.take(OF_EACH);
+  if (each) pieces.push({ ...told(each, each[1]!), n: wholeOf(each[1]!) * wholeOf(each[2]!) });
+  const pairs = line.take(PAIRS);
+  if (pairs) pieces.push({ ...told(pairs, pairs[1] ?? '1'), n: 2 * wholeOf(pairs[1] ?? '1') });
+  const qty = line.take(QTY);
+  if (qty) plain.push(told(qty, (qty[1] ?? qty[2])!));
+  for (const match of line.takeAll(OF_PIECES)) pieces.push(told(match, match[1]!));
+  for (const match of line.takeAll(OF_HOLDERS)) holders.push(told(match, match[1]!));
+  const lead = line.take(LEADING);
+  if (lead) plain.push(told(lead, (lead[1] ?? lead[2] ?? lead[3] ?? lead[4])!));
+  for (const pattern of [TIMES, PAREN, MARKED]) {
+    const match = line.take(pattern);
+    if (match) plain.push(told(match, (match[1] ?? match[2])!));
+  }
+  if (plain.length + pieces.length + holders.length === 0) {
+    const match = line.take(TRAILING);
+    if (match) {
+      plain.push(told(match, match[1]!));
+      if (!isCounted) doubts.push({ ...told(match, match[1]!), why: 'So many, or a part of the name?' });
+    }
+  }
+  // A number word that begins the line may begin a name.
+  const [first] = plain;
+  if (lead && first && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim()) && !isCounted)
+    doubts.push({ ...told(lead, lead[4]!), why: 'So many, or a part of the name?' });
+  for (const one of [...plain.slice(1), ...pieces.slice(1), ...holders.slice(1)])
+    doubts.push({ words: one.words, from: one.from, to: one.to, why: 'A second number: which of them counts?' });
+  for (const one of [...plain, ...pieces])
+    if (VAGUE.test(one.words))
+      doubts.push({ words: one.words, from: one.from, to: one.to, why: 'Not counted exactly.' });
+  const many = (holders[0]?.n ?? 1) * (plain[0]?.n ?? 1);
+  const inEach = pieces[0];
+  if (inEach && many > 1 && !of && !/each|ea\b/i.test(inEach.words))
+    doubts.push({ words: inEach.words, from: inEach.from, to: inEach.to, why: 'In each, or in all? Read as in each.' });
+  const all = [...plain, ...pieces, ...holders];
+  if (all.length === 0) return { count: null, isOfWholes: false, doubts };
+  const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0;
+  const count = inEach ? many * inEach.n : many;
+  const [{ words, from, to }] = all as [Told];
+  if (count === 0) doubts.push({ words, from, to, why: 'None of it? Read as one.' });
+  if (count > MOST_OF_A_LINE) doubts.push({ words, from, to, why: `More than ${MOST_OF_A_LINE}?` });
+  return { count: count === 0 || count > 1e6 ? 1 : count, isOfWholes, doubts };
+}

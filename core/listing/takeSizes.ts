@@ -1,0 +1,64 @@
+import { mm, parseLength, parseSize, type Unit } from '../length';
+import { NUMBER, plainNumber } from './numbers';
+import type { Doubt } from './thing';
+import type { Unread } from './unread';
+
+const UNIT = String.raw`(?:inch(?:es)?\b|in\b\.?(?!\s+(?:all|total|each|an?|the|assorted|various)\b)|cm\b|mm\b|''|["″”])`;
+const TIMES = String.raw`\s*(?:[x×X]|\bby\b)\s*`;
+const PAIR = new RegExp(String.raw`(?<![\w/.])(${NUMBER})\s*(${UNIT})?${TIMES}(${NUMBER})\s*(${UNIT})?(?![\w/])`, 'gu');
+const COUNT = new RegExp(String.raw`^\s*\d+\s*[x×]\s+(?=${NUMBER}\s*${UNIT}?${TIMES}${NUMBER})`, 'u');
+const ONE = new RegExp(String.raw`(?<![\w/.])(${NUMBER})[\s-]*(${UNIT})(?![\w/])`, 'gu');
+
+/** A unit as `parseLength` takes it. */
+const unitOf = (text: string | undefined, unit: Unit): Unit => {
+  if (text === undefined) return unit;
+  return /^mm/i.test(text) ? 'mm' : /^cm/i.test(text) ? 'cm' : 'in';
+};
+
+export interface Sizes {
+  readonly size: { readonly w: number; readonly h: number } | null;
+  readonly doubts: readonly Doubt[];
+}
+
+/** Sheets of ISO 216. */
+const ISO = /(?<![\p{L}\d])A([3-6])(?![\p{L}\d])/u;
+const ISO_MM: Readonly<Record<string, readonly [number, number]>> = {
+  3: [297, 420],
+  4: [210, 297],
+  5: [148, 210],
+  6: [105, 148],
+};
+
+/** The size of a line, `12x12`, `12" x 12"`, `30.5 x 30.5 cm`; what is told of further ones is in doubt. */
+export function takeSizes(line: Unread, unit: Unit): Sizes {
+  const doubts: Doubt[] = [];
+  let size: Sizes['size'] = null;
+  // `3x 8 1/2x11`: the first is a count.
+  const count = COUNT.exec(line.left)?.[0] ?? '';
+  line.blank(0, count.length);
+  const pairs = line.takeAll(PAIR);
+  line.left = count + line.left.slice(count.length);
+  for (const match of pairs) {
+    const [whole, w = '', first, h = '', second] = match;
+    const [from, to] = [match.index, match.index + whole.trimEnd().length];
+    const told = { words: whole.trim(), from, to };
+    const own = unitOf(second ?? first, unit);
+    const read = parseSize(`${plainNumber(w)} ${unitOf(first ?? second, unit)} x ${plainNumber(h)} ${own}`, unit);
+    if (!read.ok || read.value.w === 0 || read.value.h === 0) doubts.push({ ...told, why: 'This is no size.' });
+    else if (size === null) size = read.value;
+    else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
+  }
+  const iso = size === null ? line.take(ISO) : null;
+  const sides = iso && ISO_MM[iso[1] ?? ''];
+  return { size: sides ? { w: mm(sides[0]), h: mm(sides[1]) } : size, doubts };
+}
+
+/** A measure that stands alone: `4 inch`, `15mm`. */
+export function takeMeasure(line: Unread): { ticks: number; unit: Unit; from: number; to: number } | null {
+  const match = line.take(new RegExp(ONE.source, 'u'));
+  if (!match) return null;
+  const unit = unitOf(match[2], 'in');
+  const read = parseLength(plainNumber(match[1]!), unit);
+  const at = { from: match.index, to: match.index + match[0].length };
+  return read.ok && read.value > 0 ? { ticks: read.value, unit, ...at } : null;
+}

@@ -1,0 +1,65 @@
+/** What stands in quotes is a name: it is hidden from all who look for counts, sizes, kinds and colours. */
+const QUOTES =
+  /(?<![\d\p{L}])(["“„«])([^"“”„«»]*\p{L}[^"“”„«»]*)["”»]|(?<![\p{L}\d'’])(['‘])(?=\S)([^'‘’]*\p{L}[^'‘’]*)['’](?![\p{L}\d])|(?<=^|[\s(])["“]([^"“”]+)["”](?=$|[\s,;:)])/gu;
+const HIDDEN = '\uE000';
+/** Between the two faces of a paper. */
+export const BETWEEN_FACES = '\uE001';
+
+/** A stretch of a line. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
+/** A line of which stretch after stretch is taken as it is understood; what is left keeps its place. */
+export class Unread {
+  /** The line with blanks for what was taken, and other signs for what stands in quotes. */
+  left: string;
+
+  constructor(readonly text: string) {
+    this.left = text.replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `);
+  }
+
+  /** Takes the first match out of what is left. */
+  take(pattern: RegExp): RegExpExecArray | null {
+    const match = pattern.exec(this.left);
+    if (match) this.blank(match.index, match.index + match[0].length);
+    return match;
+  }
+
+  /** Takes all matches out, those only that are wanted. */
+  takeAll(pattern: RegExp, wants: (match: RegExpExecArray) => boolean = () => true): RegExpExecArray[] {
+    const found = [...this.left.matchAll(pattern)].filter(wants);
+    for (const match of found) this.blank(match.index, match.index + match[0].length);
+    return found;
+  }
+
+  blank(from: number, to: number): void {
+    this.left = this.left.slice(0, from) + ' '.repeat(to - from) + this.left.slice(to);
+  }
+
+  /** Puts the mark between two faces in the place of a stretch. */
+  mark(from: number, length: number): void {
+    this.blank(from, from + length);
+    const at = from + Math.floor(length / 2);
+    this.left = this.left.slice(0, at) + BETWEEN_FACES + this.left.slice(at + 1);
+  }
+
+  /** What is left between two places, as it stands in the line, quotes too but for their marks. */
+  words(from = 0, to = this.left.length): string {
+    const own = [...this.left.slice(from, to)].map((sign, i) => (sign === HIDDEN ? this.text[from + i] : sign));
+    return own.join('').replace(/\s+/g, ' ').trim();
+  }
+
+  /** What is left between the marks of a pattern. */
+  parts(marks: RegExp): Stretch[] {
+    const out: Stretch[] = [];
+    let from = 0;
+    for (const mark of this.left.matchAll(marks)) {
+      out.push({ from, to: mark.index, text: this.left.slice(from, mark.index) });
+      from = mark.index + mark[0].length;
+    }
+    return [...out, { from, to: this.left.length, text: this.left.slice(from) }];
+  }
+}

@@ -1,0 +1,108 @@
+import { useRef } from 'react';
+import styled from 'styled-components';
+import type { Doubt } from '../../../core/listing';
+import { Button } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
+import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
+import { useKeys } from '../../ui/useKeys';
+import { BoxLine } from './BoxLine';
+import { LeftOut, PassedOver } from './PassedOver';
+import type { BoxEntry, DraftState } from './useDraft';
+
+export interface BoxListProps {
+  state: DraftState;
+  /** Why it cannot be put away, once that was tried. */
+  trouble: string | null;
+  /** Shows a stretch of a line where it was typed. */
+  onShow: (line: number, from: number, to: number) => void;
+}
+
+/** The line with what was meant in the place of what stands there. */
+const written = (list: string, line: number, { from, to, closest = '' }: Doubt): string =>
+  list
+    .split('\n')
+    .map((text, i) => (i === line ? text.slice(0, from) + closest + text.slice(to) : text))
+    .join('\n');
+
+/** Goes to the tick of the next line that is in doubt, or the one before. */
+function goToDoubt(list: HTMLElement | null, step: 1 | -1): void {
+  const all = [...(list?.querySelectorAll<HTMLElement>('li') ?? [])];
+  const at = all.findIndex((line) => line.contains(document.activeElement));
+  const doubts = all.filter((line) => line.dataset['doubt'] !== undefined);
+  const next =
+    step === 1
+      ? (doubts.find((line) => all.indexOf(line) > at) ?? doubts[0])
+      : (doubts.findLast((line) => all.indexOf(line) < at) ?? doubts.at(-1));
+  next?.querySelector<HTMLElement>('input[type=checkbox]')?.focus();
+  next?.scrollIntoView({ block: 'nearest' });
+}
+
+/** Every line of the list as it is understood, against the box: ticked, put right in its place, or passed over. */
+export function BoxList({ state, trouble, onShow }: BoxListProps) {
+  const { draft, lines, entries, save, allHere } = state;
+  const list = useRef<HTMLUListElement>(null);
+  const doubtful = entries.filter(({ doubts }) => doubts.length > 0).length;
+  const checked = entries.filter(({ key }) => draft.here[key] !== undefined).length;
+  useKeys({ 'doubt-next': () => goToDoubt(list.current, 1), 'doubt-before': () => goToDoubt(list.current, -1) });
+  const line = (entry: BoxEntry) => (
+    <BoxLine
+      key={entry.key}
+      entry={entry}
+      text={lines[entry.line]?.text ?? ''}
+      here={draft.here[entry.key] ?? null}
+      damaged={draft.damaged?.[entry.key] ?? 0}
+      onHere={(n) => state.setHere(entry.key, n)}
+      onDamaged={(n) => state.setDamaged(entry, n)}
+      onInstead={(text) => state.putInstead(entry, text)}
+      onCorrect={(correction) => state.correct(entry.key, correction)}
+      onWrite={(doubt) => state.setList(written(draft.list, entry.line, doubt))}
+      onShow={({ from, to }) => onShow(entry.line, from, to)}
+    />
+  );
+  return (
+    <Stack $gap={4}>
+      <Row>
+        <h2>What is really in the box</h2>
+        {doubtful > 0 && (
+          <Button look="quiet" onPress={() => goToDoubt(list.current, 1)}>
+            {countWords(doubtful, 'line')} in doubt
+          </Button>
+        )}
+        <Soft style={{ marginLeft: 'auto' }}>
+          Space: here · 0…9: so many · +: one too many · D: damaged · W: the wrong thing · E: put right · N: next doubt
+        </Soft>
+      </Row>
+      {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
+      <Lines aria-label="What is in the box" ref={list}>
+        {lines.map(({ text, read }, i) => {
+          if (read === 'nothing') return null;
+          const own = entries.filter((entry) => entry.line === i);
+          if (own.length > 0) return own.map(line);
+          if (read === 'thing') return <LeftOut key={i} text={text} onTake={() => state.correct(String(i), null)} />;
+          return <PassedOver key={i} text={text} isHeading={read === 'heading'} />;
+        })}
+      </Lines>
+      {entries.length > 0 ? (
+        <Row>
+          <Count>
+            {checked} of {entries.length} lines checked
+          </Count>
+          <Button look="quiet" onPress={() => save({ here: allHere() })}>
+            the rest is all here
+          </Button>
+          <Soft>What is not ticked is put down as owed.</Soft>
+        </Row>
+      ) : (
+        <Soft>Each line of the list appears here as it is understood.</Soft>
+      )}
+    </Stack>
+  );
+}
+
+const Lines = styled.ul`
+  display: flex;
+  flex-direction: column;
+`;
+const Count = styled.strong`
+  color: ${({ theme }) => theme.pond};
+`;

@@ -1,0 +1,100 @@
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import { amountsOf } from '../../../core/listing';
+import { useSettings } from '../../data/settings';
+import { shareWords } from '../../ui/amountWords';
+import { Button } from '../../ui/Button';
+import { lotWords } from '../../ui/lotWords';
+import { mono } from '../../ui/theme';
+import { ThingDrawing } from '../../ui/ThingDrawing';
+import { ownedWords } from './ownedWords';
+import type { BoxEntry } from './useDraft';
+
+export interface BoxThingProps {
+  entry: BoxEntry;
+  /** The line as it came. */
+  text: string;
+  here: number | null;
+  damaged: number;
+  onDamaged: (n: number) => void;
+  /** What is in doubt of it. */
+  children: ReactNode;
+}
+
+/** A thing as it is understood, drawn and in words, with the line as it came beside it. */
+export function BoxThing({ entry, text, here, damaged, onDamaged, children }: BoxThingProps) {
+  const system = useSettings((s) => s.system);
+  const { item, lots, faces, owned } = entry;
+  const { count } = item;
+  const [lot] = lots;
+  return (
+    <>
+      <Drawn>
+        {lot && (
+          <ThingDrawing
+            lot={lot}
+            colours={faces[0]?.colours.map(({ hex }) => hex) ?? []}
+            amounts={amountsOf(item, count)}
+            scale={4.2}
+          />
+        )}
+      </Drawn>
+      <div>
+        <strong>{item.name}</strong>
+        <small>
+          {lotWords({ ...item }, system)}
+          {item.designs !== undefined && ` · ${item.designs} designs`}
+          {item.level !== undefined && ` · ${shareWords(item.kind, item.level)}`}
+          {owned && <Owns> · {ownedWords(owned)}</Owns>}
+        </small>
+        <AsItCame>{text.trim()}</AsItCame>
+        {children}
+        <Owing>
+          {damaged > 0 && (
+            <Owed>
+              {damaged} damaged, {damaged === 1 ? 'another is' : 'others are'} owed{' '}
+              <Button look="quiet" onPress={() => onDamaged(0)}>
+                no
+              </Button>
+            </Owed>
+          )}
+          {here !== null && here < count && <Owed>{count - here} owed</Owed>}
+          {here !== null && here > count && <Owed>{here - count} too many</Owed>}
+        </Owing>
+      </div>
+    </>
+  );
+}
+
+const AsItCame = styled.code`
+  display: block;
+  font: 400 12.5px/1.3 ${mono};
+  color: ${({ theme }) => theme.soft};
+  overflow-wrap: anywhere;
+`;
+const Drawn = styled.div`
+  overflow: hidden;
+  max-height: 54px;
+`;
+const Owns = styled.span`
+  color: ${({ theme }) => theme.marigoldInk};
+  font-weight: 600;
+`;
+const Owing = styled.span`
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+  &:not(:empty) {
+    padding: 3px 0;
+  }
+`;
+const Owed = styled.span`
+  button {
+    padding: 0 4px;
+    min-height: 0;
+  }
+  background: ${({ theme }) => theme.marigoldWash};
+  color: ${({ theme }) => theme.marigoldInk};
+  padding: 3px 10px;
+  font-size: 14px;
+`;

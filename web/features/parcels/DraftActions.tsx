@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { dropDraft, putParcelAway } from '../../../core/making';
+import type { Draft } from '../../../core/things';
+import { act } from '../../data/acts';
+import { Button } from '../../ui/Button';
+import { Row, Soft } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+import type { DraftState } from './useDraft';
+
+export interface DraftActionsProps {
+  state: DraftState;
+  /** It has a name, a month, and something to take in. */
+  isReady: boolean;
+  onTry: () => void;
+}
+
+/** What can be done with the whole of a parcel. */
+export function DraftActions({ state: { draft, lines, entries, save, allHere }, isReady, onTry }: DraftActionsProps) {
+  const go = useNavigate();
+  const [isAsking, setAsking] = useState(false);
+  const putAwayAs = async (as: Draft): Promise<void> => {
+    setAsking(false);
+    if (await act(putParcelAway(as, lines))) await go(`/parcels/${draft.id}`);
+  };
+  const putAway = (): void => {
+    onTry();
+    if (!isReady) return;
+    // Nothing is ticked: everything would be put down as owed without a word.
+    if (entries.every(({ key }) => draft.here[key] === undefined)) setAsking(true);
+    else void putAwayAs(draft);
+  };
+  return (
+    <>
+      <Button
+        onPress={() => {
+          void act(dropDraft(draft.id)).then((done) => {
+            if (done) void go('/parcels');
+          });
+        }}
+      >
+        Drop this list
+      </Button>
+      <Button isDisabled={entries.length === 0} onPress={() => save({ here: allHere() })}>
+        All has come
+      </Button>
+      <Button look="main" onPress={putAway}>
+        Put all away
+      </Button>
+      <SlipOver title="Nothing is ticked yet" isOpen={isAsking} onClose={() => setAsking(false)}>
+        {() => (
+          <>
+            <Soft>What is not ticked is put down as owed.</Soft>
+            <Row>
+              <Button
+                look="main"
+                onPress={() => {
+                  void putAwayAs({ ...draft, here: allHere() });
+                }}
+              >
+                All of it has come
+              </Button>
+              <Button
+                onPress={() => {
+                  void putAwayAs(draft);
+                }}
+              >
+                None of it has: all is owed
+              </Button>
+              <Button slot="close" look="quiet">
+                Back to the box
+              </Button>
+            </Row>
+          </>
+        )}
+      </SlipOver>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+import styled from 'styled-components';
+import { Button } from '../../ui/Button';
+
+/** A line that tells of no thing: a greeting, a sentence, or a heading for what follows. */
+export function PassedOver({ text, isHeading }: { text: string; isHeading: boolean }) {
+  return (
+    <Line data-heading={isHeading || undefined}>
+      <span>{text.trim()}</span>
+      {!isHeading && <small>passed over</small>}
+    </Line>
+  );
+}
+
+/** A thing that she left out; the button takes it in after all. */
+export function LeftOut({ text, onTake }: { text: string; onTake: () => void }) {
+  return (
+    <Line>
+      <s>{text.trim()}</s>
+      <small>left out</small>
+      <Button look="quiet" onPress={onTake}>
+        take it in
+      </Button>
+    </Line>
+  );
+}
+
+const Line = styled.li`
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
+  padding: 8px 8px 4px;
+  color: ${({ theme }) => theme.soft};
+  font-size: 15px;
+  border-bottom: 2px solid ${({ theme }) => theme.line};
+  &[data-heading] {
+    color: ${({ theme }) => theme.beet};
+    font-weight: 650;
+    padding-top: 14px;
+  }
+  small {
+    font-size: 13px;
+  }
+  span,
+  s {
+    overflow-wrap: anywhere;
+  }
+`;
