@@ -93,8 +93,7 @@ function hexOf(words: readonly string[]): string | null {
   const shade = SHADES[first];
   const inner = shade ? hexOf(rest) : null;
   if (shade && inner !== null) return mixed(inner, shade);
-  const last = words.at(-1)!;
-  return HUES.has(last) ? hexOf(words.slice(0, -1)) : null;
+  return HUES.has(words.at(-1) ?? '') ? hexOf(words.slice(0, -1)) : null;
 }
 
 /** A colour that a text names: its words as they stand there, and the colour they stand for. */
@@ -115,8 +114,9 @@ export function coloursIn(text: string): NamedColour[] {
   for (let i = 0; i < words.length; i++) {
     for (let n = Math.min(MOST_WORDS, words.length - i); n > 0; n--) {
       const run = words.slice(i, i + n);
-      const from = run[0]!.index;
-      const to = run.at(-1)!.index + run.at(-1)![0].length;
+      const last = run.at(-1);
+      const from = run[0]?.index ?? 0;
+      const to = last ? last.index + last[0].length : from;
       const name = text.slice(from, to);
       // Words of one name stand side by side: only a blank or a hyphen between them.
       if (!/^[\p{L}\p{M}']+(?:[ -][\p{L}\p{M}']+)*$/u.test(name)) continue;

@@ -15,15 +15,16 @@ export function takeBack(line: Unread): string | null {
   for (const pattern of [ON_BACK, BACK]) {
     const match = pattern.exec(line.left);
     if (!match) continue;
-    const at = match.index + match[0].indexOf(match[1]!);
-    const back = line.words(at, at + match[1]!.length);
+    const [whole, told = ''] = match;
+    const at = match.index + whole.indexOf(told);
+    const back = line.words(at, at + told.length);
     line.blank(match.index, match.index + match[0].length);
     line.take(FRONT);
     return back;
   }
   const slash = /(?<![\d\s]|\bw)\s*\/\s*(?![\d\s])|\s\/\s/u.exec(line.left);
   if (!slash) return null;
-  const end = /[,;|()]|\s[-–—]\s|$/u.exec(line.left.slice(slash.index))!.index + slash.index;
+  const end = (/[,;|()]|\s[-–—]\s|$/u.exec(line.left.slice(slash.index))?.index ?? 0) + slash.index;
   const begin = Math.max(
     ...[...line.left.slice(0, slash.index).matchAll(/[,;:|()]|\s[-–—]\s/gu)].map((m) => m.index + m[0].length),
     0,

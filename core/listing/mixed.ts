@@ -23,7 +23,7 @@ function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
   const behind = before ? null : BEHIND.exec(text);
   const told = before ?? behind;
   if (!told) return null;
-  const n = wholeOf((told[1] ?? told[2] ?? told[3] ?? told[4])!);
+  const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const start = before ? from + before[0].length : from;
   const end = behind ? from + behind.index : to;
   const name = line.words(start, end).replace(/[.;,]+$/, '');
@@ -54,8 +54,9 @@ function regionParts(line: Unread, from: number, to: number): MixedPart[] | null
 export function takeMixed(line: Unread): MixedPart[] | null {
   for (const region of REGIONS) {
     for (const match of line.left.matchAll(region)) {
-      const from = match.index + match[0].indexOf(match[1]!);
-      const parts = regionParts(line, from, from + match[1]!.length);
+      const [whole, inner = ''] = match;
+      const from = match.index + whole.indexOf(inner);
+      const parts = regionParts(line, from, from + inner.length);
       if (!parts) continue;
       line.blank(match.index, match.index + match[0].length);
       return parts;
@@ -72,8 +73,8 @@ export function takeMixed(line: Unread): MixedPart[] | null {
 export function takeNamed(line: Unread, count: number): MixedPart[] | null {
   const match = /(?::|\s[-–—])\s+(.+)$/u.exec(line.left) ?? /\(([^()]+)\)/u.exec(line.left);
   if (!match || count < 2) return null;
-  const from = match.index + match[0].indexOf(match[1]!);
-  const inner = line.left.slice(from, from + match[1]!.length);
+  const [whole, inner = ''] = match;
+  const from = match.index + whole.indexOf(inner);
   const marks = [...inner.matchAll(BETWEEN)];
   if (marks.length !== count - 1) return null;
   let at = 0;

@@ -55,7 +55,7 @@ function takeLetters(line: Unread): Record<string, number> | null {
     /(?<=\s)((?:\S\s?[x×]?\d+[\s,;]*){2,})$/u,
   ]) {
     const match = pattern.exec(line.left);
-    const letters = match && readLetters(match[1]!.trim());
+    const letters = match && readLetters((match[1] ?? '').trim());
     if (!match || !letters) continue;
     line.blank(match.index, match.index + match[0].length);
     return letters;
@@ -149,7 +149,7 @@ function namesOf(line: Unread, { kind, word }: FoundKind, colours: readonly Name
 function takePrinted(line: Unread): { text: string; doubt: Doubt } | null {
   const match = /(?::|\s[-–—])\s+(?=\S)(.*\d\s*[x×]\s*\d.*)$/u.exec(line.left);
   if (!match) return null;
-  const [from, to] = [line.left.length - match[1]!.length, line.left.length];
+  const [from, to] = [line.left.length - (match[1] ?? '').length, line.left.length];
   const text = line.words(from, to);
   line.blank(match.index, to);
   return { text, doubt: { words: line.text.slice(from, to), why: 'Kept as a note: what is printed on it.', from, to } };
@@ -161,6 +161,16 @@ const alphaOf = (words: readonly FoundWord[]): FoundKind => ({
   word: words.find(({ kind }) => kind === 'alpha') ?? null,
   doubts: [],
 });
+
+const takeOthers = (line: Unread): Doubt[] =>
+  line
+    .takeAll(OTHER)
+    .map((match) => ({
+      words: match[0].trim(),
+      why: 'This is no count and no size.',
+      from: match.index,
+      to: match.index + match[0].length,
+    }));
 
 /** Reads one thing out of a line. */
 export function readThing(line: Unread, context: Context): Thing {

@@ -72,42 +72,43 @@ export function takeCounts(line: Unread, isCounted: boolean): Counts {
   const plain: Told[] = [];
   const holders: Told[] = [];
   const pieces: Told[] = [];
-  const told = (match: RegExpExecArray, n: string): Told => ({
-    n: wholeOf(n),
+  /** @param groups that may hold the number */
+  const told = (match: RegExpExecArray, ...groups: number[]): Told => ({
+    n: wholeOf(groups.map((group) => match[group]).find((one) => one !== undefined) ?? ''),
     from: match.index,
     to: match.index + match[0].length,
     words: match[0].trim(),
   });
   const of = line.take(OF);
   if (of) {
-    pieces.push(told(of, of[2]!));
-    if (of[1] !== undefined) plain.push(told(of, of[1]));
+    pieces.push(told(of, 2));
+    if (of[1] !== undefined) plain.push(told(of, 1));
   }
   const each = line.take(OF_EACH);
-  if (each) pieces.push({ ...told(each, each[1]!), n: wholeOf(each[1]!) * wholeOf(each[2]!) });
+  if (each) pieces.push({ ...told(each, 1), n: wholeOf(each[1] ?? '') * wholeOf(each[2] ?? '') });
   const pairs = line.take(PAIRS);
-  if (pairs) pieces.push({ ...told(pairs, pairs[1] ?? '1'), n: 2 * wholeOf(pairs[1] ?? '1') });
+  if (pairs) pieces.push({ ...told(pairs, 1), n: 2 * wholeOf(pairs[1] ?? '1') });
   const qty = line.take(QTY);
-  if (qty) plain.push(told(qty, (qty[1] ?? qty[2])!));
-  for (const match of line.takeAll(OF_PIECES)) pieces.push(told(match, match[1]!));
-  for (const match of line.takeAll(OF_HOLDERS)) holders.push(told(match, match[1]!));
+  if (qty) plain.push(told(qty, 1, 2));
+  for (const match of line.takeAll(OF_PIECES)) pieces.push(told(match, 1));
+  for (const match of line.takeAll(OF_HOLDERS)) holders.push(told(match, 1));
   const lead = line.take(LEADING);
-  if (lead) plain.push(told(lead, (lead[1] ?? lead[2] ?? lead[3] ?? lead[4])!));
+  if (lead) plain.push(told(lead, 1, 2, 3, 4));
   for (const pattern of [TIMES, PAREN, MARKED]) {
     const match = line.take(pattern);
-    if (match) plain.push(told(match, (match[1] ?? match[2])!));
+    if (match) plain.push(told(match, 1, 2));
   }
   if (plain.length + pieces.length + holders.length === 0) {
     const match = line.take(TRAILING);
     if (match) {
-      plain.push(told(match, match[1]!));
-      if (!isCounted) doubts.push({ ...told(match, match[1]!), why: 'So many, or a part of the name?' });
+      plain.push(told(match, 1));
+      if (!isCounted) doubts.push({ ...told(match, 1), why: 'So many, or a part of the name?' });
     }
   }
   // A number word that begins the line may begin a name.
   const [first] = plain;
   if (lead && first && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim()) && !isCounted)
-    doubts.push({ ...told(lead, lead[4]!), why: 'So many, or a part of the name?' });
+    doubts.push({ ...told(lead, 4), why: 'So many, or a part of the name?' });
   for (const one of [...plain.slice(1), ...pieces.slice(1), ...holders.slice(1)])
     doubts.push({ words: one.words, from: one.from, to: one.to, why: 'A second number: which of them counts?' });
   for (const one of [...plain, ...pieces])

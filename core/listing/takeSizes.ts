@@ -58,7 +58,7 @@ export function takeMeasure(line: Unread): { ticks: number; unit: Unit; from: nu
   const match = line.take(new RegExp(ONE.source, 'u'));
   if (!match) return null;
   const unit = unitOf(match[2], 'in');
-  const read = parseLength(plainNumber(match[1]!), unit);
+  const read = parseLength(plainNumber(match[1] ?? ''), unit);
   const at = { from: match.index, to: match.index + match[0].length };
   return read.ok && read.value > 0 ? { ticks: read.value, unit, ...at } : null;
 }

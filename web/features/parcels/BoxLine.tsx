@@ -1,6 +1,5 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import type { Doubt } from '../../../core/listing';
 import type { Correction } from '../../../core/things';
 import { boxAct } from './boxAct';
 import { BoxThing } from './BoxThing';
@@ -9,7 +8,7 @@ import { InsteadOf } from './InsteadOf';
 import { LineDoubts } from './LineDoubts';
 import { LineEdit } from './LineEdit';
 import { NotRight } from './NotRight';
-import type { BoxEntry } from './useDraft';
+import type { BoxEntry, DraftActs } from './useDraft';
 
 export interface BoxLineProps {
   entry: BoxEntry;
@@ -19,13 +18,9 @@ export interface BoxLineProps {
   here: number | null;
   /** Of those that are here. */
   damaged: number;
-  onHere: (n: number) => void;
-  onDamaged: (n: number) => void;
-  /** Something else came in its place: its line is put below, and this one is owed. */
-  onInstead: (text: string) => void;
-  onCorrect: (correction: Correction) => void;
-  onWrite: (doubt: Doubt) => void;
-  onShow: (doubt: Doubt) => void;
+  acts: DraftActs;
+  /** Shows a stretch of a line where it was typed. */
+  onShow: (line: number, from: number, to: number) => void;
 }
 
 const focusNext = (from: HTMLElement, step: 1 | -1): void => {
@@ -37,8 +32,8 @@ const focusNext = (from: HTMLElement, step: 1 | -1): void => {
 const TOGETHER_MS = 1000;
 
 /** One thing of the list: its drawing, what it is, and whether it is in the box. For its keys see {@link boxAct}. */
-export function BoxLine({ entry, text, here, damaged, onCorrect, ...on }: BoxLineProps) {
-  const { item, doubts } = entry;
+export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts, onShow }: BoxLineProps) {
+  const { item, doubts, key, line } = entry;
   const { count } = item;
   const [isAsked, setAsked] = useState(false);
   const [isEdited, setEdited] = useState(false);
@@ -53,15 +48,15 @@ export function BoxLine({ entry, text, here, damaged, onCorrect, ...on }: BoxLin
     event.preventDefault();
     event.stopPropagation();
     typed.current = /\d/.test(event.key) ? { digits: before + event.key, at: event.timeStamp } : { digits: '', at: 0 };
-    if (act.kind === 'here') on.onHere(act.n);
-    if (act.kind === 'damaged') on.onDamaged(act.n);
+    if (act.kind === 'here') acts.setHere(key, act.n);
+    if (act.kind === 'damaged') acts.setDamaged(entry, act.n);
     if (act.kind === 'instead') setAsked(true);
     if (act.kind === 'edit') setEdited(true);
     if (act.on !== 0) focusNext(target, act.on);
   };
   const done = (correction: Correction | null): void => {
     setEdited(false);
-    if (correction) onCorrect(correction);
+    if (correction) acts.correct(key, correction);
     tick.current?.querySelector<HTMLElement>('input[type=checkbox]')?.focus();
   };
   return (
@@ -71,38 +66,38 @@ export function BoxLine({ entry, text, here, damaged, onCorrect, ...on }: BoxLin
       $isMissing={here !== null && here < count}
       data-doubt={doubts.length > 0 || undefined}
     >
-      <BoxThing entry={entry} text={text} here={here} damaged={damaged} onDamaged={on.onDamaged}>
+      <BoxThing entry={entry} text={text} here={here} damaged={damaged} onDamaged={(n) => acts.setDamaged(entry, n)}>
         <LineDoubts
           name={item.name}
           doubts={doubts}
-          onRight={() => onCorrect({ kind: item.kind })}
-          onWrite={on.onWrite}
-          onShow={on.onShow}
+          onRight={() => acts.correct(key, { kind: item.kind })}
+          onWrite={({ from, to, closest = '' }) => acts.write(line, from, to, closest)}
+          onShow={({ from, to }) => onShow(line, from, to)}
         />
       </BoxThing>
       <NotRight
         name={item.name}
         isCounted={isCounted}
-        onDamaged={() => on.onDamaged(Math.min(count, damaged + 1))}
-        onTooMany={() => on.onHere(Math.max(count, here ?? 0) + 1)}
+        onDamaged={() => acts.setDamaged(entry, Math.min(count, damaged + 1))}
+        onTooMany={() => acts.setHere(key, Math.max(count, here ?? 0) + 1)}
         onInstead={() => setAsked(true)}
-        onMissing={() => on.onHere(0)}
+        onMissing={() => acts.setHere(key, 0)}
         onEdit={() => setEdited(true)}
       />
-      <BoxTick item={item} here={here} onHere={on.onHere} />
+      <BoxTick item={item} here={here} onHere={(n) => acts.setHere(key, n)} />
       {isEdited && <LineEdit item={item} onDone={done} />}
       {isAsked && (
         <InsteadOf
           name={item.name}
           onDone={(instead) => {
             setAsked(false);
-            if (instead !== null) on.onInstead(instead);
+            if (instead !== null) acts.putInstead(entry, instead);
           }}
         />
       )}
     </Line>
   );
-}
+});
 
 const Line = styled.li<{ $isMissing: boolean }>`
   display: grid;

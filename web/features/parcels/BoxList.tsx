@@ -1,13 +1,12 @@
-import { useRef } from 'react';
+import { useMemo, useRef } from 'react';
 import styled from 'styled-components';
-import type { Doubt } from '../../../core/listing';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { BoxLine } from './BoxLine';
 import { LeftOut, PassedOver } from './PassedOver';
-import type { BoxEntry, DraftState } from './useDraft';
+import type { DraftState } from './useDraft';
 
 export interface BoxListProps {
   state: DraftState;
@@ -16,13 +15,6 @@ export interface BoxListProps {
   /** Shows a stretch of a line where it was typed. */
   onShow: (line: number, from: number, to: number) => void;
 }
-
-/** The line with what was meant in the place of what stands there. */
-const written = (list: string, line: number, { from, to, closest = '' }: Doubt): string =>
-  list
-    .split('\n')
-    .map((text, i) => (i === line ? text.slice(0, from) + closest + text.slice(to) : text))
-    .join('\n');
 
 /** Goes to the tick of the next line that is in doubt, or the one before. */
 function goToDoubt(list: HTMLElement | null, step: 1 | -1): void {
@@ -39,26 +31,12 @@ function goToDoubt(list: HTMLElement | null, step: 1 | -1): void {
 
 /** Every line of the list as it is understood, against the box: ticked, put right in its place, or passed over. */
 export function BoxList({ state, trouble, onShow }: BoxListProps) {
-  const { draft, lines, entries, save, allHere } = state;
+  const { draft, lines, entries, acts, allHere } = state;
   const list = useRef<HTMLUListElement>(null);
+  const byLine = useMemo(() => Map.groupBy(entries, ({ line }) => line), [entries]);
   const doubtful = entries.filter(({ doubts }) => doubts.length > 0).length;
   const checked = entries.filter(({ key }) => draft.here[key] !== undefined).length;
   useKeys({ 'doubt-next': () => goToDoubt(list.current, 1), 'doubt-before': () => goToDoubt(list.current, -1) });
-  const line = (entry: BoxEntry) => (
-    <BoxLine
-      key={entry.key}
-      entry={entry}
-      text={lines[entry.line]?.text ?? ''}
-      here={draft.here[entry.key] ?? null}
-      damaged={draft.damaged?.[entry.key] ?? 0}
-      onHere={(n) => state.setHere(entry.key, n)}
-      onDamaged={(n) => state.setDamaged(entry, n)}
-      onInstead={(text) => state.putInstead(entry, text)}
-      onCorrect={(correction) => state.correct(entry.key, correction)}
-      onWrite={(doubt) => state.setList(written(draft.list, entry.line, doubt))}
-      onShow={({ from, to }) => onShow(entry.line, from, to)}
-    />
-  );
   return (
     <Stack $gap={4}>
       <Row>
@@ -76,9 +54,20 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
       <Lines aria-label="What is in the box" ref={list}>
         {lines.map(({ text, read }, i) => {
           if (read === 'nothing') return null;
-          const own = entries.filter((entry) => entry.line === i);
-          if (own.length > 0) return own.map(line);
-          if (read === 'thing') return <LeftOut key={i} text={text} onTake={() => state.correct(String(i), null)} />;
+          const own = byLine.get(i);
+          if (own)
+            return own.map((entry) => (
+              <BoxLine
+                key={entry.key}
+                entry={entry}
+                text={text}
+                here={draft.here[entry.key] ?? null}
+                damaged={draft.damaged?.[entry.key] ?? 0}
+                acts={acts}
+                onShow={onShow}
+              />
+            ));
+          if (read === 'thing') return <LeftOut key={i} text={text} onTake={() => acts.correct(String(i), null)} />;
           return <PassedOver key={i} text={text} isHeading={read === 'heading'} />;
         })}
       </Lines>
@@ -87,7 +76,7 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
           <Count>
             {checked} of {entries.length} lines checked
           </Count>
-          <Button look="quiet" onPress={() => save({ here: allHere() })}>
+          <Button look="quiet" onPress={() => acts.save({ here: allHere() })}>
             the rest is all here
           </Button>
           <Soft>What is not ticked is put down as owed.</Soft>

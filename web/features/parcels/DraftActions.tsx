@@ -16,7 +16,7 @@ export interface DraftActionsProps {
 }
 
 /** What can be done with the whole of a parcel. */
-export function DraftActions({ state: { draft, lines, entries, save, allHere }, isReady, onTry }: DraftActionsProps) {
+export function DraftActions({ state: { draft, lines, entries, acts, allHere }, isReady, onTry }: DraftActionsProps) {
   const go = useNavigate();
   const [isAsking, setAsking] = useState(false);
   const putAwayAs = async (as: Draft): Promise<void> => {
@@ -41,7 +41,7 @@ export function DraftActions({ state: { draft, lines, entries, save, allHere }, 
       >
         Drop this list
       </Button>
-      <Button isDisabled={entries.length === 0} onPress={() => save({ here: allHere() })}>
+      <Button isDisabled={entries.length === 0} onPress={() => acts.save({ here: allHere() })}>
         All has come
       </Button>
       <Button look="main" onPress={putAway}>

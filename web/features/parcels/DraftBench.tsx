@@ -1,4 +1,4 @@
-import { useRef, useState, type ReactNode } from 'react';
+import { useCallback, useRef, useState, type ReactNode } from 'react';
 import type { Draft } from '../../../core/things';
 import { FacePatterns } from '../../ui/FacePatterns';
 import { Columns, Row, Screen, Stack } from '../../ui/Screen';
@@ -16,9 +16,11 @@ const errorsOf = ({ name, month }: Draft) => ({
 /** A parcel being unpacked: the list as it is typed, and what of it is in the box. Every stroke is kept. */
 export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: ReactNode }) {
   const state = useDraft(given);
-  const { draft, lines, entries, save, setList } = state;
+  const { draft, lines, entries } = state;
+  const { save, setList } = state.acts;
   const [hasTried, setTried] = useState(false);
   const editor = useRef<ListEditorHandle>(null);
+  const show = useCallback((line: number, from: number, to: number) => editor.current?.show(line, from, to), []);
   const errors = errorsOf(draft);
   const trouble = entries.length === 0 ? 'Nothing to take in is on the list yet.' : (errors.name ?? errors.month);
   return (
@@ -56,11 +58,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
             onChange={setList}
           />
         </Stack>
-        <BoxList
-          state={state}
-          trouble={hasTried ? trouble : null}
-          onShow={(line, from, to) => editor.current?.show(line, from, to)}
-        />
+        <BoxList state={state} trouble={hasTried ? trouble : null} onShow={show} />
       </Columns>
     </Screen>
   );

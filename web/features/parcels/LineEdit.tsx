@@ -55,7 +55,15 @@ export function LineEdit({ item, onDone }: LineEditProps) {
   };
   return (
     <Form onSubmit={take} onKeyDown={press} aria-label={`Put ${item.name} right`}>
-      <TextField label="How many" value={count} onChange={setCount} error={errors.count} isMeasure autoFocus onFocus={selectAll} />
+      <TextField
+        label="How many"
+        value={count}
+        onChange={setCount}
+        error={errors.count}
+        isMeasure
+        autoFocus
+        onFocus={selectAll}
+      />
       <Choice label="Kind" options={KIND_CHOICES} value={kind} onChange={setKind} />
       <TextField label="Name" value={name} onChange={setName} error={errors.name} />
       <TextField label="Size" value={size} onChange={setSize} error={errors.size} isMeasure />

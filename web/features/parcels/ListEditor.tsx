@@ -1,6 +1,6 @@
-import { useImperativeHandle, useMemo, useRef, useState, type KeyboardEvent, type Ref } from 'react';
+import { memo, useImperativeHandle, useMemo, useRef, useState, type KeyboardEvent, type Ref } from 'react';
 import styled from 'styled-components';
-import { suggestWords, wordBefore, type Entry, type ReadLine } from '../../../core/listing';
+import { suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
 import { useBench } from '../../data/benchStore';
 import { Key } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
@@ -71,7 +71,10 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
       if (typing.current) typing.current.scrollTop = Math.max(0, (line - 3) * LINE_HEIGHT);
     },
   }));
-  const doubts = useMemo(() => Map.groupBy(entries, ({ line }) => line), [entries]);
+  const doubts = useMemo(
+    () => new Map(entries.map(({ line, doubts: own }) => [line, own.find(({ from, to }) => to > from)])),
+    [entries],
+  );
   const append = (more: string): void => onChange(value.trim() === '' ? more : `${value.replace(/\n*$/, '')}\n${more}`);
   const told = lines.filter(({ read }) => read !== 'nothing').length;
   return (
@@ -80,10 +83,7 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
       <Typing>
         <Under ref={under} aria-hidden>
           {lines.map((line, i) => (
-            <div key={i}>
-              {marked(line.text, doubts.get(i) ?? [])}
-              {'\n'}
-            </div>
+            <Marked key={i} text={line.text} doubt={doubts.get(i)} />
           ))}
         </Under>
         <textarea
@@ -127,17 +127,16 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
 }
 
 /** A line in which the first stretch in doubt is underlined. */
-function marked(text: string, entries: readonly Entry[]) {
-  const doubt = entries.flatMap(({ doubts }) => doubts).find(({ from, to }) => to > from);
-  if (!doubt) return text;
+const Marked = memo(function Marked({ text, doubt }: { text: string; doubt: Doubt | undefined }) {
   return (
-    <>
-      {text.slice(0, doubt.from)}
-      <mark>{text.slice(doubt.from, doubt.to) || ' '}</mark>
-      {text.slice(doubt.to)}
-    </>
+    <div>
+      {doubt ? text.slice(0, doubt.from) : text}
+      {doubt && <mark>{text.slice(doubt.from, doubt.to)}</mark>}
+      {doubt && text.slice(doubt.to)}
+      {'\n'}
+    </div>
   );
-}
+});
 
 const Sheet = styled.div`
   background: ${({ theme }) => theme.sheet};

@@ -1,6 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { createStore, useStore, type StoreApi } from 'zustand';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
 import { entriesOf, readItem, readList, unpack, type Entry, type ReadLine, type Unpacked } from '../../../core/listing';
+import type { Bench } from '../../../core/making';
 import type { Correction, Draft } from '../../../core/things';
 import { keepDraft } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -12,17 +14,25 @@ export interface BoxEntry extends Entry, Unpacked {
   readonly owned: AlreadyOwned | null;
 }
 
-export interface DraftState {
-  readonly draft: Draft;
-  readonly lines: readonly ReadLine[];
-  readonly entries: readonly BoxEntry[];
+/** What can be done with a draft; the same object for as long as it is on the screen. */
+export interface DraftActs {
   readonly save: (some: Partial<Draft>) => void;
   readonly setList: (list: string) => void;
   readonly setHere: (key: string, n: number) => void;
   readonly setDamaged: (entry: Entry, n: number) => void;
   /** Null takes the correction back. */
   readonly correct: (key: string, correction: Correction | null) => void;
+  /** Puts a text in the place of a stretch of a line. */
+  readonly write: (line: number, from: number, to: number, text: string) => void;
   readonly putInstead: (entry: Entry, text: string) => void;
+}
+
+export interface DraftState {
+  readonly draft: Draft;
+  /** The list as it is read; a moment behind what is typed. */
+  readonly lines: readonly ReadLine[];
+  readonly entries: readonly BoxEntry[];
+  readonly acts: DraftActs;
   /** What is here where nothing else was said: all. */
   readonly allHere: () => Draft['here'];
 }
@@ -30,58 +40,102 @@ export interface DraftState {
 const without = <T>(all: Readonly<Record<string, T>> | undefined, key: string): Record<string, T> =>
   Object.fromEntries(Object.entries(all ?? {}).filter(([one]) => one !== key));
 
+/** What came instead stands below, and is here; what should have come is owed. */
+function withInstead(draft: Draft, { key, line }: Entry, text: string): Partial<Draft> {
+  const list = draft.list
+    .split('\n')
+    .toSpliced(line + 1, 0, text)
+    .join('\n');
+  const moved = moveTicks(draft, list);
+  const came = readItem(text);
+  return {
+    list,
+    ...moved,
+    damaged: { ...moved.damaged, [key]: 0 },
+    here: { ...moved.here, [key]: 0, ...(came ? { [line + 1]: came.count } : {}) },
+  };
+}
+
+/** @param change what is said of the draft as it is by then */
+function actsOn(change: (of: (draft: Draft) => Partial<Draft>) => void): DraftActs {
+  const setList = (list: string): void => change((draft) => ({ list, ...moveTicks(draft, list) }));
+  return {
+    save: (some) => change(() => some),
+    setList,
+    setHere: (key, n) => change(({ here }) => ({ here: { ...here, [key]: n } })),
+    // Damaged ones are here; a line not looked at yet has all of them.
+    setDamaged: ({ key, item }, n) =>
+      change(({ here, damaged }) => ({
+        here: { ...here, [key]: Math.max(here[key] ?? item.count, n) },
+        damaged: { ...damaged, [key]: n },
+      })),
+    correct: (key, correction) =>
+      change(({ corrected }) => ({
+        corrected: correction ? { ...corrected, [key]: correction } : without(corrected, key),
+      })),
+    write: (line, from, to, text) =>
+      change((draft) => {
+        const list = draft.list
+          .split('\n')
+          .map((one, i) => (i === line ? one.slice(0, from) + text + one.slice(to) : one))
+          .join('\n');
+        return { list, ...moveTicks(draft, list) };
+      }),
+    putInstead: (entry, text) => change((draft) => withInstead(draft, entry, text)),
+  };
+}
+
+type Known = Pick<Bench, 'ledger' | 'lots' | 'kits' | 'faces'>;
+
+/** Makes the things of a list as they go into the box; one whose line is as it was stays the same object. */
+function rememberEntries() {
+  let before = new Map<string, { of: readonly unknown[]; entry: BoxEntry }>();
+  return (lines: readonly ReadLine[], corrected: Draft['corrected'], { ledger, lots, kits, faces }: Known) => {
+    const now: typeof before = new Map();
+    for (const read of entriesOf(lines, corrected)) {
+      const of = [lines[read.line], corrected?.[read.key], ledger];
+      const old = before.get(read.key);
+      if (old?.of.every((one, i) => one === of[i])) {
+        now.set(read.key, old);
+        continue;
+      }
+      let n = 0;
+      const unpacked = unpack(read.item, read.line + 1, 'draft', [], () => `draft-${read.key}-${++n}`);
+      const { kind, size } = read.item;
+      const colours = unpacked.faces[0]?.colours ?? [];
+      const owned = alreadyOwn({ kind, size, colours }, { ledger, lots, kits }, faces);
+      now.set(read.key, { of, entry: { ...read, ...unpacked, owned } });
+    }
+    before = now;
+    return [...now.values()].map(({ entry }) => entry);
+  };
+}
+
+/** The draft as it is typed; every change is written behind it. */
+const draftStore = (given: Draft): StoreApi<{ draft: Draft; acts: DraftActs }> =>
+  createStore((set, get) => ({
+    draft: given,
+    acts: actsOn((of) => {
+      const draft = { ...get().draft, ...of(get().draft) };
+      set({ draft });
+      void keepDraft(draft);
+    }),
+  }));
+
 /** A parcel being unpacked, as it is typed and ticked: shown at once, and written behind it. */
 export function useDraft(given: Draft): DraftState {
-  const [draft, setDraft] = useState(given);
-  const { kits, lots, ledger, faces } = useBench((b) => b);
-  const save = (some: Partial<Draft>): void => {
-    const next = { ...draft, ...some };
-    setDraft(next);
-    void keepDraft(next);
-  };
-  const lines = useMemo(() => readList(draft.list), [draft.list]);
-  const read = useMemo(() => entriesOf(lines, draft.corrected), [lines, draft.corrected]);
-  const entries = useMemo(
-    () =>
-      read.map((entry): BoxEntry => {
-        let n = 0;
-        const unpacked = unpack(entry.item, entry.line + 1, 'draft', [], () => `draft-${entry.key}-${++n}`);
-        const { kind, size } = entry.item;
-        const colours = unpacked.faces[0]?.colours ?? [];
-        return { ...entry, ...unpacked, owned: alreadyOwn({ kind, size, colours }, { ledger, lots, kits }, faces) };
-      }),
-    [read, ledger, lots, kits, faces],
-  );
+  const [store] = useState(() => draftStore(given));
+  const [entriesFor] = useState(rememberEntries);
+  const { draft, acts } = useStore(store);
+  const bench = useBench((b) => b);
+  const { list, corrected } = useDeferredValue(draft);
+  const lines = useMemo(() => readList(list), [list]);
+  const entries = useMemo(() => entriesFor(lines, corrected, bench), [entriesFor, lines, corrected, bench]);
   return {
     draft,
     lines,
     entries,
-    save,
-    setList: (list) => save({ list, ...moveTicks(draft, list) }),
-    setHere: (key, n) => save({ here: { ...draft.here, [key]: n } }),
-    // Damaged ones are here; a line not looked at yet has all of them.
-    setDamaged: ({ key, item }, n) =>
-      save({
-        here: { ...draft.here, [key]: Math.max(draft.here[key] ?? item.count, n) },
-        damaged: { ...draft.damaged, [key]: n },
-      }),
-    correct: (key, correction) =>
-      save({ corrected: correction ? { ...draft.corrected, [key]: correction } : without(draft.corrected, key) }),
-    // What came instead stands below, and is here; what should have come is owed.
-    putInstead: ({ key, line }, text) => {
-      const list = draft.list
-        .split('\n')
-        .toSpliced(line + 1, 0, text)
-        .join('\n');
-      const moved = moveTicks(draft, list);
-      const came = readItem(text);
-      save({
-        list,
-        ...moved,
-        damaged: { ...moved.damaged, [key]: 0 },
-        here: { ...moved.here, [key]: 0, ...(came ? { [line + 1]: came.count } : {}) },
-      });
-    },
+    acts,
     allHere: () => ({ ...Object.fromEntries(entries.map(({ key, item }) => [key, item.count])), ...draft.here }),
   };
 }
