@@ -5,6 +5,8 @@ import {
   gut,
   join,
   list,
+  look,
+  order,
   palette,
   readCutJob,
   readShareJob,
@@ -80,4 +82,6 @@ export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb<Job<typeof differences>>('difference', (job) => ok(differences(job))),
   verb<Job<typeof palette>>('palette', palette),
   verb<Job<typeof list>>('list', list),
+  verb<Job<typeof look>>('look', look),
+  verb<Job<typeof order>>('order', order),
 ]);

@@ -9,3 +9,5 @@ export { palette } from './paletteJob';
 export { join } from './joinJob';
 export { gut } from './gutJob';
 export { list } from './listJob';
+export { look } from './lookJob';
+export { order } from './orderJob';

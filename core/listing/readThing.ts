@@ -182,14 +182,7 @@ export function readThing(line: Unread, context: Context): Thing {
   const found = early ? alphaOf(words) : findKind(line, size, context);
   const { kind, word } = found;
   const letters = early;
-  const others = line
-    .takeAll(OTHER)
-    .map((match): Doubt => ({
-      words: match[0].trim(),
-      why: 'This is no count and no size.',
-      from: match.index,
-      to: match.index + match[0].length,
-    }));
+  const others = takeOthers(line);
   const stamped = kind === 'tool' ? punchOf(line.left, REACH.exec(line.left)?.[1] ?? null) : null;
   const punch = stamped?.punch ?? null;
   if (stamped) {

@@ -1,0 +1,35 @@
+import type { Rect } from '../geometry';
+import type { Remark, Sheet } from './eyed';
+
+const fold = (text: string): string => text.normalize('NFC').toLowerCase();
+const BESIDE = /[\p{L}\p{M}\p{N}]/u;
+
+/** Whether a text holds a word with no letter, mark or digit beside it. Both are folded. */
+function holds(text: string, word: string): boolean {
+  for (let at = text.indexOf(word); at >= 0; at = text.indexOf(word, at + 1)) {
+    const before = [...text.slice(0, at)].at(-1) ?? '';
+    const [after = ''] = text.slice(at + word.length);
+    if (!BESIDE.test(before) && !BESIDE.test(after)) return true;
+  }
+  return false;
+}
+
+const isWithin = (one: Rect, other: Rect): boolean =>
+  one.x >= other.x && one.y >= other.y && one.x + one.w <= other.x + other.w && one.y + one.h <= other.y + other.h;
+
+/** Words that do not fit the story, and are not wholly under something. */
+export function offTheme({ things }: Sheet, avoid: readonly string[]): Remark[] {
+  const words = [...new Map(avoid.map((word) => [fold(word), word]))];
+  return things.flatMap((thing, i): Remark[] => {
+    if (thing.words.length === 0) return [];
+    const texts = thing.words.map(fold);
+    const found = words.filter(([word]) => texts.some((text) => holds(text, word)));
+    if (found.length === 0 || things.slice(i + 1).some((above) => isWithin(thing, above))) return [];
+    return found.map(([, word]) => ({
+      kind: 'off-theme',
+      things: [thing.id],
+      word,
+      why: `“${word}” does not fit the story: cover it, cut it off, or choose another.`,
+    }));
+  });
+}
