@@ -233,7 +233,9 @@ test('a table is shown row by row before it is taken; one undo takes all of it b
     .trimEnd()
     .split('\r\n')
     .map((row) => row.replace(/^wood buttons,(.*?),\d+,/, 'wood buttons,$1,2,'));
-  await open([...changed, 'cardstock slate,,Old tins,2024-03,,,12,12,3,,tray,,', 'nonsense,,,,,,,,many,,,,'].join('\r\n'));
+  await open(
+    [...changed, 'cardstock slate,,Old tins,2024-03,,,12,12,3,,tray,,', 'nonsense,,,,,,,,many,,,,'].join('\r\n'),
+  );
   await expect(page.getByText(/^1 added, 1 changed, 1 refused/)).toBeVisible();
   await page.getByRole('button', { name: 'Take 2 rows' }).click();
   await expect(page.getByRole('button', { name: /^wood buttons 2/ })).toBeVisible();

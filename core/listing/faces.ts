@@ -22,7 +22,7 @@ export function takeBack(line: Unread): string | null {
     line.take(FRONT);
     return back;
   }
-  const slash = /(?<![\d\s]|\bw)\s*\/\s*(?![\d\s])|\s\/\s/u.exec(line.left);
+  const slash = /(?<![\d\s]|\bw)\s*\/+\s*(?![\d\s])|\s\/+\s/u.exec(line.left);
   if (!slash) return null;
   const end = (/[,;|()]|\s[-–—]\s|$/u.exec(line.left.slice(slash.index))?.index ?? 0) + slash.index;
   const begin = Math.max(

@@ -150,7 +150,8 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose }: 
   if (told) {
     const sheets = words.find(({ kind, isMotif }) => PAPERS.includes(kind) && !isMotif);
     // Cork and felt come in sheets; what is called after wood or leather is printed so.
-    const isSheetOf = told.isMaterial && /chipboard|acrylic|puffy|felt|cork/i.test(line.left.slice(told.from, told.to));
+    const isSheetOf =
+      told.isMaterial && /^(?:chipboard|acrylic|puffy|felt|cork)|^\w+ sheets?\b/i.test(line.left.slice(told.from));
     if (told.isMaterial && !isSheetOf && size && isLarge(size)) return by(isPaperHeading ? heading : 'paper');
     const isPrinted =
       (told.isMotif && told.kind !== 'card' && size && isLarge(size)) ||

@@ -17,6 +17,10 @@ const BEFORE = new RegExp(
 const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
 const SIZED = new RegExp(String.raw`${NUMBER}\s*[x×]\s*${NUMBER}`, 'u');
 
+/** Words that only say of what there are so many. */
+const NO_NAMES =
+  /^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|sheets?|pieces?)|total|each|in all)$/i;
+
 function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
   if (SIZED.test(text)) return null;
   const before = BEFORE.exec(text);
@@ -27,7 +31,9 @@ function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
   const start = before ? from + before[0].length : from;
   const end = behind ? from + behind.index : to;
   const name = line.words(start, end).replace(/[.;,]+$/, '');
-  return name === '' || /\d/.test(name) || n === 0 ? null : { count: n, name, from: start, to: end };
+  return name === '' || /\d/.test(name) || n === 0 || NO_NAMES.test(name)
+    ? null
+    : { count: n, name, from: start, to: end };
 }
 
 /** Where a list of several may stand: in brackets, or behind a colon or a dash; with commas, semicolons or `and`. */

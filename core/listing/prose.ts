@@ -87,7 +87,7 @@ export function headingOf(text: string, { isAfterGap, isBeforeLine, isAllCapital
   if (bare === '' || !isBeforeLine || /\d/.test(bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, '')))
     return null;
   const sized = /\d/.test(bare);
-  if (sized && !hasColon) return null;
+  if (sized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare)) return null;
   const plain = bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, ' ');
   const kinds = kindWordsIn(plain);
   const rest = kinds.reduceRight((left, { from, to }) => left.slice(0, from) + ' ' + left.slice(to), plain);
@@ -96,7 +96,7 @@ export function headingOf(text: string, { isAfterGap, isBeforeLine, isAllCapital
   if (kinds.length === 0 && !others.some((word) => !/^(?:and|the|in|kit|box|more)$/i.test(word))) return null;
   const isCapital = !isAllCapitals && /\p{Lu}/u.test(bare) && !/\p{Ll}/u.test(bare);
   const isGeneral = GENERAL.test(plain.replace(/&/g, 'and').replace(/\s+/g, ' ').trim());
-  if (!hasColon && !isCapital && !isDecorated && !isGeneral && !(isAfterGap && kinds.length > 0)) return null;
+  if (!hasColon && !isCapital && !isDecorated && !isGeneral && !sized && !(isAfterGap && kinds.length > 0)) return null;
   // One thing of its kind, not a heading: nobody heads a list with it.
   if (!hasColon && !isCapital && !isDecorated && !isGeneral && kinds.some(({ isNoun }) => isNoun)) return null;
   const kind = kindNamed(plain.replace(/\s+/g, ' ').trim());

@@ -2,7 +2,7 @@ import { NUMBER_WORD, WHOLE, wholeOf } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
 
-const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether';
+const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether|total';
 const HOLDERS =
   'packs?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
 
@@ -28,13 +28,16 @@ const OF_PIECES = re(
 );
 const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu');
 const PAIRS = re(word(String.raw`(?:(${WHOLE})|a)\s+pairs?\s+of`));
+const AGAIN = re(String.raw`(?<![\p{L}\d])(${NUMBER_WORD})\s*\((\d+)\)`, 'giu');
+/** Sheets and packs that a count leaves behind it: `sheets of`. */
+const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:${HOLDERS}|sheets?|pieces?|pcs?)\s+of(?!\p{L})`);
 /** A count before all else: `2 x`, `2x`, `(2)`, `2 -`, `2:`, `2 `, `two `. */
 const LEADING = re(
   String.raw`^\s*(?:about |approx\.? |around |ca\.? |~\s?)?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\s(?=\s*[^\s\d]|\s*\d)))`,
 );
 /** `x2`, `x 2`, `2x` behind. */
 const TIMES = re(String.raw`(?<![\p{L}\d])[x×]\s*(\d+)(?![\p{L}\d/.])|(?<![\p{L}\d/.])(\d+)\s*[x×](?=\s*(?:$|[,;)]))`);
-const PAREN = re(String.raw`[(\[]\s*(\d+)\s*[)\]]`);
+const PAREN = re(String.raw`[(\[]\s*(\d+)\s*\+?\s*[)\]]`);
 /** Behind a mark, or alone between two: `- 12`, `, 5`. */
 const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(\d+)\s*(?=$|[,;|)\t])`);
 const TRAILING = re(
@@ -59,6 +62,12 @@ interface Told {
   readonly words: string;
 }
 
+/** `Two (2) sheets`: the figure only says the word again. */
+function takeAgain(line: Unread): void {
+  const isSame = ([, word = '', figure = '']: RegExpExecArray): boolean => wholeOf(word) === Number(figure);
+  for (const { index, 1: word = '' } of line.takeAll(AGAIN, isSame)) line.restore(index, index + word.length);
+}
+
 /** What words that stand before counts make of them: they are not sure. */
 const VAGUE = /about|approx|around|ca\.|~|\+/i;
 
@@ -79,6 +88,7 @@ export function takeCounts(line: Unread, isCounted: boolean): Counts {
     to: match.index + match[0].length,
     words: match[0].trim(),
   });
+  takeAgain(line);
   const of = line.take(OF);
   if (of) {
     pieces.push(told(of, 2));
@@ -118,6 +128,7 @@ export function takeCounts(line: Unread, isCounted: boolean): Counts {
   const inEach = pieces[0];
   if (inEach && many > 1 && !of && !/each|ea\b/i.test(inEach.words))
     doubts.push({ words: inEach.words, from: inEach.from, to: inEach.to, why: 'In each, or in all? Read as in each.' });
+  line.take(LEFT_BEHIND);
   const all = [...plain, ...pieces, ...holders];
   if (all.length === 0) return { count: null, isOfWholes: false, doubts };
   const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0;

@@ -39,6 +39,11 @@ export class Unread {
     this.left = this.left.slice(0, from) + ' '.repeat(to - from) + this.left.slice(to);
   }
 
+  /** Puts back what was taken between two places. */
+  restore(from: number, to: number): void {
+    this.left = this.left.slice(0, from) + this.text.slice(from, to) + this.left.slice(to);
+  }
+
   /** Puts the mark between two faces in the place of a stretch. */
   mark(from: number, length: number): void {
     this.blank(from, from + length);

@@ -52,14 +52,9 @@ export interface Lot {
 /** Kinds that a page borrows and does not use up: they go back when it is done. */
 export const isKept = (kind: LotKind): boolean => kind === 'tool' || kind === 'medium';
 
-/** Whether pieces of it are cut for pages. */
+/**
+ * Whether pieces of it are cut for the layers of a page. What is see-through (vellum, acetate) hides nothing that lies
+ * under it, and is laid by hand.
+ */
 export const isPaperKind = (kind: LotKind): boolean =>
-  kind === 'paper' ||
-  kind === 'cardstock' ||
-  kind === 'vellum' ||
-  kind === 'acetate' ||
-  kind === 'card' ||
-  kind === 'cut-apart';
-
-/** What lies under it shows. */
-export const isSeeThrough = (kind: LotKind): boolean => kind === 'vellum' || kind === 'acetate';
+  kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';

@@ -70,6 +70,7 @@ const AsItCame = styled.code`
   display: block;
   font: 400 12.5px/1.3 ${mono};
   color: ${({ theme }) => theme.soft};
+  white-space: normal;
   overflow-wrap: anywhere;
 `;
 const Drawn = styled.div`
