@@ -1,5 +1,5 @@
 import type { LabD65 } from '../colour';
-import type { Rect, Size } from '../geometry';
+import type { Point, Rect, Size } from '../geometry';
 
 /** What a thing on a page is to the eye. */
 export type Role = 'ground' | 'layer' | 'photo' | 'accent' | 'title' | 'words';
@@ -17,11 +17,6 @@ export interface Eyed extends Rect {
   /** What matters in a photo, where it lies on the sheet. */
   readonly subject: Rect | null;
   readonly words: readonly string[];
-}
-
-export interface Point {
-  readonly x: number;
-  readonly y: number;
 }
 
 /** A page as it is looked at: the sheet, or both pages of a spread together, and its things from the bottom up. */

@@ -10,7 +10,7 @@ import { triangles } from './triangle';
 import { uneven } from './weight';
 
 export { centreOfWeight } from './weight';
-export type { Eyed, Point, Remark, Role, Sheet } from './eyed';
+export type { Eyed, Remark, Role, Sheet } from './eyed';
 
 const CHECKS: readonly ((sheet: Sheet) => Remark[])[] = [
   triangles,

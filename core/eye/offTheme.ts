@@ -1,4 +1,4 @@
-import type { Rect } from '../geometry';
+import { contains } from '../geometry';
 import type { Remark, Sheet } from './eyed';
 
 const fold = (text: string): string => text.normalize('NFC').toLowerCase();
@@ -14,9 +14,6 @@ function holds(text: string, word: string): boolean {
   return false;
 }
 
-const isWithin = (one: Rect, other: Rect): boolean =>
-  one.x >= other.x && one.y >= other.y && one.x + one.w <= other.x + other.w && one.y + one.h <= other.y + other.h;
-
 /** Words that do not fit the story, and are not wholly under something. */
 export function offTheme({ things }: Sheet, avoid: readonly string[]): Remark[] {
   const words = [...new Map(avoid.map((word) => [fold(word), word]))];
@@ -24,7 +21,7 @@ export function offTheme({ things }: Sheet, avoid: readonly string[]): Remark[] 
     if (thing.words.length === 0) return [];
     const texts = thing.words.map(fold);
     const found = words.filter(([word]) => texts.some((text) => holds(text, word)));
-    if (found.length === 0 || things.slice(i + 1).some((above) => isWithin(thing, above))) return [];
+    if (found.length === 0 || things.slice(i + 1).some((above) => contains(above, thing))) return [];
     return found.map(([, word]) => ({
       kind: 'off-theme',
       things: [thing.id],

@@ -1,4 +1,5 @@
-import { accentsByMotif, boundsOf, middleOf, type Point, type Remark, type Sheet } from './eyed';
+import type { Point } from '../geometry';
+import { accentsByMotif, boundsOf, middleOf, type Remark, type Sheet } from './eyed';
 
 /** A triangle with a smaller share of the sheet is huddled. */
 const LEAST_SHARE = 1 / 16;

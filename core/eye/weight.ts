@@ -1,4 +1,5 @@
-import { middleOf, onGround, type Eyed, type Point, type Remark, type Sheet } from './eyed';
+import type { Point } from '../geometry';
+import { middleOf, onGround, type Eyed, type Remark, type Sheet } from './eyed';
 
 /** Of a thing without a colour, CIELAB. */
 const USUAL_LIGHTNESS = 50;

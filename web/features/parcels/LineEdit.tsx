@@ -1,7 +1,7 @@
 import { useState, type FocusEvent, type FormEvent, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { nearestWord } from '../../../core/colour';
-import { parseSize } from '../../../core/length';
+import { parseSize, toInches } from '../../../core/length';
 import type { ListItem } from '../../../core/listing';
 import type { Correction, LotKind } from '../../../core/things';
 import { Button } from '../../ui/Button';
@@ -20,7 +20,8 @@ const selectAll = ({ target }: FocusEvent): void => {
   if (target instanceof HTMLInputElement) target.select();
 };
 
-const sizeText = ({ size }: ListItem): string => (size ? `${size.w / 8128}x${size.h / 8128}` : '');
+const side = (length: number): string => String(Math.round(toInches(length) * 1e4) / 1e4);
+const sizeText = ({ size }: ListItem): string => (size ? `${side(size.w)}x${side(size.h)}` : '');
 
 /** A thing of the list put right where it stands: how many, what kind, its name, size and colours. */
 export function LineEdit({ item, onDone }: LineEditProps) {
