@@ -38,14 +38,15 @@ function verb<J>(name: string, run: (job: J) => Answer | Promise<Answer>): [stri
  * repeat.
  */
 function lastOf<P>(
-  search: (work: number | undefined) => Iterable<{ readonly plan: P }>,
+  search: (work: number | undefined, isOver: () => boolean) => Iterable<{ readonly plan: P }>,
   seconds: number | undefined,
 ): P {
   const until = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
+  const isOver = (): boolean => performance.now() >= until;
   let plan: P | null = null;
-  for (const progress of search(seconds === undefined ? undefined : Infinity)) {
+  for (const progress of search(seconds === undefined ? undefined : Infinity, isOver)) {
     plan = progress.plan;
-    if (performance.now() >= until) break;
+    if (isOver()) break;
   }
   return plan!;
 }
@@ -55,7 +56,7 @@ function cut(job: Job<typeof readCutJob>): Answer {
   return read.ok
     ? ok(
         writeCutResult(
-          lastOf<CutPlan>((work) => searchPlans(read.value, work), job.seconds),
+          lastOf<CutPlan>((work, isOver) => searchPlans(read.value, work, isOver), job.seconds),
           job.unit,
         ),
       )

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches, mm } from '../length';
-import { planCuts, searchPlans, type CutJob, type CutPiece, type CutStock } from '.';
+import { planCuts, searchPlans, type CutJob, type CutPiece, type CutPlan, type CutStock } from '.';
 import { anyJob } from './test/arbitraries';
 import { replay } from './test/replay';
 
@@ -268,6 +268,18 @@ test('a larger stock never gives a worse plan', () =>
         (after.pieces === before.pieces &&
           (after.value < before.value || (after.value === before.value && after.fresh > before.fresh)));
       expect(worse).toBe(false);
+    }),
+    { numRuns: 40 },
+  ));
+
+test('told that it is over, at whatever asking, it ends with a plan that can be cut', () =>
+  fc.assert(
+    fc.property(anyJob, fc.integer({ min: 0, max: 60 }), (job, askings) => {
+      let asked = 0;
+      const isOver = (): boolean => ++asked > askings;
+      let last: CutPlan | null = null;
+      for (const { plan } of searchPlans(job, Infinity, isOver)) last = plan;
+      expect(replay(job, last!)).toEqual([]);
     }),
     { numRuns: 40 },
   ));

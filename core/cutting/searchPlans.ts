@@ -99,9 +99,14 @@ function sharpened(problem: Problem, { score }: Held, proof: Proof | null): Boun
  * G. Schrimpf and others, "Record breaking optimization results using the ruin and recreate principle", Journal of
  * Computational Physics 159, 2000). Deterministic: the same job and work give the same plans.
  * @param work how many judgements may be made
+ * @param isOver asked often: whether it is to end with the best so far, by a clock, say
  * @yields the first plan at once, then the best so far at even steps of work; it can be left at any of them
  */
-export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, CutPlan> {
+export function* searchPlans(
+  job: CutJob,
+  work = WORK,
+  isOver: () => boolean = () => false,
+): Generator<PlanProgress, CutPlan> {
   const problem = readProblem(job);
   const random = seededRandom(20261101);
   let spent = 0;
@@ -121,16 +126,21 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
   let reported = 0;
   const copies = job.pieces.reduce((sum, piece) => sum + piece.count, 0);
   const patience = 300 + 20 * Math.min(copies, 100);
-  for (let round = 0; spent < work && quiet < patience + round / 2 && copies > 0; round++) {
+  for (let round = 0; spent < work && quiet < patience + round / 2 && copies > 0 && !isOver(); round++) {
     spend(1 + Math.floor((best.state.sheets.length + problem.items.length) / 12));
     quiet++;
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
       const most = Math.min(work, WORK) * JOINS;
-      proof = prove(problem, best, new Joins(most * PROOF_SHARE), spend);
+      proof = prove(problem, best, new Joins(most * PROOF_SHARE, isOver), spend);
       const filled = isTight(problem, bounds())
-        ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE), spend)
+        ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE, isOver), spend)
         : null;
-      const anew = eachSheetAnew(problem, better(best, proof.plan ?? best), new Joins(most * ANEW_SHARE), spend);
+      const anew = eachSheetAnew(
+        problem,
+        better(best, proof.plan ?? best),
+        new Joins(most * ANEW_SHARE, isOver),
+        spend,
+      );
       for (const plan of [proof.plan, filled, anew])
         if (plan && compare(plan, best) > 0) {
           best = current = plan;
@@ -138,7 +148,7 @@ export function* searchPlans(job: CutJob, work = WORK): Generator<PlanProgress, 
         }
     }
     if (round % SQUEEZES === SQUEEZES - 1 && best.score[2] < -bounds().fresh) {
-      const fewer = withoutOneFresh(problem, best, random, spend, () => spent >= work);
+      const fewer = withoutOneFresh(problem, best, random, spend, () => spent >= work || isOver());
       if (compare(fewer, best) > 0) {
         best = current = fewer;
         quiet = 0;

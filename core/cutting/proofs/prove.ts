@@ -26,14 +26,14 @@ export function prove(problem: Problem, best: Held, joins: Joins, spend: (work: 
 
 /** One whole sheet: the exact search. */
 function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
-  const [kind] = problem.kinds;
-  if (problem.kinds.length > 1 || kind!.stock.count > 1 || !isPlain(problem, kind!)) return { plan: null, bounds: {} };
+  const [kind, another] = problem.kinds;
+  if (!kind || another || kind.stock.count > 1 || !isPlain(problem, kind)) return { plan: null, bounds: {} };
   const { must, worth } = worths(problem);
   let plan = best;
   const reachedBy = ({ score }: Held): number => must * score[0] + score[1];
   const onTable = (table: Unlimited): number => {
     const left = problem.items.map(({ count }) => count);
-    const tree = withoutIdleCuts(table.lay(wholeSheet(kind!), left));
+    const tree = withoutIdleCuts(table.lay(wholeSheet(kind), left));
     plan = better(
       plan,
       filledUp(
