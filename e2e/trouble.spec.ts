@@ -122,3 +122,17 @@ test('a part of the application that cannot be loaded is told, and all is there 
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('list', { name: 'Proposed pages' }).getByRole('listitem').first()).toBeVisible();
 });
+
+test('one of several things on a line is left out, and taken in again', async ({ page }) => {
+  await openDemo(page);
+  await startEmpty(page);
+  await page.getByRole('button', { name: 'Unpack a parcel' }).first().click();
+  await page.getByLabel('The list').fill('3 sheets 12x12 cardstock (2 white, 1 kraft)');
+  await page.getByRole('checkbox', { name: 'cardstock kraft is here' }).focus();
+  await page.keyboard.press('e');
+  await page.getByRole('button', { name: 'leave it out' }).click();
+  await expect(page.getByText('0 of 1 line checked')).toBeVisible();
+  await expect(page.getByText('left out', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'take it in' }).click();
+  await expect(page.getByText('0 of 2 lines checked')).toBeVisible();
+});

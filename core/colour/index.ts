@@ -14,5 +14,5 @@ export { FAMILIES, familyOf } from './family';
 export type { Family } from './family';
 export { affinity } from './affinity';
 export { colourWords, hexOfWord, isLight, nearestWord } from './words';
-export { coloursIn } from './names';
+export { coloursIn, nameOfColour } from './names';
 export type { NamedColour } from './names';

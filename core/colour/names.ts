@@ -1,6 +1,6 @@
 import { CSS_COLOURS } from './cssColours';
 import { hexToRgb, rgbToHex } from './hex';
-import { WORDS } from './words';
+import { nearestWord, WORDS } from './words';
 
 /** Names of the trade that are more than one word, or stand for another colour than their CSS namesake. */
 const TRADE: Readonly<Record<string, string>> = {
@@ -129,3 +129,13 @@ export function coloursIn(text: string): NamedColour[] {
   }
   return found;
 }
+
+const NAMES = new Map(
+  [...Object.entries(CSS_COLOURS), ...Object.entries(TRADE), ...Object.entries(WORDS)].map(([name, hex]) => [
+    hex,
+    name,
+  ]),
+);
+
+/** A name for a colour that reads back as it: its own where it has one, else the nearest word. */
+export const nameOfColour = (hex: string): string => NAMES.get(hex.toLowerCase()) ?? nearestWord(hex);

@@ -45,6 +45,10 @@ export const isColourList = (text: string): boolean =>
     coloursIn(text).length > 0 &&
     text.split('+').every((one) => one.trim().split(/\s+/).length <= 3));
 
+/** Colours that a name tells of for certain: a rose garden need not be rose. */
+export const clearColoursIn = (text: string): NamedColour[] =>
+  coloursIn(text).filter(({ name }) => !AMBIGUOUS.has(name));
+
 /** Words among colours that are none: each is in doubt. */
 export function notColours(parts: readonly Stretch[]): Doubt[] {
   return parts.flatMap(({ from, text }) => {

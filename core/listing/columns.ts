@@ -1,4 +1,4 @@
-import { nearestWord } from '../colour';
+import { nameOfColour } from '../colour';
 import { TICKS_PER_INCH } from '../length';
 import type { ListItem } from './listItem';
 
@@ -67,7 +67,7 @@ export function rowOf({
     ...(measure === 'length' || measure === 'letters' ? {} : { count }),
     ...(size ? { size: `${side(size.w)}x${side(size.h)}` } : {}),
     name: punch ? `${name} ${side(punch.size)} in` : name,
-    ...(front && front.colours.length > 0 ? { colours: front.colours.map(nearestWord).join(' + ') } : {}),
+    ...(front && front.colours.length > 0 ? { colours: front.colours.map(nameOfColour).join(' + ') } : {}),
     ...(upright ? { upright } : {}),
     ...(length === null ? {} : { length: `${side(length)} in` }),
     ...(letters

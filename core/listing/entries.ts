@@ -19,7 +19,7 @@ export interface Entry {
 export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['corrected'] = {}): Entry[] =>
   lines.flatMap(({ things }, line) =>
     things.flatMap((read, i): Entry[] => {
-      const key = i === 0 ? String(line) : `${line}/${i}`;
+      const key = keyOf(line, i);
       const correction = corrected[key];
       if (correction?.isLeftOut) return [];
       const thing = correction ? correct(read, correction) : read;
@@ -27,6 +27,9 @@ export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['correcte
       return [{ key, line, item, doubts: correction ? [] : [...thing.doubts, ...doubts] }];
     }),
   );
+
+/** By which a thing's ticks are kept. @param i which of those that its line tells of */
+export const keyOf = (line: number, i: number): string => (i === 0 ? String(line) : `${line}/${i}`);
 
 /** The line that a tick belongs to. */
 export const lineOfKey = (key: string): number => Number(key.split('/')[0]);

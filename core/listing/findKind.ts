@@ -71,7 +71,10 @@ export interface FoundKind {
   readonly doubts: readonly Doubt[];
 }
 
-/** The kind's words of a line: of its first stretch that has any the last ones, which the others only describe. */
+/**
+ * The words that tell the kind: the last ones of the first stretch in which a kind is named; those before them only
+ * describe it.
+ */
 function tellingWord(words: readonly FoundWord[], text: string): FoundWord | null {
   const marks = [...text.matchAll(MARKS)].map(({ index }) => index);
   const stretchOf = ({ from }: FoundWord): number => marks.filter((mark) => mark < from).length;

@@ -1,5 +1,5 @@
 export { readLine, readList } from './readList';
-export { entriesOf, lineOfKey, readItem } from './entries';
+export { entriesOf, keyOf, lineOfKey, readItem } from './entries';
 export type { Entry } from './entries';
 export { readLetters } from './readLetters';
 export { MOST_OF_A_LINE } from './takeCounts';

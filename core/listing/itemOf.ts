@@ -1,8 +1,8 @@
-import type { NamedColour } from '../colour';
-import { coloursIn } from '../colour';
+import { coloursIn, type NamedColour } from '../colour';
 import type { Size } from '../geometry';
 import { inches } from '../length';
 import type { LotKind, Measure } from '../things';
+import { clearColoursIn } from './colours';
 import type { FaceSketch, ListItem } from './listItem';
 import { MOST_OF_A_LINE } from './takeCounts';
 import type { Doubt, Thing } from './thing';
@@ -55,7 +55,7 @@ const hexes = (colours: readonly Pick<NamedColour, 'hex'>[]): string[] => colour
 /** `moths / lamplight` as two faces; colours belong to the front, and a plain back of a named colour is drawn in it. */
 function facesOf(name: string, { back, colours }: Thing): { front: FaceSketch; back: FaceSketch | null } {
   const front = back === null ? name : name.slice(0, name.length - back.length - 3);
-  const own = colours.length > 0 ? hexes(colours) : hexes(coloursIn(front).filter((one) => !one.name.includes(' ')));
+  const own = colours.length > 0 ? hexes(colours) : hexes(clearColoursIn(front));
   if (back === null) return { front: { name: front, colours: own }, back: null };
   const told = hexes(coloursIn(back));
   return {

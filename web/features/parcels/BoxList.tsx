@@ -1,12 +1,13 @@
 import { useMemo, useRef } from 'react';
 import styled from 'styled-components';
+import { keyOf, type ReadLine } from '../../../core/listing';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { BoxLine } from './BoxLine';
 import { LeftOut, PassedOver } from './PassedOver';
-import type { DraftState } from './useDraft';
+import type { BoxEntry, DraftState } from './useDraft';
 
 export interface BoxListProps {
   state: DraftState;
@@ -52,29 +53,18 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
       </Row>
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
       <Lines aria-label="What is in the box" ref={list}>
-        {lines.map(({ text, read }, i) => {
-          if (read === 'nothing') return null;
-          const own = byLine.get(i);
-          if (own)
-            return own.map((entry) => (
-              <BoxLine
-                key={entry.key}
-                entry={entry}
-                text={text}
-                here={draft.here[entry.key] ?? null}
-                damaged={draft.damaged?.[entry.key] ?? 0}
-                acts={acts}
-                onShow={onShow}
-              />
-            ));
-          if (read === 'thing') return <LeftOut key={i} text={text} onTake={() => acts.correct(String(i), null)} />;
-          return <PassedOver key={i} text={text} isHeading={read === 'heading'} />;
-        })}
+        {lines.map((line, i) =>
+          line.read === 'nothing' ? null : line.read === 'thing' ? (
+            <LineThings key={i} at={i} line={line} entries={byLine.get(i) ?? []} state={state} onShow={onShow} />
+          ) : (
+            <PassedOver key={i} text={line.text} isHeading={line.read === 'heading'} />
+          ),
+        )}
       </Lines>
       {entries.length > 0 ? (
         <Row>
           <Count>
-            {checked} of {entries.length} lines checked
+            {checked} of {countWords(entries.length, 'line')} checked
           </Count>
           <Button look="quiet" onPress={() => acts.save({ here: allHere() })}>
             the rest is all here
@@ -85,6 +75,38 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
         <Soft>Each line of the list appears here as it is understood.</Soft>
       )}
     </Stack>
+  );
+}
+
+interface LineThingsProps extends Pick<BoxListProps, 'state' | 'onShow'> {
+  /** Its place on the list, from 0. */
+  at: number;
+  line: ReadLine;
+  entries: readonly BoxEntry[];
+}
+
+/** What one line tells of, and what of it she left out. */
+function LineThings({ at, line: { text, things }, entries, state: { draft, acts }, onShow }: LineThingsProps) {
+  return (
+    <>
+      {entries.map((entry) => (
+        <BoxLine
+          key={entry.key}
+          entry={entry}
+          text={text}
+          here={draft.here[entry.key] ?? null}
+          damaged={draft.damaged?.[entry.key] ?? 0}
+          acts={acts}
+          onShow={onShow}
+        />
+      ))}
+      {things.map(({ label }, i) => {
+        const key = keyOf(at, i);
+        return (
+          draft.corrected?.[key]?.isLeftOut && <LeftOut key={key} text={label} onTake={() => acts.correct(key, null)} />
+        );
+      })}
+    </>
   );
 }
 

@@ -1,6 +1,6 @@
 import { useState, type FocusEvent, type FormEvent, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { nearestWord } from '../../../core/colour';
+import { nameOfColour } from '../../../core/colour';
 import { parseSize, toInches } from '../../../core/length';
 import type { ListItem } from '../../../core/listing';
 import type { Correction, LotKind } from '../../../core/things';
@@ -25,7 +25,7 @@ const sizeText = ({ size }: ListItem): string => (size ? `${side(size.w)}x${side
 
 /** A thing of the list put right where it stands: how many, what kind, its name, size and colours. */
 export function LineEdit({ item, onDone }: LineEditProps) {
-  const colourText = item.front?.colours.map(nearestWord).join(' + ') ?? '';
+  const colourText = item.front?.colours.map(nameOfColour).join(' + ') ?? '';
   const [count, setCount] = useState(String(item.count));
   const [kind, setKind] = useState<LotKind>(item.kind);
   const [name, setName] = useState(item.name);

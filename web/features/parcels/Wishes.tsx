@@ -5,7 +5,7 @@ import { readItem, unpack, type ListItem } from '../../../core/listing';
 import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { Row, Slip } from '../../ui/Screen';
+import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { ownedWords } from './ownedWords';
 import { dropWish, noteWish } from '../../../core/making';
@@ -71,6 +71,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
           </Button>
         </Row>
       </form>
+      {text.trim() !== '' && !item && <Soft>This tells of no thing yet.</Soft>}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
       <List aria-label="Noted wishes">
         {wishes.map(({ wish, owned: own }) => (
