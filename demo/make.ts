@@ -152,6 +152,7 @@ class Scene {
         designs: [],
         sharings: [],
         wishes: [],
+        rules: [],
         events,
         pictures: sorted(images),
       },

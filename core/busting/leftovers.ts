@@ -10,8 +10,8 @@ export interface Leftover {
 }
 
 /**
- * All paper left over: pieces cut off something, and whatever older kits still have. The newest kit's sheets are not
- * touched.
+ * All paper left over: pieces cut off something, scraps, and whatever older and half-used kits still have. The sheets
+ * of the newest month's kits are not touched.
  */
 export function leftoversOf(shelf: Shelf): Leftover[] {
   const newest = [...shelf.kits.values()].reduce((latest, kit) => (kit.month > latest ? kit.month : latest), '');
@@ -19,6 +19,7 @@ export function leftoversOf(shelf: Shelf): Leftover[] {
     const piece = shelf.ledger.pieces.get(stock.id)!;
     const lot = shelf.lots.get(piece.lot)!;
     const kit = shelf.kits.get(lot.kit) ?? null;
-    return piece.from !== null || kit === null || kit.month < newest ? [{ stock, kit, lot }] : [];
+    const isNew = kit !== null && kit.month === newest && newest !== '' && !kit.isOpened && !lot.isLeftover;
+    return piece.from !== null || !isNew ? [{ stock, kit, lot }] : [];
   });
 }

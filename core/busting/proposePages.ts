@@ -4,7 +4,7 @@ import { inches } from '../length';
 import { choosePapers } from '../papers';
 import { cutJobFor, cutListOf } from '../cutlist';
 import { DESIGNS, layOut, type Design } from '../design';
-import type { Face, PageFormat, PagePhoto, Photo } from '../things';
+import { monthNumber, type Face, type PageFormat, type PagePhoto, type Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';
 
@@ -124,8 +124,7 @@ function merit({ why, photos }: Proposal, newest: number): number {
   let score = photos.every(({ photo }) => photo !== null) ? 4 : 0;
   for (const reason of why) {
     if (reason.kind === 'pieces') score += reason.leftovers - 2 * reason.sheets;
-    if (reason.kind === 'oldest')
-      score += Math.min(24, newest - (Number(reason.month.slice(0, 4)) * 12 + Number(reason.month.slice(5)))) / 4;
+    if (reason.kind === 'oldest') score += Math.min(24, newest - (monthNumber(reason.month) ?? 0)) / 4;
     if (reason.kind === 'colours') score -= reason.difference / 5;
   }
   return score;

@@ -13,6 +13,7 @@ export { mainColours } from './mainColours';
 export { FAMILIES, familyOf } from './family';
 export type { Family } from './family';
 export { affinity } from './affinity';
+export { sharesOf } from './shares';
 export { colourWords, hexOfWord, isLight, nearestWord } from './words';
 export { coloursIn, nameOfColour } from './names';
 export type { NamedColour } from './names';

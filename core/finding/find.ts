@@ -1,6 +1,6 @@
 import { differenceCiede2000, harmonyOf, hexToLab, type Harmony, type LabD65 } from '../colour';
 import { holds, type Size } from '../geometry';
-import type { LedgerEvent } from '../ledger';
+import { stands, type LedgerEvent } from '../ledger';
 import type { Shelf } from '../stock';
 import type { Plans } from '../cutlist';
 import type { Face, Lot, LotKind } from '../things';
@@ -63,7 +63,7 @@ function lastTouched(events: readonly LedgerEvent[], { ledger }: Shelf): Map<str
     if ((days.get(id) ?? '') < day) days.set(id, day);
   };
   for (const event of events) {
-    if (ledger.undone.has(event.id) || event.undoes !== undefined) continue;
+    if (!stands(ledger, event)) continue;
     if ('lot' in event) touch(event.lot, event.day);
     if ('piece' in event) touch(event.piece, event.day);
     if (event.type === 'received' || event.type === 'arrived')

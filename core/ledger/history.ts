@@ -1,6 +1,17 @@
 import type { LedgerEvent } from './events';
 import type { Ledger } from './ledger';
 
+/** Whether an entry's effect stands: nothing has taken it back, and it took nothing back itself. */
+export const stands = ({ undone, backward }: Ledger, { id }: LedgerEvent): boolean =>
+  !undone.has(id) && !backward.has(id);
+
+/** Of an entry that was taken back and done again, the last that did it again; else the entry itself. */
+export function standing(ledger: Ledger, event: LedgerEvent): LedgerEvent {
+  if (!ledger.undone.has(event.id)) return event;
+  const answered = [...ledger.events.values()].find(({ undoes }) => undoes === event.id);
+  return answered ? standing(ledger, answered) : event;
+}
+
 /** The piece and all that it was cut from, the sheet last. */
 function lineage(ledger: Ledger, piece: string): string[] {
   const line: string[] = [];
@@ -19,9 +30,7 @@ const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
  * opposites.
  */
 export function historyOfLot(ledger: Ledger, lot: string): LedgerEvent[] {
-  return [...ledger.events.values()].filter(
-    (event) => event.undoes === undefined && !ledger.undone.has(event.id) && 'lot' in event && event.lot === lot,
-  );
+  return [...ledger.events.values()].filter((event) => stands(ledger, event) && 'lot' in event && event.lot === lot);
 }
 
 /**
@@ -30,7 +39,5 @@ export function historyOfLot(ledger: Ledger, lot: string): LedgerEvent[] {
  */
 export function historyOf(ledger: Ledger, piece: string): LedgerEvent[] {
   const line = new Set(lineage(ledger, piece));
-  return [...ledger.events.values()].filter(
-    (event) => event.undoes === undefined && !ledger.undone.has(event.id) && concerns(event, line),
-  );
+  return [...ledger.events.values()].filter((event) => stands(ledger, event) && concerns(event, line));
 }

@@ -1,9 +1,9 @@
-import type { Draft } from '../things';
+import type { Correction, Draft } from '../things';
 import { correct } from './correct';
 import { itemOf } from './itemOf';
 import type { ListItem } from './listItem';
-import { readLine } from './readList';
-import type { Doubt, ReadLine } from './thing';
+import { readLine, thingsIn } from './readList';
+import type { Doubt, ReadLine, Thing } from './thing';
 
 /** One thing of a list against the box. A line that tells of several has several. */
 export interface Entry {
@@ -17,16 +17,20 @@ export interface Entry {
 
 /** All things of a list, as they were read or as she says they are; what she left out is not among them. */
 export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['corrected'] = {}): Entry[] =>
-  lines.flatMap(({ things }, line) =>
-    things.flatMap((read, i): Entry[] => {
+  lines.flatMap((read, line) =>
+    thingsOf(read, corrected[keyOf(line, 0)]).flatMap((told, i): Entry[] => {
       const key = keyOf(line, i);
       const correction = corrected[key];
       if (correction?.isLeftOut) return [];
-      const thing = correction ? correct(read, correction) : read;
+      const thing = correction ? correct(told, correction) : told;
       const { item, doubts } = itemOf(thing);
       return [{ key, line, item, doubts: correction ? [] : [...thing.doubts, ...doubts] }];
     }),
   );
+
+/** Of a line that was passed over, what it tells of once she takes it in. */
+const thingsOf = ({ read, text, things }: ReadLine, correction: Correction | undefined): readonly Thing[] =>
+  read === 'words' && correction?.isTakenIn ? thingsIn(text) : things;
 
 /** By which a thing's ticks are kept. @param i which of those that its line tells of */
 export const keyOf = (line: number, i: number): string => (i === 0 ? String(line) : `${line}/${i}`);

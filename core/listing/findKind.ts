@@ -101,7 +101,10 @@ function guessed(line: Unread): { word: FoundWord; doubt: Doubt } | null {
     const [word] = kindWordsIn(closest);
     if (!word) continue;
     const [from, to] = [match.index, match.index + match[0].length];
-    return { word: { ...word, from, to }, doubt: { words: match[0], why: `Is ${closest} meant?`, from, to, closest } };
+    return {
+      word: { ...word, from, to },
+      doubt: { words: match[0], why: `Is ${closest} meant?`, about: 'kind', from, to, closest },
+    };
   }
   return null;
 }
@@ -148,7 +151,13 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose }: 
   );
   const told = tellingWord(words, line.left);
   const isPaperHeading = heading !== null && PAPERS.includes(heading);
-  const whole: Doubt = { words: line.words(), why: 'What kind of thing is it?', from: 0, to: line.text.length };
+  const whole: Doubt = {
+    words: line.words(),
+    why: 'What kind of thing is it?',
+    about: 'kind',
+    from: 0,
+    to: line.text.length,
+  };
   const by = (kind: ThingKind, doubts: readonly Doubt[] = []): FoundKind => ({ kind, word: null, doubts });
   if (told) {
     const sheets = words.find(({ kind, isMotif }) => PAPERS.includes(kind) && !isMotif);
@@ -169,7 +178,13 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose }: 
     }
     if (told.isMotif && told.kind !== 'card' && isPaperHeading && heading !== 'card' && !SEVERAL.test(line.left))
       return by(heading, [
-        { words: line.words(told.from, told.to), why: `Read as ${heading}.`, from: told.from, to: told.to },
+        {
+          words: line.words(told.from, told.to),
+          why: `Read as ${heading}.`,
+          about: 'kind',
+          from: told.from,
+          to: told.to,
+        },
       ]);
     if (heading === 'alpha' && (told.kind === 'stickers' || told.isMaterial))
       return { kind: 'alpha', word: told.isMaterial ? null : told, doubts: [] };

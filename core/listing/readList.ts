@@ -132,3 +132,6 @@ export function readList(text: string, unit: Unit = 'in'): ReadLine[] {
 /** Reads one line by itself. */
 export const readLine = (text: string, unit: Unit = 'in'): ReadLine =>
   isNothing(text) ? { text, read: 'nothing', things: [] } : readOne(text, false, { ...AT_FIRST, unit });
+
+/** What a line tells of when it is said to be no mere words. */
+export const thingsIn = (text: string): Thing[] => thingsOf(unmarked(text, false), { ...AT_FIRST, unit: 'in' });

@@ -8,6 +8,8 @@ export type ThingKind = LotKind | 'pad';
 export interface Doubt {
   readonly words: string;
   readonly why: string;
+  /** Settled once its kind is told. */
+  readonly about?: 'kind';
   /** Where they stand in the line. */
   readonly from: number;
   readonly to: number;

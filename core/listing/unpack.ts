@@ -1,26 +1,11 @@
-import type { ColourShare } from '../colour';
 import type { NewPiece } from '../ledger';
-import { patternFor, type Face, type Lot } from '../things';
+import { newFace, type Face, type Lot } from '../things';
 import type { FaceSketch, ListItem } from './listItem';
 
 /** A line of a packing list as it goes into the stash: a lot, of a pad one for each design. */
 export interface Unpacked {
   readonly lots: readonly Lot[];
   readonly faces: readonly Face[];
-}
-
-/** The ground gets what the others leave: one colour all, two 70 to 30, three 60, 25 and 15. */
-const SHARES: readonly (readonly number[])[] = [[], [1], [0.7, 0.3], [0.6, 0.25, 0.15]];
-
-/** Of what has no colour told there is none, so that it is compared with nothing. */
-function sharesOf(colours: readonly string[]): ColourShare[] {
-  const told = colours.slice(0, 3);
-  return told.map((hex, i) => ({ hex, share: SHARES[told.length]?.[i] ?? 0 }));
-}
-
-function faceFrom(sketch: FaceSketch, kind: ListItem['kind'], id: string): Face {
-  const pattern = kind === 'cardstock' || kind === 'packaging' ? 'plain' : patternFor(sketch.name);
-  return { id, name: sketch.name, pattern, colours: sharesOf(sketch.colours) };
 }
 
 /** The designs of a pad, each told by its number. */
@@ -49,7 +34,7 @@ export function unpack(
     if (sketch === null) return null;
     const same = [...known, ...faces].find(({ name }) => name === sketch.name);
     if (same) return same.id;
-    const face = faceFrom(sketch, item.kind, newId());
+    const face = newFace(newId(), sketch.name, sketch.colours, item.kind);
     faces.push(face);
     return face.id;
   };

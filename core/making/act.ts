@@ -55,6 +55,9 @@ export type DidKind =
   | 'left-out'
   | 'took-table'
   | 'changed-lot'
+  | 'joined-lots'
+  | 'parted-lot'
+  | 'added-scrap'
   | 'changed-face'
   | 'pictured-face'
   | 'changed-story'
@@ -63,6 +66,8 @@ export type DidKind =
   | 'removed-photo'
   | 'kept-design'
   | 'dropped-design'
+  | 'kept-rule'
+  | 'dropped-rule'
   | 'wished'
   | 'dropped-wish'
   | 'bought-wish';
@@ -90,6 +95,10 @@ export type Refusal =
   | { readonly kind: 'gone' | 'paper-gone'; readonly name: string }
   /** Since it was shown, it has been changed. */
   | { readonly kind: 'changed-since'; readonly name: string }
+  /** Some of it is cut, out or used, so that it can no longer be told otherwise. */
+  | { readonly kind: 'in-use'; readonly name: string }
+  /** The one is counted and the other is not. */
+  | { readonly kind: 'not-alike'; readonly name: string }
   /** Something else rests on it. */
   | { readonly kind: 'still-needed'; readonly name: string }
   | { readonly kind: 'nothing-to-do'; readonly name: string };

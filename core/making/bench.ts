@@ -1,6 +1,6 @@
 import { emptyLedger, type Ledger } from '../ledger';
 import type { Shelf } from '../stock';
-import type { Draft, Face, Kit, Lot, MeasuredDesign, Page, Photo, Plan, Sharing, Story, Wish } from '../things';
+import type { Draft, Face, Kit, Lot, MeasuredDesign, Page, Photo, Plan, Rule, Sharing, Story, Wish } from '../things';
 
 /** Everything that is written down and is not stock, by table. */
 export interface Records {
@@ -16,6 +16,8 @@ export interface Records {
   designs: MeasuredDesign;
   sharings: Sharing;
   wishes: Wish;
+  /** Of hers, for reading lists. */
+  rules: Rule;
 }
 export type TableName = keyof Records;
 
@@ -31,6 +33,7 @@ export const TABLES: readonly TableName[] = [
   'designs',
   'sharings',
   'wishes',
+  'rules',
 ];
 
 /** All that is known at one moment. Never changed once made. */
@@ -48,6 +51,7 @@ export const EMPTY_BENCH: Bench = {
   designs: new Map(),
   sharings: new Map(),
   wishes: new Map(),
+  rules: new Map(),
   ledger: emptyLedger,
 };
 

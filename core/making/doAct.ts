@@ -1,4 +1,4 @@
-import { fold, opposite, type LedgerEvent } from '../ledger';
+import { fold, opposite, standing, type LedgerEvent } from '../ledger';
 import { ok, type Result } from '../result';
 import { refuse, type Act, type Did, type Now, type Refusal } from './act';
 import { isApart } from './apart';
@@ -75,7 +75,11 @@ export interface Turning {
  */
 export function turnBack(bench: Bench, { act, way, since }: Turning, now: Now): Result<Done, Refusal> {
   if (since.some((later) => !isApart(act, later, bench))) return refuse('changed-since', act.did.name);
-  const entries = act.events.flatMap((id) => bench.ledger.events.get(id) ?? []).toReversed();
+  // What a later act took back, and its own undo did again, stands by another entry now.
+  const entries = act.events
+    .flatMap((id) => bench.ledger.events.get(id) ?? [])
+    .map((event) => standing(bench.ledger, event))
+    .toReversed();
   const opposites = entries.map((event) => opposite(event, now.newId(), now.day));
   const changes = way === 'undo' ? act.changes.map(turned).toReversed() : act.changes;
   const staged = stagedOn(bench);

@@ -1,3 +1,5 @@
+export { amendLot, countLetters, isUntouched, joinLots, measureFor, partLot } from './afterwards';
+export type { Amendment } from './afterwards';
 export { asNew, decided, drop, put, refuse } from './act';
 export type { Act, Deciding, Did, DidKind, NewEvent, Now, RecordWrite, Refusal } from './act';
 export { EMPTY_BENCH, shelfOf, TABLES } from './bench';
@@ -33,8 +35,10 @@ export {
   changePhoto,
   changeStory,
   dropDesign,
+  dropRule,
   dropWish,
   keepDesign,
+  keepRule,
   noteWish,
   pictureFace,
   removePhoto,
@@ -53,4 +57,6 @@ export {
   takeSomeOut,
 } from './stash';
 export type { ChosenThings, Leaving, Recount } from './stash';
+export { putScrapAway } from './scraps';
+export type { Scrap } from './scraps';
 export { windowEvent } from './windowEvent';

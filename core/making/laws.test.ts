@@ -6,6 +6,7 @@ import { emptyLedger, fold } from '../ledger';
 import { inches } from '../length';
 import {
   acceptPlan,
+  amendLot,
   beginPage,
   bringBack,
   changePage,
@@ -15,12 +16,15 @@ import {
   EMPTY_BENCH,
   finishPage,
   gluePage,
+  joinLots,
   makeCut,
   noteMishap,
   outFor,
+  partLot,
   partWith,
   putAway,
   putRight,
+  putScrapAway,
   releasePage,
   setPlanAside,
   takeFromMachine,
@@ -179,6 +183,34 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     if (piece) world.do(bringBack({ pieces: [piece.id], lots: [] }));
   },
   count: (world, a, b) => world.do(putRight({ missed: [], found: [], lots: { dots: { '': (b % 5) - 2 } } }, `${a}`)),
+  scrap: (world, a, b) =>
+    world.do(
+      putScrapAway({
+        kit: a % 2 === 0 ? { id: 'k' } : { month: a % 3 === 0 ? '' : '2022' },
+        kind: 'paper',
+        front: b % 3 === 0 ? { name: `leaf ${b % 2}`, colours: ['#3f5b34'] } : 'ink',
+        back: null,
+        size: { w: inches(2 + (a % 3)), h: inches(3) },
+        missing: b % 4 === 0 ? [{ x: 0, y: 0, w: inches(1), h: inches(1) }] : [],
+        count: 1 + (b % 2),
+        place: b % 5 === 0 ? 'case B' : '',
+      }),
+    ),
+  amend: (world, a, b) => {
+    const lot = nth([...world.bench.lots.values()], a);
+    const kind = nth(['paper', 'cardstock', 'dots', 'stickers', 'medium'] as const, b)!;
+    const said = [{ kind }, { name: `called ${b}` }, { count: 1 + (b % 4) }, { size: { w: inches(8), h: inches(8) } }];
+    if (lot) world.do(amendLot(lot.id, said[(a + b) % 4]!));
+  },
+  join: (world, a, b) => {
+    const all = [...world.bench.lots.keys()];
+    const [one, into] = [nth(all, a), nth(all, b)];
+    if (one && into) world.do(joinLots(one, into));
+  },
+  part: (world, a, b) => {
+    const lot = nth([...world.bench.lots.values()], a);
+    if (lot) world.do(partLot(lot.id, 1 + (b % 3), `part ${b}`));
+  },
   undo: (world) => world.undo(),
   redo: (world) => world.redo(),
   undoOne: (world, a) => world.undo(a % Math.max(1, world.acts.length)),

@@ -7,6 +7,8 @@ interface Checked {
   readonly here: number;
   /** Of those that are here. */
   readonly damaged: number;
+  /** What is not here was used up long since. */
+  readonly isOpened: boolean;
 }
 
 const isAnything = (amounts: Readonly<Record<string, number>>): boolean => Object.keys(amounts).length > 0;
@@ -14,8 +16,13 @@ const aboveZero = (amounts: Readonly<Record<string, number>>) =>
   Object.fromEntries(Object.entries(amounts).filter(([, n]) => n > 0));
 
 /** What of a line came in, and what is owed of it: what is missing, and another for each that is damaged. */
-function eventsOf(item: ListItem, lots: readonly Lot[], { here, damaged }: Checked, newId: () => string): NewEvent[] {
-  const owed = Math.max(0, item.count - here) + damaged;
+function eventsOf(
+  item: ListItem,
+  lots: readonly Lot[],
+  { here, damaged, isOpened }: Checked,
+  newId: () => string,
+): NewEvent[] {
+  const owed = isOpened ? 0 : Math.max(0, item.count - here) + damaged;
   return lots.flatMap(({ id: lot }, i): NewEvent[] => {
     const [came, toCome] = [here, owed].map((n) => ofDesign(n, i, lots.length)) as [number, number];
     const receipt = came > 0 ? receiptOf(item, came, newId) : { amounts: {} };
@@ -32,13 +39,14 @@ function eventsOf(item: ListItem, lots: readonly Lot[], { here, damaged }: Check
 
 const themeWords = (name: string): string[] => name.toLowerCase().split(/\s+/).filter(Boolean);
 
-const kitOf = ({ id, club, name, month, list }: Draft): Kit => ({
+const kitOf = ({ id, club, name, month, list, isOpened }: Draft): Kit => ({
   id,
   club: club.trim(),
   name: name.trim(),
   month,
   theme: themeWords(name),
   list,
+  ...(isOpened ? { isOpened } : {}),
 });
 
 const damagedLot = (lot: Lot, damaged: number): Lot =>
@@ -49,6 +57,7 @@ export const putParcelAway =
   (draft: Draft, lines: readonly ReadLine[]): Deciding =>
   (bench, { newId }) => {
     if (!bench.drafts.has(draft.id)) return refuse('gone', draft.name);
+    const { isOpened = false } = draft;
     const faces: Face[] = [];
     const events: NewEvent[] = [];
     const lots: RecordWrite[] = [];
@@ -57,7 +66,7 @@ export const putParcelAway =
       const damaged = draft.damaged?.[key] ?? 0;
       faces.push(...unpacked.faces);
       lots.push(...unpacked.lots.map((lot) => put('lots', damagedLot(lot, damaged))));
-      events.push(...eventsOf(item, unpacked.lots, { here: draft.here[key] ?? 0, damaged }, newId));
+      events.push(...eventsOf(item, unpacked.lots, { here: draft.here[key] ?? 0, damaged, isOpened }, newId));
     }
     return decided('took-parcel-in', draft.name.trim(), {
       events,

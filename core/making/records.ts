@@ -1,5 +1,5 @@
 import { pageState } from '../cutlist';
-import type { MeasuredDesign, Photo, Story, Wish } from '../things';
+import type { MeasuredDesign, Photo, Rule, Story, Wish } from '../things';
 import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
 import type { Bench, Records, TableName } from './bench';
 
@@ -114,3 +114,18 @@ export const buyWish =
           ],
         })
       : refuse('gone', line);
+
+/** A rule for every list from now on; the same words said otherwise before are said anew. */
+export const keepRule =
+  (words: string, kind: Rule['kind']): Deciding =>
+  ({ rules }, { newId }) => {
+    const said = words.trim().replace(/\s+/g, ' ');
+    if (said === '') return refuse('nothing-to-do');
+    const known = [...rules.values()].find((rule) => rule.words.toLowerCase() === said.toLowerCase());
+    return decided('kept-rule', said, { records: [put('rules', { id: known?.id ?? newId(), words: said, kind })] });
+  };
+
+export const dropRule =
+  ({ id, words }: Rule): Deciding =>
+  () =>
+    decided('dropped-rule', words, { records: [drop('rules', id)] });

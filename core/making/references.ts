@@ -33,6 +33,7 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
   designs: () => [],
   sharings: ({ kits }) => kits.flatMap((kit, i) => to(`/kits/${i}`, 'kits', kit)),
   wishes: () => [],
+  rules: () => [],
 };
 
 /** All references of one table's record. */

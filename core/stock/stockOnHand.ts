@@ -1,7 +1,7 @@
 import type { CutStock } from '../cutting';
 import { inches } from '../length';
 import type { Ledger, PieceState } from '../ledger';
-import { isPaperKind, type Kit, type Lot } from '../things';
+import { isPaperKind, monthNumber, type Kit, type Lot } from '../things';
 
 /** What the stash is known by: the ledger, and what its lots are. */
 export interface Shelf {
@@ -10,15 +10,14 @@ export interface Shelf {
   readonly kits: ReadonlyMap<string, Kit>;
 }
 
-/** Months since year 0. */
-const monthNumber = (month: string): number => Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7));
-
 /** A whole sheet at least this large both ways is one she would rather not open. */
 const SHEET = inches(5);
 
-/** Whether a piece is a sheet never cut, which counts as fresh; a card that nobody cut is not. */
-export const isFreshSheet = ({ from, w, h }: Pick<PieceState, 'from' | 'w' | 'h'>): boolean =>
-  from === null && Math.min(w, h) >= SHEET;
+/** Whether a piece is a sheet never cut, which counts as fresh; a card that nobody cut, or a scrap, is not. */
+export const isFreshSheet = (
+  { from, w, h }: Pick<PieceState, 'from' | 'w' | 'h'>,
+  { isLeftover = false }: Pick<Lot, 'isLeftover'>,
+): boolean => from === null && !isLeftover && Math.min(w, h) >= SHEET;
 
 /**
  * All paper that a page may be cut from: what lies in the stash, and what is out for this page already. Each piece is
@@ -41,7 +40,7 @@ export function stockOnHand({ ledger, lots, kits }: Shelf, page: string | null):
       front: lot.front,
       back: lot.back,
       upright: lot.upright,
-      fresh: isFreshSheet(piece),
+      fresh: isFreshSheet(piece, lot),
       since: kit ? monthNumber(kit.month) : null,
       missing: piece.missing,
     });

@@ -9,6 +9,8 @@ export interface Correction {
   readonly size?: string;
   /** By name. */
   readonly colours?: string;
+  /** It was passed over, and is something all the same. */
+  readonly isTakenIn?: boolean;
   /** It is nothing to take in. */
   readonly isLeftOut?: boolean;
 }
@@ -24,6 +26,8 @@ export interface Draft {
   readonly here: Readonly<Record<string, number>>;
   /** How many of those that are here are damaged: they are kept, and others owed. */
   readonly damaged?: Readonly<Record<string, number>>;
+  /** It is half used, and taken in as it is today: what is here is what is left, and nothing is owed. */
+  readonly isOpened?: boolean;
   /** By the thing, as its ticks are kept. */
   readonly corrected?: Readonly<Record<string, Correction>>;
 }

@@ -1,6 +1,7 @@
-import type { ColourShare } from '../colour';
+import { sharesOf, type ColourShare } from '../colour';
 import type { Size } from '../geometry';
-import type { Pattern } from './patterns';
+import type { LotKind } from './lot';
+import { patternFor, type Pattern } from './patterns';
 
 /** One printed side of a paper. */
 export interface Face {
@@ -20,3 +21,11 @@ export interface Face {
   /** Motifs, and words printed on it. */
   readonly words?: readonly string[];
 }
+
+/** A face as it is drawn by its name and colours until there is a picture; without colours told it has none. */
+export const newFace = (id: string, name: string, hexes: readonly string[], kind: LotKind): Face => ({
+  id,
+  name,
+  pattern: kind === 'cardstock' || kind === 'packaging' ? 'plain' : patternFor(name),
+  colours: sharesOf(hexes),
+});

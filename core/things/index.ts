@@ -2,7 +2,9 @@ export { PATTERNS, patternFor } from './patterns';
 export type { Pattern } from './patterns';
 export { isKept, isPaperKind } from './lot';
 export type { Lot, LotKind, Measure } from './lot';
+export { newFace } from './face';
 export type { Face } from './face';
+export { isMonth, monthNumber } from './kit';
 export type { Kit } from './kit';
 export { TAKEN } from './photo';
 export type { Photo, Story } from './photo';
@@ -20,4 +22,5 @@ export type {
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
 export type { Punch } from './punch';
 export type { Correction, Draft } from './draft';
+export type { Rule } from './rule';
 export type { Wish } from './wish';

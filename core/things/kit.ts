@@ -3,10 +3,19 @@ export interface Kit {
   readonly id: string;
   readonly club: string;
   readonly name: string;
-  /** `2026-11`. */
+  /** `2026-11`; `2022`: about that year; empty: older than anyone remembers. */
   readonly month: string;
   /** Words of its theme. */
   readonly theme: readonly string[];
   /** The packing list as it was typed. */
   readonly list: string;
+  /** It was taken in as it was by then, half used. */
+  readonly isOpened?: boolean;
 }
+
+/** A kit's month as a number of months; a year alone counts as before its first; null: it is not known. */
+export const monthNumber = (month: string): number | null =>
+  month === '' ? null : Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7));
+
+/** Whether text is a kit's month as it is kept: a month, a year, or nothing. */
+export const isMonth = (text: string): boolean => /^(\d{4}(-(0[1-9]|1[0-2]))?)?$/.test(text);

@@ -45,6 +45,8 @@ export interface Lot {
   readonly height?: number;
   /** What a punch stamps out. */
   readonly punch?: Punch;
+  /** Its pieces were typed in as scraps or leftovers: none of them is a sheet never cut. */
+  readonly isLeftover?: boolean;
   /** Its place on the packing list, from 1. */
   readonly line: number;
 }

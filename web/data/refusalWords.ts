@@ -29,6 +29,10 @@ export function refusalWords(refusal: Refusal): string {
       return named(refusal.name, 'It has been changed since');
     case 'still-needed':
       return named(refusal.name, 'Something else rests on it by now');
+    case 'in-use':
+      return named(refusal.name, 'Some of it is cut, out or used already, so how it came stays');
+    case 'not-alike':
+      return named(refusal.name, 'The one is counted and the other is not: give it its kind first');
     case 'nothing-to-do':
       return named(refusal.name, 'There is nothing to do');
   }

@@ -48,5 +48,5 @@ export function lotWords(
 }
 
 /** What a paper was before a plan takes it: a sheet never cut, a card or strip as it came, or what a cut left. */
-export const takenWords = (piece: Pick<PieceState, 'from' | 'w' | 'h'>): string =>
-  isFreshSheet(piece) ? 'a whole sheet' : piece.from === null ? 'as it came' : 'a leftover';
+export const takenWords = (piece: Pick<PieceState, 'from' | 'w' | 'h'>, lot: Pick<Lot, 'isLeftover'>): string =>
+  isFreshSheet(piece, lot) ? 'a whole sheet' : piece.from === null && !lot.isLeftover ? 'as it came' : 'a leftover';

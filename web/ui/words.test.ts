@@ -3,7 +3,7 @@ import { inches, mm, parseLength } from '../../core/length';
 import { designOf, layOut } from '../../core/design';
 import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
-import { dayWords, monthWords } from './dayWords';
+import { dayWords, kitWords, monthWords } from './dayWords';
 import { lotWords, takenWords } from './lotWords';
 import { measureWords } from './measureWords';
 import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from './shapeWords';
@@ -37,7 +37,7 @@ describe('lots and months', () => {
     );
   });
   test('what a paper was before a plan takes it', () => {
-    const piece = (w: number, h: number, from: string | null) => takenWords({ w: inches(w), h: inches(h), from });
+    const piece = (w: number, h: number, from: string | null) => takenWords({ w: inches(w), h: inches(h), from }, {});
     expect([piece(12, 12, null), piece(3, 4, null), piece(12, 1, null), piece(6, 6, 'sheet')]).toEqual([
       'a whole sheet',
       'as it came',
@@ -47,7 +47,9 @@ describe('lots and months', () => {
   });
   test('a month by its name, anything else as it stands', () => {
     expect(monthWords('2026-11')).toBe('November 2026');
-    expect(monthWords('2026')).toBe('2026');
+    expect(monthWords('2026')).toBe('about 2026');
+    expect(kitWords({ name: 'Older paper', month: '' })).toBe('Older paper');
+    expect(kitWords({ name: 'Moth Lantern', month: '2026-11' })).toBe('Moth Lantern, November 2026');
     expect(monthWords('2026-13')).toBe('2026-13');
   });
   test('a day short, a month by its name, a year or about a year as it stands', () => {

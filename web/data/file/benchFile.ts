@@ -1,6 +1,6 @@
 import validate from '../../../docs/formats/bench.schema.json?check';
 import validateV1 from '../../../docs/formats/bench.v1.schema.json?check';
-import { fold, type LedgerEvent } from '../../../core/ledger';
+import { fold, stands } from '../../../core/ledger';
 import { referencesOf, TABLES } from '../../../core/making';
 import { err, ok, type Result } from '../../../core/result';
 import { schemaCheck } from '../schemaCheck';
@@ -77,9 +77,8 @@ function checkLedger(file: BenchFile): Result<null, FileError> {
   const ledger = folded.value;
   const lots = new Set(file.lots.map(({ id }) => id));
   const claimants = new Set([...file.pages, ...file.plans].map(({ id }) => id));
-  const stands = (event: LedgerEvent): boolean => event.undoes === undefined && !ledger.undone.has(event.id);
   for (const [i, event] of file.events.entries())
-    if ('lot' in event && stands(event) && !lots.has(event.lot))
+    if ('lot' in event && stands(ledger, event) && !lots.has(event.lot))
       return wrong('nothing-there', `/events/${i}/lot`, `${event.lot} is nowhere in this file`);
   const lost = [...ledger.pieces.values()].find(({ page }) => page !== null && !claimants.has(page));
   const lostLot = [...ledger.lots.values()].find(({ claimed, used }) =>
@@ -106,11 +105,11 @@ export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
   const told = json as { format?: unknown; version?: unknown } | null;
   if (typeof told !== 'object' || told === null || told.format !== 'nubbin-bench')
     return wrong('not-ours', '/format', 'it was not written by Nubbin');
-  if (typeof told.version === 'number' && told.version > 3)
+  if (typeof told.version === 'number' && told.version > 4)
     return wrong(
       'too-new',
       '/version',
-      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to 3)`,
+      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to 4)`,
     );
   let file: BenchFile;
   if (told.version === 1) {
@@ -118,10 +117,14 @@ export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
     if (!old.ok) return wrong('wrong', old.error.at, old.error.message);
     const { images, pages, events, ...rest } = old.value;
     // Files from before there were designs of her own, share-outs and wishes have none.
-    file = { ...EMPTY_FILE, ...rest, version: 3, ...upgradeRows({ pages, events }), pictures: images };
+    file = { ...EMPTY_FILE, ...rest, version: 4, ...upgradeRows({ pages, events }), pictures: images };
   } else {
     // Version 2 knew fewer kinds of things, and is else the same.
-    file = { ...EMPTY_FILE, ...(json as BenchFile), ...(told.version === 2 ? { version: 3 } : {}) };
+    file = {
+      ...EMPTY_FILE,
+      ...(json as BenchFile),
+      ...(told.version === 2 || told.version === 3 ? { version: 4 } : {}),
+    };
   }
   const checked = check(file);
   if (!checked.ok) return wrong('wrong', checked.error.at, checked.error.message);

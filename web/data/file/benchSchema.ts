@@ -35,7 +35,7 @@ export function benchSchemaText(): string {
     type: 'object',
     properties: {
       format: { const: 'nubbin-bench', description: 'the words nubbin-bench' },
-      version: { const: 3, description: 'version 3' },
+      version: { const: 4, description: 'version 4' },
       ...tables,
       events: listOf(eventSchema),
       pictures: listOf(picture),

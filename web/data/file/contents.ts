@@ -12,13 +12,13 @@ export type PictureEntry = { readonly id: string; readonly type: string } & (
 /** Everything in one file. Source: `docs/formats/bench.schema.json`. */
 export interface BenchFile extends Contents {
   format: 'nubbin-bench';
-  version: 3;
+  version: 4;
   pictures: PictureEntry[];
 }
 
 export const EMPTY_FILE: BenchFile = {
   format: 'nubbin-bench',
-  version: 3,
+  version: 4,
   kits: [],
   faces: [],
   lots: [],
@@ -30,6 +30,7 @@ export const EMPTY_FILE: BenchFile = {
   designs: [],
   sharings: [],
   wishes: [],
+  rules: [],
   events: [],
   pictures: [],
 };

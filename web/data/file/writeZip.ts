@@ -63,7 +63,7 @@ export async function zipOf(
     onDone((i + 1) / steps);
   }
   // First what is said of them: a zip that is cut off then still says everything but its last pictures.
-  const json: BenchFile = { format: 'nubbin-bench', version: 3, ...contents, pictures };
+  const json: BenchFile = { format: 'nubbin-bench', version: 4, ...contents, pictures };
   const head = new ZipDeflate('bench.json', { level: 6 });
   head.mtime = NO_TIME;
   zip.add(head);

@@ -10,6 +10,7 @@ import { sharings } from './sharings';
 import { stories } from './stories';
 import type { TableSpec } from './table';
 import { wishes } from './wishes';
+import { rules } from './rules';
 
 /**
  * All tables of records. The database, what is known at one moment and the file of everything with its checks follow
@@ -27,6 +28,7 @@ export const SPECS: readonly TableSpec[] = [
   designs,
   sharings,
   wishes,
+  rules,
 ];
 
 export { eventSchema } from './events';

@@ -40,6 +40,7 @@ export const lotSchema = {
     back: idOrNull,
     upright: { type: 'boolean' },
     note: text,
+    isLeftover: { type: 'boolean', description: 'its pieces were typed in as scraps or leftovers' },
     line: { type: 'integer', minimum: 1 },
     height: ticksFrom1,
     punch: {

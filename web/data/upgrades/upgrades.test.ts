@@ -98,7 +98,7 @@ test('a file of version 1 with finished pages is read: pages are done, accounts 
 });
 
 test('a file of a later version is refused with a sentence that says so', () => {
-  expect(readBenchFile(JSON.stringify({ ...EMPTY_FILE, version: 4 }))).toMatchObject({
+  expect(readBenchFile(JSON.stringify({ ...EMPTY_FILE, version: 5 }))).toMatchObject({
     ok: false,
     error: { kind: 'too-new', at: '/version' },
   });

@@ -14,7 +14,9 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       return `Uses ${parts.join(' and ')}, and opens nothing of the new kit.`;
     }
     case 'oldest':
-      return `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
+      return reason.month === ''
+        ? `The oldest has lain longer than anyone knows (${reason.kit}).`
+        : `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
     case 'kits':
       return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
     case 'frees':

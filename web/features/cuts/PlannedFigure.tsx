@@ -48,7 +48,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onF
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span>
         <br />
         <Soft>
-          {takenWords(piece)} · {kits.get(lot.kit)?.name} ·{' '}
+          {takenWords(piece, lot)} · {kits.get(lot.kit)?.name} ·{' '}
           {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}
         </Soft>
         <Row $gap={14}>

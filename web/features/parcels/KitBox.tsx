@@ -8,7 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
-import { monthWords } from '../../ui/dayWords';
+import { kitWords, monthWords } from '../../ui/dayWords';
 import { lotWords } from '../../ui/lotWords';
 import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
@@ -73,7 +73,7 @@ export function KitBox({
                   </strong>
                   <br />
                   <Soft>
-                    {kits.get(lot.kit)?.name}, {monthWords(kits.get(lot.kit)?.month ?? '')}
+                    {kitWords(kits.get(lot.kit)!)}
                   </Soft>
                 </span>
                 <Button

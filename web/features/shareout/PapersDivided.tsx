@@ -34,7 +34,7 @@ export function PapersDivided({
                 <strong>{lot.name}</strong>
                 <br />
                 <Soft>
-                  {takenWords(piece)} · {kits.get(lot.kit)?.name}
+                  {takenWords(piece, lot)} · {kits.get(lot.kit)?.name}
                 </Soft>{' '}
                 <Button
                   look="quiet"

@@ -11,7 +11,7 @@ import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { monthWords } from '../../ui/dayWords';
+import { kitWords } from '../../ui/dayWords';
 import { WastePattern } from '../../ui/PlanSheet';
 import { Columns, Empty, Screen, Stack } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
@@ -151,7 +151,7 @@ export function ShareOutScreen() {
           >
             <Label>From</Label>
             {kits.map((kit) => (
-              <Tick key={kit.id} value={kit.id}>{`${kit.name}, ${monthWords(kit.month)}`}</Tick>
+              <Tick key={kit.id} value={kit.id}>{kitWords(kit)}</Tick>
             ))}
           </Group>
           <Group

@@ -9,7 +9,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
 import { Choice } from '../../ui/Choice';
-import { monthWords } from '../../ui/dayWords';
+import { kitWords } from '../../ui/dayWords';
 import { lotWords } from '../../ui/lotWords';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
@@ -82,7 +82,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           <Soft>
             {lotWords(lot, system)}
             <br />
-            {kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}
+            {kit ? kitWords(kit) : ''}
           </Soft>
         </div>
         <ThingDrawing

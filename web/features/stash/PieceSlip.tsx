@@ -9,7 +9,7 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
-import { monthWords } from '../../ui/dayWords';
+import { kitWords } from '../../ui/dayWords';
 import { Paper } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
@@ -71,7 +71,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
         <div>
           <h2>{lot.name}</h2>
           <p className="measure">{formatSize(piece, system)}</p>
-          <Soft>{kit ? `${kit.name}, ${monthWords(kit.month)}` : ''}</Soft>
+          <Soft>{kit ? kitWords(kit) : ''}</Soft>
         </div>
         <Paper size={piece} face={up} missing={piece.missing} isTorn={piece.from !== null} scale={scale} />
         <Row>

@@ -79,7 +79,7 @@ export function groupPieces(
       return grouped(
         [...new Set([...kits.values()].map(({ month }) => month))].sort(),
         (found) => kitOf(found)?.month ?? '',
-        (month) => `since ${monthWords(month)}`,
+        (month) => (month === '' ? 'older than known' : `since ${monthWords(month)}`),
       );
   }
 }

@@ -2,7 +2,7 @@ import type { PieceState } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';
 import { type Bench } from '../../../core/making';
 import { formatArea, type MeasureSystem } from '../../../core/length';
-import { monthWords } from '../../ui/dayWords';
+import { kitWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
 import { type ChosenThings } from '../../../core/making';
 
@@ -39,7 +39,7 @@ export function labelOf(
           ]
         : []),
       ...(others.length > 0 ? [others.join(', ')] : []),
-      ...(from.length > 0 ? [from.map((kit) => `${kit.name}, ${monthWords(kit.month)}`).join('; ')] : []),
+      ...(from.length > 0 ? [from.map(kitWords).join('; ')] : []),
     ],
     // One of each size tells more than three of the largest.
     pieces: papers

@@ -1,0 +1,58 @@
+import { coloursIn, type NamedColour } from '../colour';
+import type { Size } from '../geometry';
+import { parseSize } from '../length';
+import type { LotKind } from '../things';
+import { readLine } from './readList';
+import type { Thing } from './thing';
+
+/** A scrap as one line tells it: `4x6 leaf, red`. */
+export interface ScrapLine {
+  readonly size: Size;
+  /** How much of a corner or edge is gone. */
+  readonly gap: Size | null;
+  readonly count: number;
+  readonly kind: LotKind;
+  /** Its front as it is called; empty: nothing is said, it is of the paper before. */
+  readonly name: string;
+  /** The other face; null: none is told. */
+  readonly back: string | null;
+  readonly colours: readonly NamedColour[];
+}
+
+const GAP = /[\s,;]+(?:gap|without|less|minus|missing)\s+(.+)$/i;
+const NAMED_KINDS: ReadonlySet<Thing['kind']> = new Set(['cardstock', 'vellum', 'acetate', 'cut-apart']);
+
+const sizeIn = (text: string): Size | null => {
+  const read = parseSize(text);
+  return read.ok && read.value.w > 0 && read.value.h > 0 ? read.value : null;
+};
+
+/** A scrap is patterned paper, unless another kind is said: a size alone makes no card of it. */
+const kindOf = ({ kind, label }: Thing): LotKind =>
+  NAMED_KINDS.has(kind) ? (kind as LotKind) : /\bcards?\b/i.test(label) ? 'card' : 'paper';
+
+/** Reads a line of a scrap; null: it tells no size, or none that can be read. */
+export function readScrap(text: string): ScrapLine | null {
+  const gapSaid = GAP.exec(text)?.[1] ?? null;
+  const gap = gapSaid === null ? null : sizeIn(gapSaid);
+  if (gapSaid !== null && !gap) return null;
+  const [head = '', ...tail] = text.replace(GAP, '').split(/\s*[,;]\s*/);
+  const thing = readLine(head).things[0];
+  if (!thing?.size?.h) return null;
+  const size = { w: thing.size.w, h: thing.size.h };
+  if (gap && (gap.w > size.w || gap.h > size.h || (gap.w === size.w && gap.h === size.h))) return null;
+  const said = coloursIn(tail.join(' '));
+  return {
+    size,
+    gap,
+    count: thing.count ?? 1,
+    kind: kindOf(thing),
+    name: thing.isNamed ? frontOf(thing) : '',
+    back: thing.back,
+    colours: said.length > 0 ? said : thing.colours,
+  };
+}
+
+/** Without its kind's words where that leaves something: `ink cardstock` is ink. */
+const frontOf = ({ label, back }: Thing): string =>
+  back === null ? label : label.slice(0, Math.max(0, label.length - back.length - 3));

@@ -1,0 +1,107 @@
+import { coloursIn } from '../colour';
+import type { Rect, Size } from '../geometry';
+import { newFace, type Kit, type Lot, type LotKind } from '../things';
+import { decided, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
+import type { Bench } from './bench';
+
+/** A scrap or leftover as she holds it in her hand. */
+export interface Scrap {
+  /** The kit it is of, by its id, or about when it came: a year, or empty for older than known. */
+  readonly kit: { readonly id: string } | { readonly month: string };
+  readonly kind: LotKind;
+  /** A face she has, by its id, or a new one by name and colours; null: plain. */
+  readonly front: string | { readonly name: string; readonly colours: readonly string[] } | null;
+  readonly back: string | null;
+  readonly size: Size;
+  readonly missing: readonly Rect[];
+  readonly count: number;
+  /** Where it is kept; empty: nowhere in particular. */
+  readonly place: string;
+}
+
+const OLDER = 'Older paper';
+
+/** The kit of what nobody remembers the kit of: one for each year, and one for all that is older. */
+function kitOf({ kit }: Scrap, { kits }: Bench, newId: () => string): { id: string; begun: Kit | null } | null {
+  if ('id' in kit) return kits.has(kit.id) ? { id: kit.id, begun: null } : null;
+  const { month } = kit;
+  const name = month === '' ? OLDER : `about ${month}`;
+  const known = [...kits.values()].find((one) => one.club === '' && one.name === name && one.month === month);
+  if (known) return { id: known.id, begun: null };
+  const begun: Kit = { id: newId(), club: '', name, month, theme: [], list: '' };
+  return { id: begun.id, begun };
+}
+
+/** Of a scrap of a paper she has, what that paper is: its other face, and whether it has one way up. */
+const paperOf = ({ lots }: Bench, face: string): Lot | undefined =>
+  [...lots.values()].find(({ front, measure }) => front === face && measure === 'sheets');
+
+/** Takes scraps of one size and face in, with the paper they are of where she has it. */
+export const putScrapAway =
+  (scrap: Scrap): Deciding =>
+  (bench, { newId }) => {
+    const { kind, size, missing, count, place } = scrap;
+    const kit = kitOf(scrap, bench, newId);
+    if (!kit) return refuse('gone');
+    const records: RecordWrite[] = kit.begun ? [put('kits', kit.begun)] : [];
+    const face = (name: string, colours: readonly string[]): string => {
+      const made = newFace(newId(), name, colours, kind);
+      records.push(put('faces', made));
+      return made.id;
+    };
+    const isKnown = typeof scrap.front === 'string';
+    if (isKnown && !bench.faces.has(scrap.front as string)) return refuse('gone');
+    const front =
+      scrap.front === null || typeof scrap.front === 'string'
+        ? scrap.front
+        : face(scrap.front.name, scrap.front.colours);
+    const paper = front === null ? undefined : paperOf(bench, front);
+    const back =
+      scrap.back === null
+        ? (paper?.back ?? null)
+        : face(
+            scrap.back,
+            coloursIn(scrap.back).map(({ hex }) => hex),
+          );
+    const name = paper?.name ?? nameOf(front, scrap, bench);
+    const same = [...bench.lots.values()].find(
+      (lot) => lot.isLeftover && lot.kit === kit.id && lot.kind === kind && lot.front === front && lot.back === back,
+    );
+    const lot: Lot = same ?? {
+      id: newId(),
+      kit: kit.id,
+      kind,
+      name,
+      measure: 'sheets',
+      size: null,
+      front,
+      back,
+      upright: paper?.upright ?? false,
+      note: '',
+      line: 1,
+      isLeftover: true,
+    };
+    const from = bench.ledger.lots.get(lot.id)?.place ?? '';
+    const events: NewEvent[] = [
+      {
+        type: 'received',
+        lot: lot.id,
+        pieces: Array.from({ length: count }, () => ({
+          id: newId(),
+          ...size,
+          ...(missing.length > 0 ? { missing } : {}),
+        })),
+      },
+      ...(place === from ? [] : [{ type: 'moved', lot: lot.id, from, to: place } as const]),
+    ];
+    return decided('added-scrap', lot.name, {
+      count,
+      events,
+      records: [...records, ...(same ? [] : [put('lots', lot)])],
+    });
+  };
+
+function nameOf(front: string | null, { front: said, back }: Scrap, { faces }: Bench): string {
+  const own = said !== null && typeof said !== 'string' ? said.name : (faces.get(front ?? '')?.name ?? 'plain');
+  return back === null ? own : `${own} / ${back}`;
+}
