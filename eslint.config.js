@@ -18,9 +18,10 @@ const zones = [
   },
   { target: './server', from: ['./web', './cli'] },
   { target: './cli', from: ['./web', './server'] },
-  { target: './web/ui', from: ['./web/features', './web/app', './web/data', './web/workers'] },
-  { target: './web/data', from: ['./web/features', './web/app', './web/ui'] },
-  { target: './web/workers', from: ['./web/features', './web/app', './web/ui', './web/data'] },
+  { target: './web/ui', from: ['./web/features', './web/app', './web/parts', './web/data', './web/workers'] },
+  { target: './web/data', from: ['./web/features', './web/app', './web/parts', './web/ui'] },
+  { target: './web/workers', from: ['./web/features', './web/app', './web/parts', './web/ui', './web/data'] },
+  { target: './web/parts', from: ['./web/features', './web/app'] },
   { target: './web/features', from: './web/app', message: 'the shell knows the features, not the other way round' },
   ...folders('./web/features').map((name) => ({
     target: `./web/features/${name}`,

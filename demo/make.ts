@@ -140,7 +140,7 @@ class Scene {
     return `${JSON.stringify(
       {
         format: 'nubbin-bench',
-        version: 3,
+        version: 4,
         kits: sorted(kits),
         faces: sorted(faces),
         lots: sorted(lots),

@@ -4,6 +4,7 @@ import { stands, type LedgerEvent } from '../ledger';
 import type { Shelf } from '../stock';
 import type { Plans } from '../cutlist';
 import type { Face, Lot, LotKind } from '../things';
+import { hasAll, plainWords, wordsAsked } from './words';
 
 /** Where a thing is, as she asks for it. */
 export type FoundState = 'here' | 'bench' | 'promised' | 'on-page' | 'lent' | 'gone';
@@ -92,19 +93,24 @@ export function indexStash(
       [lot.front, lot.back].map((id) => faces.get(id ?? '')).filter((face) => face !== undefined),
     ];
     const made = {
-      words: [
-        lot.name,
-        lot.note,
-        kindWords(lot.kind),
-        kit?.name,
-        kit?.club,
-        kit?.month,
-        ...(kit?.theme ?? []),
-        ...own.flatMap(({ name, pattern, base, words = [] }) => [name, pattern, base ? `${base} base` : '', ...words]),
-        ledger.lots.get(lot.id)?.place,
-      ]
-        .join(' ')
-        .toLowerCase(),
+      words: plainWords(
+        [
+          lot.name,
+          lot.note,
+          kindWords(lot.kind),
+          kit?.name,
+          kit?.club,
+          kit?.month,
+          ...(kit?.theme ?? []),
+          ...own.flatMap(({ name, pattern, base, words = [] }) => [
+            name,
+            pattern,
+            base ? `${base} base` : '',
+            ...words,
+          ]),
+          ledger.lots.get(lot.id)?.place,
+        ].join(' '),
+      ),
       colours: own.flatMap(({ colours }) =>
         colours.slice(0, 3).map(({ hex, share }) => ({ lab: hexToLab(hex), share })),
       ),
@@ -166,7 +172,7 @@ function nearest({ colours }: Findable, wanted: readonly LabD65[]): { difference
 
 /** The things that a query asks for; by how near their colour is where one is asked for, else in the index's order. */
 export function findThings(index: readonly Findable[], query: FindQuery, { ledger }: Shelf): Found[] {
-  const words = query.text.toLowerCase().split(/\s+/).filter(Boolean);
+  const words = wordsAsked(query.text);
   const wanted = query.colour ? harmonyOf(query.colour.hex, query.colour.harmony).map(hexToLab) : null;
   const found: Found[] = [];
   const order = new Map<string, number>();
@@ -176,7 +182,7 @@ export function findThings(index: readonly Findable[], query: FindQuery, { ledge
     if (query.place !== null && thing.place !== query.place) continue;
     if (!thing.states.some((state) => query.states.includes(state))) continue;
     if (query.untouchedSince !== null && (thing.touched ?? '') >= query.untouchedSince) continue;
-    if (!words.every((word) => thing.words.includes(word))) continue;
+    if (!hasAll(thing.words, words)) continue;
     if (query.size) {
       const piece = thing.isPiece ? ledger.pieces.get(thing.id) : undefined;
       if (!piece || !holds(piece, piece.missing, query.size, !thing.lot.upright)) continue;

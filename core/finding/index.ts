@@ -2,3 +2,6 @@ export { alreadyOwn } from './alreadyOwn';
 export type { AlreadyOwned, Incoming } from './alreadyOwn';
 export { findThings, indexStash } from './find';
 export type { Findable, FindQuery, Found, FoundState } from './find';
+export { findPlaces, placesOf } from './everywhere';
+export type { Place } from './everywhere';
+export { hasAll, plainWords, wordsAsked } from './words';

@@ -1,6 +1,7 @@
 export { readLine, readList } from './readList';
 export { entriesOf, keyOf, lineOfKey, readItem } from './entries';
 export type { Entry } from './entries';
+export { lettersBut, lettersInRows } from './countedLetters';
 export { readLetters } from './readLetters';
 export { readScrap } from './readScrap';
 export type { ScrapLine } from './readScrap';

@@ -1,6 +1,6 @@
 import { coloursIn } from '../colour';
 import type { Rect, Size } from '../geometry';
-import { newFace, type Kit, type Lot, type LotKind } from '../things';
+import { newFace, type Face, type Kit, type Lot, type LotKind } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
 import type { Bench } from './bench';
 
@@ -36,34 +36,28 @@ function kitOf({ kit }: Scrap, { kits }: Bench, newId: () => string): { id: stri
 const paperOf = ({ lots }: Bench, face: string): Lot | undefined =>
   [...lots.values()].find(({ front, measure }) => front === face && measure === 'sheets');
 
+/** What a scrap shows: faces she has, and those that are written for it. */
+function facesOf({ kind, front: said, back: other }: Scrap, bench: Bench, newId: () => string) {
+  const writes: Face[] = [];
+  const write = (name: string, colours: readonly string[]): string => {
+    const face = newFace(newId(), name, colours, kind);
+    writes.push(face);
+    return face.id;
+  };
+  const front = said === null || typeof said === 'string' ? said : write(said.name, said.colours);
+  const paper = front === null ? undefined : paperOf(bench, front);
+  const hexes = coloursIn(other ?? '').map(({ hex }) => hex);
+  return { front, back: other === null ? (paper?.back ?? null) : write(other, hexes), paper, writes };
+}
+
 /** Takes scraps of one size and face in, with the paper they are of where she has it. */
 export const putScrapAway =
   (scrap: Scrap): Deciding =>
   (bench, { newId }) => {
     const { kind, size, missing, count, place } = scrap;
     const kit = kitOf(scrap, bench, newId);
-    if (!kit) return refuse('gone');
-    const records: RecordWrite[] = kit.begun ? [put('kits', kit.begun)] : [];
-    const face = (name: string, colours: readonly string[]): string => {
-      const made = newFace(newId(), name, colours, kind);
-      records.push(put('faces', made));
-      return made.id;
-    };
-    const isKnown = typeof scrap.front === 'string';
-    if (isKnown && !bench.faces.has(scrap.front as string)) return refuse('gone');
-    const front =
-      scrap.front === null || typeof scrap.front === 'string'
-        ? scrap.front
-        : face(scrap.front.name, scrap.front.colours);
-    const paper = front === null ? undefined : paperOf(bench, front);
-    const back =
-      scrap.back === null
-        ? (paper?.back ?? null)
-        : face(
-            scrap.back,
-            coloursIn(scrap.back).map(({ hex }) => hex),
-          );
-    const name = paper?.name ?? nameOf(front, scrap, bench);
+    if (!kit || (typeof scrap.front === 'string' && !bench.faces.has(scrap.front))) return refuse('gone');
+    const { front, back, paper, writes } = facesOf(scrap, bench, newId);
     const same = [...bench.lots.values()].find(
       (lot) => lot.isLeftover && lot.kit === kit.id && lot.kind === kind && lot.front === front && lot.back === back,
     );
@@ -71,7 +65,7 @@ export const putScrapAway =
       id: newId(),
       kit: kit.id,
       kind,
-      name,
+      name: paper?.name ?? nameOf(front, scrap, bench),
       measure: 'sheets',
       size: null,
       front,
@@ -82,22 +76,17 @@ export const putScrapAway =
       isLeftover: true,
     };
     const from = bench.ledger.lots.get(lot.id)?.place ?? '';
-    const events: NewEvent[] = [
-      {
-        type: 'received',
-        lot: lot.id,
-        pieces: Array.from({ length: count }, () => ({
-          id: newId(),
-          ...size,
-          ...(missing.length > 0 ? { missing } : {}),
-        })),
-      },
-      ...(place === from ? [] : [{ type: 'moved', lot: lot.id, from, to: place } as const]),
-    ];
+    const gone = missing.length > 0 ? { missing } : {};
+    const pieces = Array.from({ length: count }, () => ({ id: newId(), ...size, ...gone }));
+    const moved: NewEvent[] = place === from ? [] : [{ type: 'moved', lot: lot.id, from, to: place }];
     return decided('added-scrap', lot.name, {
       count,
-      events,
-      records: [...records, ...(same ? [] : [put('lots', lot)])],
+      events: [{ type: 'received', lot: lot.id, pieces }, ...moved],
+      records: [
+        ...(kit.begun ? [put('kits', kit.begun)] : []),
+        ...writes.map((face): RecordWrite => put('faces', face)),
+        ...(same ? [] : [put('lots', lot)]),
+      ],
     });
   };
 

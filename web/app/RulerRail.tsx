@@ -1,4 +1,4 @@
-import { CircleHelp, Redo2, Settings as Cog, Undo2 } from 'lucide-react';
+import { CircleHelp, Redo2, Search, Settings as Cog, Undo2 } from 'lucide-react';
 import { Button, Tooltip, TooltipTrigger } from 'react-aria-components';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -11,10 +11,11 @@ export interface RulerRailProps {
   onUndo: () => void;
   onRedo: () => void;
   onHelp: () => void;
+  onFind: () => void;
 }
 
 /** The main navigation: a ruler down the left edge, a screen at each inch. */
-export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp }: RulerRailProps) {
+export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp, onFind }: RulerRailProps) {
   return (
     <Rail aria-label="Screens">
       <ol>
@@ -46,6 +47,9 @@ export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp }: RulerRai
           onPress={onRedo}
         >
           <Redo2 size={18} />
+        </Tool>
+        <Tool label="Find" hint="F" onPress={onFind}>
+          <Search size={18} />
         </Tool>
         <Tool label="Keys" hint="?" onPress={onHelp}>
           <CircleHelp size={18} />

@@ -16,12 +16,14 @@ import { RulerRail } from './RulerRail';
 import { UpdateBar } from './UpdateBar';
 
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet')).KeysSheet }));
+const FindSlip = lazy(async () => ({ default: (await import('./FindSlip')).FindSlip }));
 const Recovery = lazy(async () => ({ default: (await import('./Recovery')).Recovery }));
 
 /** What is round every screen: the rail, the tray, the notice, and keys that work everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
   const go = useNavigate();
   const [isHelpOpen, setHelpOpen] = useState(false);
+  const [isFinding, setFinding] = useState(false);
   const canUndo = useStore(benchStore, (s) => (s.undo ? didWords(s.undo) : null));
   const canRedo = useStore(benchStore, (s) => (s.redo ? didWords(s.redo) : null));
   const trouble = useStore(benchStore, (s) => s.trouble);
@@ -47,6 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
       void redo();
     },
     help: () => setHelpOpen(true),
+    find: () => setFinding(true),
   });
   return (
     <Room>
@@ -61,6 +64,7 @@ export function Shell({ children }: { children: ReactNode }) {
           void redo();
         }}
         onHelp={() => setHelpOpen(true)}
+        onFind={() => setFinding(true)}
       />
       <Work>
         <UpdateBar />
@@ -76,6 +80,11 @@ export function Shell({ children }: { children: ReactNode }) {
         <Notice />
         <BenchTray />
       </Work>
+      {isFinding && (
+        <Suspense fallback={null}>
+          <FindSlip onClose={() => setFinding(false)} />
+        </Suspense>
+      )}
       {isHelpOpen && (
         <Suspense fallback={null}>
           <KeysSheet onClose={() => setHelpOpen(false)} />

@@ -20,6 +20,7 @@ const EVERYWHERE = 'Everywhere';
 export const KEY_TABLE = {
   undo: key('Ctrl Z', ['Ctrl+z'], EVERYWHERE, 'undo the last thing'),
   redo: key('Ctrl Y, Ctrl Shift Z', ['Ctrl+y', 'Ctrl+Y', 'Ctrl+Z'], EVERYWHERE, 'do it again'),
+  find: key('F', ['f', 'F'], EVERYWHERE, 'find anything, on whatever screen'),
   help: key('?', ['?'], EVERYWHERE, 'this sheet'),
   'go-1': key('1', ['1'], EVERYWHERE, 'Parcels'),
   'go-2': key('2', ['2'], EVERYWHERE, 'Stash'),

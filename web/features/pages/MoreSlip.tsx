@@ -9,13 +9,18 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
+import { PaperChoice } from '../../ui/PaperChoice';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { ShapeDrawing } from '../../ui/ShapeDrawing';
 import { SHAPE_KINDS, shapeErrorWords, shapeName, shapingWords } from '../../ui/shapeWords';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
+import { usePaperStanding } from '../../parts/usePaperStanding';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
+
+/** No face of hers is called so. */
+const ANY_PAPER = 'any paper';
 
 /** What a shape may be told by, and what it begins with. */
 interface Measures {
@@ -94,6 +99,7 @@ const FIELDS: Record<ShapeKind, readonly (readonly [Length, string])[]> = {
 /** A piece beyond the design: which shape, how large, from which paper. */
 export function MoreSlip({ page }: { page: Page }) {
   const faces = useBench((b) => b.faces);
+  const standing = usePaperStanding(page.id);
   const system = useSettings((s) => s.system);
   const [kind, setKind] = useState<ShapeKind>('tag');
   const [measures, setMeasures] = useState(START);
@@ -184,14 +190,19 @@ export function MoreSlip({ page }: { page: Page }) {
                       onChange={(corners) => set({ corners })}
                     />
                   )}
-                  <Choice
+                  <PaperChoice
                     label="Paper"
                     options={[
-                      ['', 'whichever is left'],
-                      ...[...faces.values()].map((f): [string, string] => [f.id, f.name]),
+                      { id: ANY_PAPER, name: 'whichever is left', face: null, about: '' },
+                      ...[...faces.values()].map(({ id, name: called }) => ({
+                        id,
+                        name: called,
+                        face: id,
+                        about: standing(id),
+                      })),
                     ]}
-                    value={face}
-                    onChange={setFace}
+                    value={face === '' ? ANY_PAPER : face}
+                    onChange={(id) => setFace(id === ANY_PAPER ? '' : id)}
                   />
                   <Row>
                     <div style={{ width: 92 }}>

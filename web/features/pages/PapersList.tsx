@@ -6,9 +6,10 @@ import { rankFaces } from '../../../core/papers';
 import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { Choice } from '../../ui/Choice';
 import { Paper } from '../../ui/Paper';
+import { PaperChoice } from '../../ui/PaperChoice';
 import { Soft, Stack } from '../../ui/Screen';
+import { usePaperStanding } from '../../parts/usePaperStanding';
 import type { PageWork } from './usePageWork';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -17,61 +18,38 @@ import { act } from '../../data/acts';
 const nearWords = (difference: number): string =>
   !Number.isFinite(difference) ? '' : difference < 12 ? ', goes well' : difference < 22 ? ', goes' : ', far off';
 
+const SWATCH = { w: inches(2.6), h: inches(2.6) };
+
 /** Faces offered for a slot that some paper holds whole. */
 const MOST = 24;
 
+export interface PapersListProps {
+  page: Page;
+  work: PageWork;
+  /** Papers can still be chosen. */
+  isOpen: boolean;
+}
+
 /** The paper of each slot, those that go with the photos first, and the pieces it is cut into: the cut list. */
-export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork; isOpen: boolean }) {
-  const { faces, ledger } = useBench((b) => b);
-  const { system, longestCut } = useSettings();
-  const allFaces = useMemo(() => [...faces.values()], [faces]);
-  const { layout, papers, list, stock, colours } = work;
-  /** No paper holds the strip whole, but shorter ones joined make it. */
-  const canBeJoined = (piece: WantedPiece, face: Face): boolean =>
-    isOpen && mayBeJoined({ wanted: { ...piece, face: face.id }, stock, ledger, longestCut });
+export function PapersList({ page, work, isOpen }: PapersListProps) {
+  const faces = useBench((b) => b.faces);
+  const system = useSettings((s) => s.system);
+  const { layout, papers, list } = work;
   return (
     <section aria-label="Cut list">
       <h2>Papers, and the cut list</h2>
       <Stack $gap={10} as="ul">
-        {layout!.slots.map((slot) => {
+        {layout?.slots.map((slot) => {
           const pieces = list.filter((piece) => piece.slot === slot.id);
-          if (pieces.length === 0) return null;
-          const all = rankFaces(allFaces, colours, slot, pieces[0]!, stock);
-          const ranked = [
-            ...all
-              .filter(({ holds }) => holds > 0)
-              .slice(0, MOST)
-              .map((one) => ({ ...one, words: nearWords(one.difference) })),
-            ...all
-              .filter(({ holds, face }) => holds === 0 && canBeJoined(pieces[0]!, face))
-              .map((one) => ({ ...one, words: ', joined from strips' })),
-          ];
+          const [first] = pieces;
           const face = papers[slot.id];
+          if (!first) return null;
           return (
             <Slot key={slot.id}>
-              <Paper size={{ w: inches(2.6), h: inches(2.6) }} face={face ?? null} scale={16} />
+              <Paper size={SWATCH} face={face ?? null} scale={16} />
               <div>
                 {isOpen ? (
-                  <Choice
-                    label={slot.name}
-                    options={[
-                      ...ranked,
-                      ...all
-                        .filter((one) => one.face.id === face && !ranked.some((r) => r.face.id === face))
-                        .map((one) => ({ ...one, words: '' })),
-                    ].map((r): [string, string] => [r.face.id, `${r.face.name}${r.words}`])}
-                    value={face ?? ''}
-                    onChange={(to) => {
-                      void act(
-                        changePage(
-                          page.id,
-                          (now) => ({ papers: { ...papers, ...now.papers, [slot.id]: to } }),
-                          `Chose ${faces.get(to)?.name ?? 'a paper'}`,
-                        ),
-                        { isQuiet: true },
-                      );
-                    }}
-                  />
+                  <SlotPaper page={page} work={work} slot={slot} piece={first} />
                 ) : (
                   <>
                     <Soft>{slot.name}</Soft>
@@ -92,6 +70,55 @@ export function PapersList({ page, work, isOpen }: { page: Page; work: PageWork;
         })}
       </Stack>
     </section>
+  );
+}
+
+interface SlotPaperProps extends Pick<PapersListProps, 'page' | 'work'> {
+  slot: NonNullable<PageWork['layout']>['slots'][number];
+  piece: WantedPiece;
+}
+
+/** Chooses the paper of a slot: those that hold its piece, then those that make it of strips. */
+function SlotPaper({ page, work: { papers, stock, colours }, slot, piece }: SlotPaperProps) {
+  const { faces, ledger } = useBench((b) => b);
+  const longestCut = useSettings((s) => s.longestCut);
+  const standing = usePaperStanding(page.id);
+  const allFaces = useMemo(() => [...faces.values()], [faces]);
+  const all = rankFaces(allFaces, colours, slot, piece, stock);
+  const now = papers[slot.id];
+  /** No paper holds the strip whole, but shorter ones joined make it. */
+  const canBeJoined = (face: Face): boolean =>
+    mayBeJoined({ wanted: { ...piece, face: face.id }, stock, ledger, longestCut });
+  const whole = all.filter(({ holds }) => holds > 0).slice(0, MOST);
+  const joined = all.filter(({ holds, face }) => holds === 0 && canBeJoined(face));
+  const offered = new Set([...whole, ...joined].map(({ face }) => face.id));
+  const chosen = all.filter(({ face }) => face.id === now && !offered.has(face.id));
+  const words = [
+    ...whole.map(({ face, difference }) => ({ face, words: nearWords(difference) })),
+    ...joined.map(({ face }) => ({ face, words: ', joined from strips' })),
+    ...chosen.map(({ face }) => ({ face, words: '' })),
+  ];
+  return (
+    <PaperChoice
+      label={slot.name}
+      options={words.map(({ face: { id, name }, words: how }) => ({
+        id,
+        name,
+        face: id,
+        about: `${standing(id)}${how}`,
+      }))}
+      value={now ?? null}
+      onChange={(to) => {
+        void act(
+          changePage(
+            page.id,
+            (was) => ({ papers: { ...papers, ...was.papers, [slot.id]: to } }),
+            `Chose ${faces.get(to)?.name ?? 'a paper'}`,
+          ),
+          { isQuiet: true },
+        );
+      }}
+    />
   );
 }
 

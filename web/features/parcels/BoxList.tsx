@@ -54,10 +54,15 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
       <Lines aria-label="What is in the box" ref={list}>
         {lines.map((line, i) =>
-          line.read === 'nothing' ? null : line.read === 'thing' ? (
+          line.read === 'nothing' ? null : line.read === 'thing' || byLine.has(i) ? (
             <LineThings key={i} at={i} line={line} entries={byLine.get(i) ?? []} state={state} onShow={onShow} />
           ) : (
-            <PassedOver key={i} text={line.text} isHeading={line.read === 'heading'} />
+            <PassedOver
+              key={i}
+              text={line.text}
+              isHeading={line.read === 'heading'}
+              onTake={() => acts.correct(keyOf(i, 0), { isTakenIn: true })}
+            />
           ),
         )}
       </Lines>
@@ -69,7 +74,9 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
           <Button look="quiet" onPress={() => acts.save({ here: allHere() })}>
             the rest is all here
           </Button>
-          <Soft>What is not ticked is put down as owed.</Soft>
+          <Soft>
+            {draft.isOpened ? 'What is not ticked was used up long since.' : 'What is not ticked is put down as owed.'}
+          </Soft>
         </Row>
       ) : (
         <Soft>Each line of the list appears here as it is understood.</Soft>

@@ -47,33 +47,48 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
       <Button look="main" onPress={putAway}>
         Put all away
       </Button>
-      <SlipOver title="Nothing is ticked yet" isOpen={isAsking} onClose={() => setAsking(false)}>
-        {() => (
-          <>
-            <Soft>What is not ticked is put down as owed.</Soft>
-            <Row>
-              <Button
-                look="main"
-                onPress={() => {
-                  void putAwayAs({ ...draft, here: allHere() });
-                }}
-              >
-                All of it has come
-              </Button>
-              <Button
-                onPress={() => {
-                  void putAwayAs(draft);
-                }}
-              >
-                None of it has: all is owed
-              </Button>
-              <Button slot="close" look="quiet">
-                Back to the box
-              </Button>
-            </Row>
-          </>
-        )}
-      </SlipOver>
+      <NothingTicked
+        isOpen={isAsking}
+        isOpened={draft.isOpened ?? false}
+        onClose={() => setAsking(false)}
+        onAll={() => {
+          void putAwayAs({ ...draft, here: allHere() });
+        }}
+        onNone={() => {
+          void putAwayAs(draft);
+        }}
+      />
     </>
+  );
+}
+
+interface NothingTickedProps {
+  isOpen: boolean;
+  /** Half used: what is not here was used up. */
+  isOpened: boolean;
+  onClose: () => void;
+  onAll: () => void;
+  onNone: () => void;
+}
+
+/** Asked before a whole parcel is put down as owed, or as used up. */
+function NothingTicked({ isOpen, isOpened, onClose, onAll, onNone }: NothingTickedProps) {
+  return (
+    <SlipOver title="Nothing is ticked yet" isOpen={isOpen} onClose={onClose}>
+      {() => (
+        <>
+          <Soft>{isOpened ? 'What is not ticked was used up.' : 'What is not ticked is put down as owed.'}</Soft>
+          <Row>
+            <Button look="main" onPress={onAll}>
+              {isOpened ? 'All of it is still here' : 'All of it has come'}
+            </Button>
+            <Button onPress={onNone}>{isOpened ? 'None of it is left' : 'None of it has: all is owed'}</Button>
+            <Button slot="close" look="quiet">
+              Back to the box
+            </Button>
+          </Row>
+        </>
+      )}
+    </SlipOver>
   );
 }

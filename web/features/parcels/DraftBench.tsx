@@ -1,16 +1,18 @@
 import { useCallback, useRef, useState, type ReactNode } from 'react';
-import type { Draft } from '../../../core/things';
+import { isMonth, type Draft } from '../../../core/things';
 import { FacePatterns } from '../../ui/FacePatterns';
 import { Columns, Row, Screen, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { Tick } from '../../ui/Tick';
 import { BoxList } from './BoxList';
 import { DraftActions } from './DraftActions';
 import { ListEditor, type ListEditorHandle } from './ListEditor';
 import { useDraft } from './useDraft';
+import { YourRules } from './YourRules';
 
 const errorsOf = ({ name, month }: Draft) => ({
   name: name.trim() === '' ? 'Which kit is it? Give it its name.' : null,
-  month: /^\d{4}-(0[1-9]|1[0-2])$/.test(month) ? null : 'Which month is it of? Write it as 2026-11.',
+  month: isMonth(month) ? null : 'Which month is it of? As 2026-11, about a year as 2022, or nothing: not known.',
 });
 
 /** A parcel being unpacked: the list as it is typed, and what of it is in the box. Every stroke is kept. */
@@ -49,6 +51,9 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
             />
           </Row>
           <TextField label="Club" value={draft.club} onChange={(club) => save({ club })} />
+          <Tick isSelected={draft.isOpened ?? false} onChange={(isOpened) => save({ isOpened })}>
+            half used: what is here is what is left
+          </Tick>
           <ListEditor
             ref={editor}
             name={draft.name || 'packing list'}
@@ -57,6 +62,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
             entries={entries}
             onChange={setList}
           />
+          <YourRules />
         </Stack>
         <BoxList state={state} trouble={hasTried ? trouble : null} onShow={show} />
       </Columns>

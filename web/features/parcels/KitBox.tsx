@@ -1,4 +1,5 @@
-import { useMemo, type ReactNode } from 'react';
+import { Pencil } from 'lucide-react';
+import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { balanceOf, type Amounts } from '../../../core/ledger';
 import type { Kit } from '../../../core/things';
@@ -14,8 +15,13 @@ import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { mono } from '../../ui/theme';
 import { FetchList } from './FetchList';
+import { SmallButton } from './SmallButton';
 import { Wishes } from './Wishes';
-import { ThemeWords } from './ThemeWords';
+import { KitFields } from './KitFields';
+
+const AmendSlip = lazy(async () => ({ default: (await import('../../parts/AmendSlip')).AmendSlip }));
+
+const kitName = (kit: Kit | undefined): string => (kit ? kitWords(kit) : '');
 
 /** A parcel that was put away: its list, and what became of each line. What is owed waits at the head. */
 export function KitBox({
@@ -30,7 +36,9 @@ export function KitBox({
   onFetched: (draft: string) => void;
 }) {
   const system = useSettings((s) => s.system);
+  const [amendedId, setAmended] = useState<string | null>(null);
   const { lots, ledger, kits, faces } = useBench((b) => b);
+  const amended = lots.get(amendedId ?? '');
   const own = useMemo(
     () => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line),
     [lots, kit.id],
@@ -72,9 +80,7 @@ export function KitBox({
                     {amountWords(lot, amounts, system)} {lot.name}
                   </strong>
                   <br />
-                  <Soft>
-                    {kitWords(kits.get(lot.kit)!)}
-                  </Soft>
+                  <Soft>{kitName(kits.get(lot.kit))}</Soft>
                 </span>
                 <Button
                   look="quiet"
@@ -88,7 +94,7 @@ export function KitBox({
               </Row>
             ))}
           </Slip>
-          <ThemeWords key={kit.id} kit={kit} />
+          <KitFields key={kit.id} kit={kit} />
           <Wishes onUnpack={onFetched} />
           <Slip>
             <Soft>The list as it came</Soft>
@@ -120,11 +126,23 @@ export function KitBox({
                 <span>
                   {lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}
                 </span>
+                <SmallButton
+                  aria-label={`Change what ${lot.name} is`}
+
+                  onPress={() => setAmended(lot.id)}
+                >
+                  <Pencil size={15} aria-hidden />
+                </SmallButton>
               </Line>
             );
           })}
         </ul>
       </Columns>
+      {amended && (
+        <Suspense fallback={null}>
+          <AmendSlip key={amended.id} lot={amended} onClose={() => setAmended(null)} />
+        </Suspense>
+      )}
     </Screen>
   );
 }
@@ -142,7 +160,7 @@ const Owes = styled.span`
 `;
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 160px 1fr auto 96px;
+  grid-template-columns: 160px 1fr auto 96px 34px;
   gap: 14px;
   align-items: center;
   min-height: 60px;
@@ -153,7 +171,7 @@ const Line = styled.li`
     color: ${({ theme }) => theme.soft};
     font-size: 14px;
   }
-  > span:last-child {
+  > span:last-of-type {
     text-align: right;
     font-size: 15px;
   }

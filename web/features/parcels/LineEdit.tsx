@@ -1,14 +1,15 @@
-import { useState, type FocusEvent, type FormEvent, type KeyboardEvent } from 'react';
+import { useState, type FormEvent, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { nameOfColour } from '../../../core/colour';
-import { parseSize, toInches } from '../../../core/length';
 import type { ListItem } from '../../../core/listing';
+import { keepRule } from '../../../core/making';
 import type { Correction, LotKind } from '../../../core/things';
+import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { KIND_CHOICES } from '../../ui/lotWords';
-import { inSmallWindow } from '../../ui/theme';
 import { TextField } from '../../ui/TextField';
+import { inSmallWindow } from '../../ui/theme';
+import { ThingFields } from '../../ui/ThingFields';
+import { useThingSaid } from '../../ui/useThingSaid';
+import { Tick } from '../../ui/Tick';
 
 export interface LineEditProps {
   item: ListItem;
@@ -16,38 +17,20 @@ export interface LineEditProps {
   onDone: (correction: Correction | null) => void;
 }
 
-const selectAll = ({ target }: FocusEvent): void => {
-  if (target instanceof HTMLInputElement) target.select();
-};
-
-const side = (length: number): string => String(Math.round(toInches(length) * 1e4) / 1e4);
-const sizeText = ({ size }: ListItem): string => (size ? `${side(size.w)}x${side(size.h)}` : '');
-
-/** A thing of the list put right where it stands: how many, what kind, its name, size and colours. */
+/** A thing of the list put right where it stands; from then on so on every list, where she wants it. */
 export function LineEdit({ item, onDone }: LineEditProps) {
-  const colourText = item.front?.colours.map(nameOfColour).join(' + ') ?? '';
-  const [count, setCount] = useState(String(item.count));
-  const [kind, setKind] = useState<LotKind>(item.kind);
-  const [name, setName] = useState(item.name);
-  const [size, setSize] = useState(sizeText(item));
-  const [colours, setColours] = useState(colourText);
-  const n = /^\d{1,5}$/.test(count.trim()) ? Number(count) : 0;
-  const read = size.trim() === '' ? null : parseSize(size);
-  const errors = {
-    count: n >= 1 && n <= 10_000 ? null : 'From 1 to 10,000',
-    name: name.trim() === '' ? 'What is it called?' : null,
-    size: read === null || (read.ok && read.value.w > 0 && read.value.h > 0) ? null : 'As 12x12',
+  const { count, kind, name, size, front } = item;
+  const state = useThingSaid({ count, kind, name, size, colours: front?.colours ?? [] });
+  const [isAlways, setAlways] = useState(false);
+  const [words, setWords] = useState(item.name.toLowerCase());
+  const finish = (correction: Correction, rule: LotKind | null): void => {
+    if (isAlways) void act(keepRule(words, rule));
+    onDone(correction);
   };
   const take = (event: FormEvent): void => {
     event.preventDefault();
-    if (Object.values(errors).some((error) => error !== null)) return;
-    onDone({
-      kind,
-      ...(n === item.count ? {} : { count: n }),
-      ...(name.trim() === item.name ? {} : { name: name.trim() }),
-      ...(size.trim() === sizeText(item) ? {} : { size: size.trim() }),
-      ...(colours.trim() === colourText ? {} : { colours: colours.trim() }),
-    });
+    const said = state.said();
+    if (said) finish(said, state.kind);
   };
   const press = (event: KeyboardEvent): void => {
     if (event.key !== 'Escape') return;
@@ -56,27 +39,21 @@ export function LineEdit({ item, onDone }: LineEditProps) {
   };
   return (
     <Form onSubmit={take} onKeyDown={press} aria-label={`Put ${item.name} right`}>
-      <TextField
-        label="How many"
-        value={count}
-        onChange={setCount}
-        error={errors.count}
-        isMeasure
-        autoFocus
-        onFocus={selectAll}
-      />
-      <Choice label="Kind" options={KIND_CHOICES} value={kind} onChange={setKind} />
-      <TextField label="Name" value={name} onChange={setName} error={errors.name} />
-      <TextField label="Size" value={size} onChange={setSize} error={errors.size} isMeasure />
-      <TextField label="Colours" value={colours} onChange={setColours} placeholder="ink + amber" />
+      <ThingFields state={state} />
       <div>
         <Button type="submit" look="main">
           So it is
         </Button>
-        <Button look="quiet" onPress={() => onDone({ isLeftOut: true })}>
+        <Button look="quiet" onPress={() => finish({ isLeftOut: true }, null)}>
           leave it out
         </Button>
       </div>
+      <Always>
+        <Tick isSelected={isAlways} onChange={setAlways}>
+          so on every list
+        </Tick>
+        {isAlways && <TextField label="for lines with the words" value={words} onChange={setWords} />}
+      </Always>
     </Form>
   );
 }
@@ -88,7 +65,7 @@ const Form = styled.form`
   gap: 8px;
   align-items: start;
   padding: 4px 0 8px;
-  > div:last-child {
+  > div:nth-of-type(6) {
     display: flex;
     flex-wrap: wrap;
     gap: 8px;
@@ -100,4 +77,10 @@ const Form = styled.form`
   ${inSmallWindow} {
     grid-template-columns: 1fr 1fr;
   }
+`;
+const Always = styled.div`
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 16px;
+  align-items: end;
 `;

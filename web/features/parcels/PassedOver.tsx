@@ -1,12 +1,22 @@
 import styled from 'styled-components';
 import { Button } from '../../ui/Button';
 
-/** A line that tells of no thing: a greeting, a sentence, or a heading for what follows. */
-export function PassedOver({ text, isHeading }: { text: string; isHeading: boolean }) {
+/**
+ * A line that tells of no thing: a greeting, a sentence, or a heading for what follows. What she takes in all the same
+ * is read as a thing.
+ */
+export function PassedOver({ text, isHeading, onTake }: { text: string; isHeading: boolean; onTake: () => void }) {
   return (
     <Line data-heading={isHeading || undefined}>
       <span>{text.trim()}</span>
-      {!isHeading && <small>passed over</small>}
+      {!isHeading && (
+        <>
+          <small>passed over</small>
+          <Button look="quiet" aria-label={`Take in: ${text.trim()}`} onPress={onTake}>
+            take it in
+          </Button>
+        </>
+      )}
     </Line>
   );
 }

@@ -1,7 +1,16 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
-import { entriesOf, readItem, readList, unpack, type Entry, type ReadLine, type Unpacked } from '../../../core/listing';
+import {
+  entriesOf,
+  readItem,
+  readList,
+  underRules,
+  unpack,
+  type Entry,
+  type ReadLine,
+  type Unpacked,
+} from '../../../core/listing';
 import type { Bench } from '../../../core/making';
 import type { Correction, Draft } from '../../../core/things';
 import { keepDraft } from '../../data/acts';
@@ -129,7 +138,11 @@ export function useDraft(given: Draft): DraftState {
   const { draft, acts } = useStore(store);
   const bench = useBench((b) => b);
   const { list, corrected } = useDeferredValue(draft);
-  const lines = useMemo(() => readList(list), [list]);
+  const { rules } = bench;
+  const lines = useMemo(() => {
+    const own = [...rules.values()];
+    return readList(list).map((line) => underRules(line, own));
+  }, [list, rules]);
   const entries = useMemo(() => entriesFor(lines, corrected, bench), [entriesFor, lines, corrected, bench]);
   return {
     draft,

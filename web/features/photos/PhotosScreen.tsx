@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
+import { hasAll, plainWords, wordsAsked } from '../../../core/finding';
 import { formatSize, TICKS_PER_INCH } from '../../../core/length';
 import type { Photo } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -15,6 +16,7 @@ import { AddPhotos } from './AddPhotos';
 import { PhotoSlip } from './PhotoSlip';
 import { PrintsSlip } from './PrintsSlip';
 import { StorySlip } from './StorySlip';
+import { useChosen } from './useChosen';
 
 const SCALE = 22;
 
@@ -38,35 +40,29 @@ export function PhotosScreen() {
   );
   const [text, setText] = useState('');
   const [which, setWhich] = useState<Shown>('all');
-  const [chosen, setChosen] = useState<{ photo: string } | { story: string } | null>(null);
+  const [chosen, setChosen] = useChosen();
   const inOrder = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date));
   const waiting = new Set(all.filter(({ id }) => !used.has(id)).map(({ id }) => id));
   const isShown = (photo: Photo): boolean => {
     const story = stories.get(photo.story);
-    const words = [
-      photo.name,
-      photo.taken,
-      story?.name,
-      story?.place,
-      story?.date,
-      dayWords(story?.date ?? ''),
-      story?.people,
-    ]
-      .join(' ')
-      .toLowerCase();
+    const words = plainWords(
+      [
+        photo.name,
+        photo.taken,
+        story?.name,
+        story?.place,
+        story?.date,
+        dayWords(story?.date ?? ''),
+        story?.people,
+      ].join(' '),
+    );
     const isOf = {
       all: true,
       waiting: waiting.has(photo.id),
       'to-print': photo.isPrinted !== true && waiting.has(photo.id),
       used: used.has(photo.id),
     }[which];
-    return (
-      isOf &&
-      text
-        .toLowerCase()
-        .split(/\s+/)
-        .every((word) => words.includes(word))
-    );
+    return isOf && hasAll(words, wordsAsked(text));
   };
   const shown = all.filter(isShown);
   const photo = chosen && 'photo' in chosen ? photos.get(chosen.photo) : undefined;

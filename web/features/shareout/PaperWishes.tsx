@@ -1,14 +1,16 @@
 import styled from 'styled-components';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
+import { PaperChoice } from '../../ui/PaperChoice';
 import { Row } from '../../ui/Screen';
+import { usePaperStanding } from '../../parts/usePaperStanding';
 import { useShareChoices } from './shareChoices';
 
 /** Papers that must be used, and those that are never cut. */
 export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: readonly string[] }) {
   const { lots, faces, ledger } = useBench((b) => b);
   const choices = useShareChoices();
+  const standing = usePaperStanding();
   const usedLots = new Set(used.map((piece) => ledger.pieces.get(piece)?.lot));
   const idle = [
     ...new Map(
@@ -37,19 +39,16 @@ export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: r
       ))}
       {idle.length > 0 && (
         <Row>
-          <Choice
+          <PaperChoice
             label="Not used; this one must be"
-            options={[
-              ['', 'choose a paper …'],
-              ...idle.flatMap((lot): [string, string][] => [
-                [lot.front!, faces.get(lot.front!)?.name ?? lot.name],
-                ...(lot.back === null ? [] : [[lot.back, faces.get(lot.back)?.name ?? ''] as [string, string]]),
-              ]),
-            ]}
-            value=""
-            onChange={(face) => {
-              if (face !== '') choices.change({ must: [...choices.must, face] });
-            }}
+            options={idle.flatMap(({ front, back }) =>
+              [front, back].flatMap((id) => {
+                const face = faces.get(id ?? '');
+                return face ? [{ id: face.id, name: face.name, face: face.id, about: standing(face.id) }] : [];
+              }),
+            )}
+            value={null}
+            onChange={(face) => choices.change({ must: [...choices.must, face] })}
           />
         </Row>
       )}

@@ -151,7 +151,9 @@ export function ShareOutScreen() {
           >
             <Label>From</Label>
             {kits.map((kit) => (
-              <Tick key={kit.id} value={kit.id}>{kitWords(kit)}</Tick>
+              <Tick key={kit.id} value={kit.id}>
+                {kitWords(kit)}
+              </Tick>
             ))}
           </Group>
           <Group

@@ -16,7 +16,10 @@ import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { TextField } from '../../ui/TextField';
 import { ThingDrawing } from '../../ui/ThingDrawing';
+import { SlipButton } from '../../ui/SlipButton';
+import { AmendSlip } from '../../parts/AmendSlip';
 import { CountAnew } from './CountAnew';
+import { CountLetters } from './CountLetters';
 import { PartWith } from './PartWith';
 import { Trail } from './Trail';
 import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
@@ -153,6 +156,10 @@ export function LotSlip({ lot }: { lot: Lot }) {
           }}
           placeholder="garden, craft words …"
         />
+        {lot.kind === 'alpha' && lot.measure === 'share' && <CountLetters lot={lot} />}
+        <Row>
+          <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
+        </Row>
         <CountAnew key={JSON.stringify(here)} lot={lot} here={here} />
         <h3>Where it has been</h3>
         <Trail

@@ -13,6 +13,8 @@ import { kitWords } from '../../ui/dayWords';
 import { Paper } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { SlipButton } from '../../ui/SlipButton';
+import { AmendSlip } from '../../parts/AmendSlip';
 import { CutApart } from './CutApart';
 import { FaceSlip } from './FaceSlip';
 import { PartWith } from './PartWith';
@@ -100,6 +102,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
         {up !== null && faces.has(up) && (
           <Row>
             <FaceSlip key={up} face={faces.get(up)!} lot={lot} />
+            <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
           </Row>
         )}
         {piece.where === 'here' && (

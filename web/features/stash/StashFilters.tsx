@@ -31,7 +31,7 @@ export function StashFilters({ query, onChange, total, isMore, onMore }: StashFi
   const id = useId();
   const kindsThere = [...new Set([...lots.values()].map((lot) => lot.kind))];
   const places = [...new Set([...ledger.lots.values()].map(({ place }) => place).filter(Boolean))].sort();
-  const { by: _, picked: __, harmony: ___, ...asked } = query;
+  const { by: _, picked: __, harmony: ___, sort: ____, ...asked } = query;
   const isAsked = Object.entries(asked).some(([key, value]) => value !== NO_QUERY[key as keyof typeof asked]);
   const field =
     <K extends keyof StashQuery>(key: K) =>

@@ -1,21 +1,17 @@
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import styled from 'styled-components';
-import { findThings, indexStash, type FindQuery, type Found } from '../../../core/finding';
-import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { keepFile } from '../../ui/keepFile';
-import { kindWords } from '../../ui/lotWords';
 import { Columns, Empty, Screen, Soft } from '../../ui/Screen';
-import { SlipButton } from '../../ui/SlipButton';
 import { useKeys } from '../../ui/useKeys';
-import { CountedThing } from './CountedThing';
-import { CsvButton } from './CsvButton';
-import { familyOfLot, groupPieces } from './groups';
+import { CountedThings } from './CountedThings';
+import { groupPieces } from './groups';
 import { ScrapTable } from './ScrapTable';
+import { SortTabs } from './SortTabs';
+import { StashActions } from './StashActions';
 import { StashFilters } from './StashFilters';
-import { asksMore, NO_QUERY, sinceOf, statesOf, type StashQuery } from './stashQuery';
+import { asksMore, NO_QUERY, type StashQuery } from './stashQuery';
+import { useFound, type FoundInStash } from './useFound';
 import { useQueryInAddress } from './useQueryInAddress';
 
 const SCALES = [6, 9, 13, 17, 24];
@@ -24,56 +20,22 @@ const SCALES = [6, 9, 13, 17, 24];
 const PieceSlip = lazy(async () => ({ default: (await import('./PieceSlip')).PieceSlip }));
 const LotSlip = lazy(async () => ({ default: (await import('./LotSlip')).LotSlip }));
 const ManySlip = lazy(async () => ({ default: (await import('./ManySlip')).ManySlip }));
-const StockTake = lazy(async () => ({ default: (await import('./StockTake')).StockTake }));
-const PaletteSlip = lazy(async () => ({ default: (await import('./PaletteSlip')).PaletteSlip }));
 
 /** Stash: everything on hand, at one scale, and where each piece has been. */
 export function StashScreen() {
   const { thing } = useParams();
   const go = useNavigate();
   const { search: asked } = useLocation();
-  const bench = useBench((b) => b);
-  const { ledger, lots, kits, faces, plans } = bench;
+  const { ledger, lots } = useBench((b) => b);
   const [query, setQuery] = useQueryInAddress();
   const [isMore, setMore] = useState(() => asksMore(query));
   const [many, setMany] = useState<ReadonlySet<string> | null>(null);
   const [zoom, setZoom] = useState(2);
   const search = useRef<HTMLDivElement>(null);
   useKeys({ search: () => search.current?.querySelector('input')?.focus() });
-
-  const shelf = useMemo(() => shelfOf(bench), [bench]);
-  const index = useMemo(
-    () => indexStash(shelf, faces, plans, [...shelf.ledger.events.values()], kindWords),
-    [shelf, faces, plans],
-  );
-  const found = useMemo(() => {
-    const { text, kit, kind, state, place, w, h, colour, picked, harmony, idle } = query;
-    const wanted: FindQuery = {
-      text,
-      kit: kit === 'any' ? null : kit,
-      kind: kind === 'any' ? null : kind,
-      states: statesOf(state),
-      place: place === 'any' ? null : place,
-      untouchedSince: sinceOf(idle, new Date()),
-      size: w === null && h === null ? null : { w: w ?? h!, h: h ?? w! },
-      colour: colour === 'picked' ? { hex: picked, harmony } : null,
-    };
-    return findThings(index, wanted, shelf).filter(
-      ({ lot }) => colour === 'any' || colour === 'picked' || familyOfLot(lot.front, faces) === colour,
-    );
-  }, [index, query, shelf, faces]);
-  const onHand = useMemo(() => index.filter(({ states }) => states.includes('here')), [index]);
-  const pieces = useMemo(() => found.filter(({ isPiece }) => isPiece), [found]);
-  const counted = useMemo(() => found.filter(({ isPiece }) => !isPiece), [found]);
-  const groups = useMemo(
-    () => groupPieces(pieces, query.colour === 'picked' ? 'near' : query.by, ledger, faces, kits),
-    [pieces, query.colour, query.by, ledger, faces, kits],
-  );
-
+  const inStash = useFound(query);
+  const { found, counts, onHand } = inStash;
   const change = (some: Partial<StashQuery>): void => setQuery((now) => ({ ...now, ...some }));
-  const hasAny = ledger.pieces.size + ledger.lots.size > 0;
-  const chosenPiece = thing === undefined ? undefined : ledger.pieces.get(thing);
-  const chosenLot = thing === undefined ? undefined : lots.get(thing);
   const choose = (id: string): void => {
     if (many) {
       const next = new Set(many);
@@ -83,52 +45,19 @@ export function StashScreen() {
     }
     void go({ pathname: id === thing ? '/stash' : `/stash/${id}`, search: asked }, { replace: true });
   };
-  const marked = many ?? new Set(thing === undefined ? [] : [thing]);
-  const isOpen = many !== null || chosenPiece !== undefined || chosenLot !== undefined;
-  const chosen = many && {
-    pieces: [...many].filter((id) => ledger.pieces.has(id)),
-    lots: [...many].filter((id) => lots.has(id)),
-  };
-  const keepCsv = async (): Promise<void> => {
-    const { stashCsv } = await import('./stashCsv');
-    keepFile('stash.csv', stashCsv(found, bench), 'text/csv;charset=utf-8');
-  };
-
   return (
     <Screen
       title="Stash"
       about="everything on hand, at one scale"
       actions={
-        <>
-          <Button aria-pressed={many !== null} onPress={() => setMany(many ? null : new Set())}>
-            {many ? 'One at a time' : 'Several at once'}
-          </Button>
-          <SlipButton label="Take stock">{(close) => <StockTake onClose={close} />}</SlipButton>
-          <SlipButton label="A palette">
-            {(close) => (
-              <PaletteSlip
-                things={onHand}
-                onPick={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })}
-                onClose={close}
-              />
-            )}
-          </SlipButton>
-          <Button
-            isDisabled={found.length === 0}
-            onPress={() => {
-              void keepCsv();
-            }}
-          >
-            As CSV
-          </Button>
-          <CsvButton />
-          <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
-            −
-          </Button>
-          <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => setZoom(zoom + 1)}>
-            +
-          </Button>
-        </>
+        <StashActions
+          found={found}
+          onHand={onHand}
+          isMany={many !== null}
+          onMany={() => setMany(many ? null : new Set())}
+          onColour={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })}
+          zoom={{ isLeast: zoom === 0, isMost: zoom === SCALES.length - 1, by: (step) => setZoom((now) => now + step) }}
+        />
       }
     >
       <div ref={search}>
@@ -140,57 +69,89 @@ export function StashScreen() {
           onMore={() => setMore(!isMore)}
         />
       </div>
-      {!hasAny ? (
+      {ledger.pieces.size + ledger.lots.size === 0 ? (
         <Empty>
           <h2>Nothing in the stash</h2>
-          <p>What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page.</p>
+          <p>
+            What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page. Scraps
+            and leftovers go in by <em>Add scraps</em>.
+          </p>
         </Empty>
       ) : (
-        <Columns $widths={isOpen ? '1fr 312px' : '1fr'}>
-          <ScrapTable groups={groups} scale={SCALES[zoom]!} chosen={marked} onChoose={choose}>
-            {found.length === 0 && (
-              <Empty>
-                <p>Nothing here is like that.</p>
-                <Button onPress={() => setQuery(NO_QUERY)}>Show all</Button>
-              </Empty>
-            )}
-            {counted.length > 0 && (
-              <section aria-label="Counted and measured">
-                <h3>counted and measured</h3>
-                <Counted>
-                  {counted.map(({ id, lot }: Found) => (
-                    <CountedThing
-                      key={id}
-                      state={ledger.lots.get(id)!}
-                      lot={lot}
-                      isChosen={marked.has(id)}
-                      onChoose={choose}
-                    />
-                  ))}
-                </Counted>
-              </section>
-            )}
-          </ScrapTable>
-          <Suspense fallback={<Soft>…</Soft>}>
-            {chosen && (
-              <ManySlip
-                chosen={chosen}
-                onAll={() => setMany(new Set(found.map(({ id }) => id)))}
-                onNone={() => setMany(new Set())}
-              />
-            )}
-            {!chosen && chosenPiece && <PieceSlip key={chosenPiece.id} piece={chosenPiece} />}
-            {!chosen && !chosenPiece && chosenLot && <LotSlip key={chosenLot.id} lot={chosenLot} />}
-          </Suspense>
-        </Columns>
+        <>
+          <SortTabs sort={query.sort} counts={counts} onSort={(sort) => change({ sort })} />
+          <Columns $widths={many || ledger.pieces.has(thing ?? '') || lots.has(thing ?? '') ? '1fr 312px' : '1fr'}>
+            <Things
+              inStash={inStash}
+              query={query}
+              scale={SCALES[zoom] ?? 13}
+              chosen={many ?? new Set(thing === undefined ? [] : [thing])}
+              onChoose={choose}
+              onAll={() => setQuery(NO_QUERY)}
+            />
+            <Suspense fallback={<Soft>…</Soft>}>
+              <OpenSlip thing={thing} many={many} onMany={setMany} all={found.map(({ id }) => id)} />
+            </Suspense>
+          </Columns>
+        </>
       )}
     </Screen>
   );
 }
 
-const Counted = styled.ul`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-  gap: 6px 14px;
-  padding-top: 8px;
-`;
+interface ThingsProps {
+  inStash: FoundInStash;
+  query: StashQuery;
+  scale: number;
+  chosen: ReadonlySet<string>;
+  onChoose: (id: string) => void;
+  onAll: () => void;
+}
+
+/** Papers on their table, to scale, and what is counted below. */
+function Things({ inStash: { found }, query, scale, chosen, onChoose, onAll }: ThingsProps) {
+  const { ledger, kits, faces } = useBench((b) => b);
+  const pieces = useMemo(() => found.filter(({ isPiece }) => isPiece), [found]);
+  const counted = useMemo(() => found.filter(({ isPiece }) => !isPiece), [found]);
+  const by = query.colour === 'picked' ? 'near' : query.by;
+  const groups = useMemo(() => groupPieces(pieces, by, ledger, faces, kits), [pieces, by, ledger, faces, kits]);
+  return (
+    <ScrapTable groups={groups} scale={scale} chosen={chosen} onChoose={onChoose}>
+      {found.length === 0 && (
+        <Empty>
+          <p>Nothing here is like that.</p>
+          <Button onPress={onAll}>Show all</Button>
+        </Empty>
+      )}
+      <CountedThings things={counted} chosen={chosen} onChoose={onChoose} />
+    </ScrapTable>
+  );
+}
+
+interface OpenSlipProps {
+  thing: string | undefined;
+  many: ReadonlySet<string> | null;
+  onMany: (many: ReadonlySet<string>) => void;
+  /** All that is shown. */
+  all: readonly string[];
+}
+
+/** The slip of what is chosen: a piece, a counted thing, or several. */
+function OpenSlip({ thing, many, onMany, all }: OpenSlipProps) {
+  const { ledger, lots } = useBench((b) => b);
+  if (many)
+    return (
+      <ManySlip
+        chosen={{
+          pieces: [...many].filter((id) => ledger.pieces.has(id)),
+          lots: [...many].filter((id) => lots.has(id)),
+        }}
+        onAll={() => onMany(new Set(all))}
+        onNone={() => onMany(new Set())}
+      />
+    );
+  const piece = ledger.pieces.get(thing ?? '');
+  if (piece) return <PieceSlip key={piece.id} piece={piece} />;
+  const lot = lots.get(thing ?? '');
+  return lot ? <LotSlip key={lot.id} lot={lot} /> : null;
+}

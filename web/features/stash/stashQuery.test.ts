@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { FAMILIES } from '../../../core/colour';
+import { SORTS } from './sorts';
 import { HARMONIES, IDLE, NO_QUERY, queryOf, searchOf, STATES, type StashQuery } from './stashQuery';
 
 const oneOf = <T extends string>(choices: readonly (readonly [T, string])[]) =>
@@ -21,6 +22,7 @@ test('what is asked and written into the address is read from it again', () => {
     idle: oneOf(IDLE),
     place: fc.string(),
     by: fc.constantFrom('colour', 'kit', 'size'),
+    sort: oneOf(SORTS),
   });
   fc.assert(
     fc.property(query, (asked) => {

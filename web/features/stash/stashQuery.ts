@@ -3,6 +3,7 @@ import { FAMILIES, type Family, type Harmony } from '../../../core/colour';
 import type { FoundState } from '../../../core/finding';
 import type { LotKind } from '../../../core/things';
 import { GROUPINGS, type Grouping } from './groups';
+import { SORTS, type Sort } from './sorts';
 
 /** What she looks for, as the fields have it. */
 export interface StashQuery {
@@ -18,6 +19,7 @@ export interface StashQuery {
   idle: 'any' | '6' | '12' | '24';
   place: string;
   by: Exclude<Grouping, 'near'>;
+  sort: Sort;
 }
 
 export const NO_QUERY: StashQuery = {
@@ -33,6 +35,7 @@ export const NO_QUERY: StashQuery = {
   idle: 'any',
   place: 'any',
   by: 'colour',
+  sort: 'all',
 };
 
 /** The states that a choice stands for. */
@@ -85,6 +88,7 @@ const MAKES_SENSE: { readonly [K in Exclude<keyof StashQuery, 'w' | 'h'>]: (valu
   idle: isOneOf(IDLE),
   place: () => true,
   by: isOneOf(GROUPINGS),
+  sort: isOneOf(SORTS),
 };
 
 /** What is asked, as it stands in the address: only what is not as at first. Sizes in ticks. */

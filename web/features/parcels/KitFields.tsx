@@ -1,0 +1,42 @@
+import { changeKit } from '../../../core/making';
+import { isMonth, type Kit } from '../../../core/things';
+import { act } from '../../data/acts';
+import { KeptTextField } from '../../ui/KeptTextField';
+import { Row, Slip, Stack } from '../../ui/Screen';
+import { ThemeWords } from './ThemeWords';
+
+const NO_MONTH = 'As 2026-11, about a year as 2022, or nothing: not known.';
+
+/** What a kit is called, whose it is, of which month and theme: changed as it stands. */
+export function KitFields({ kit }: { kit: Kit }) {
+  const change = (some: Partial<Kit>): void => {
+    void act(changeKit(kit.id, some));
+  };
+  return (
+    <Slip aria-label="The kit">
+      <Stack $gap={10}>
+        <KeptTextField
+          label="Kit"
+          value={kit.name}
+          errorOf={(text) => (text.trim() === '' ? 'What is it called?' : null)}
+          onKeep={(name) => {
+            if (name.trim() !== '') change({ name: name.trim() });
+          }}
+        />
+        <Row style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+          <KeptTextField label="Club" value={kit.club} onKeep={(club) => change({ club: club.trim() })} />
+          <KeptTextField
+            label="Month"
+            value={kit.month}
+            isMeasure
+            errorOf={(text) => (isMonth(text.trim()) ? null : NO_MONTH)}
+            onKeep={(month) => {
+              if (isMonth(month.trim())) change({ month: month.trim() });
+            }}
+          />
+        </Row>
+        <ThemeWords kit={kit} />
+      </Stack>
+    </Slip>
+  );
+}

@@ -1,0 +1,119 @@
+import { useMemo, useState } from 'react';
+import { create } from 'zustand';
+import type { Rect } from '../../../core/geometry';
+import { readScrap, type ScrapLine } from '../../../core/listing';
+import { putScrapAway, type Scrap } from '../../../core/making';
+import { isMonth } from '../../../core/things';
+import { actOn } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { gapAt, type GapPlace } from './scrapGap';
+import { faceCalled, facesOfPapers, offersFor, type OfferedFace } from './scrapOffers';
+
+/** Stands for a kit nobody remembers. */
+export const OLDER = 'older';
+/** Stands for a kit of about a year. */
+export const ABOUT = 'about';
+
+/** What stays from one scrap to the next, until she changes it; for as long as the window is open. */
+interface Kept {
+  /** A kit's id, {@link OLDER} or {@link ABOUT}. */
+  readonly kit: string;
+  readonly year: string;
+  readonly place: string;
+  /** The paper of the scrap before, by its face's id where it was there, and by name. */
+  readonly face: { readonly id: string | null; readonly name: string };
+  readonly change: (some: Partial<Omit<Kept, 'change'>>) => void;
+}
+const useKept = create<Kept>()((set) => ({
+  kit: OLDER,
+  year: '',
+  place: '',
+  face: { id: null, name: '' },
+  change: set,
+}));
+
+/** A scrap put away in this sitting. */
+export interface PutAway {
+  readonly act: number;
+  readonly words: string;
+}
+
+const missingOf = (read: ScrapLine | null, place: GapPlace): Rect[] =>
+  read?.gap ? [gapAt(read.size, read.gap, place)] : [];
+
+/** The paper a line tells of: the one that is called so, or, where no name is told, that of the scrap before. */
+function paperOf({ name }: ScrapLine, all: readonly OfferedFace[], kit: string | null, before: Kept['face']) {
+  if (name !== '') return faceCalled(all, name, kit);
+  const same = all.find(({ face }) => face.id === before.id);
+  return same ?? (before.name === '' ? null : faceCalled(all, before.name, kit));
+}
+
+/** What is wrong with a line, or null. */
+function troubleOf(text: string, read: ScrapLine | null, { kit, year }: Kept): string | null {
+  if (text.trim() === '') return null;
+  if (kit === ABOUT && (year === '' || !isMonth(year))) return 'Of about which year? As 2022.';
+  return read ? null : 'How large is it? As 4x6, and what is gone of it as gap 2x3.';
+}
+
+/** A scrap as it is typed: what is understood of it, the faces it may be of, and putting it away. */
+export function useScrap() {
+  const { lots, faces } = useBench((b) => b);
+  const kept = useKept();
+  const [text, setText] = useState('');
+  const [picked, setPicked] = useState<number | null>(null);
+  const [gapPlace, setGapPlace] = useState<GapPlace>('top-right');
+  const [done, setDone] = useState<readonly PutAway[]>([]);
+  const all = useMemo(() => facesOfPapers({ lots, faces }), [lots, faces]);
+  const read = readScrap(text);
+  const kit = kept.kit === OLDER || kept.kit === ABOUT ? null : kept.kit;
+  const offers = read ? offersFor(all, read.name, kit) : [];
+  const chosen = (picked === null ? null : offers[picked]) ?? (read && paperOf(read, all, kit, kept.face));
+  const front: Scrap['front'] =
+    chosen?.face.id ??
+    (read && read.name !== '' ? { name: read.name, colours: read.colours.map(({ hex }) => hex) } : null);
+  const trouble = troubleOf(text, read, kept);
+  const missing = missingOf(read, gapPlace);
+
+  const add = async (): Promise<void> => {
+    if (!read || trouble !== null) return;
+    const act = await actOn(
+      putScrapAway({
+        kit: kit === null ? { month: kept.kit === ABOUT ? kept.year : '' } : { id: kit },
+        kind: read.kind,
+        front,
+        back: read.back,
+        size: read.size,
+        missing,
+        count: read.count,
+        place: kept.place.trim(),
+      }),
+      { isQuiet: true },
+    );
+    if (act === null) return;
+    setDone((before) => [{ act, words: text.trim() }, ...before]);
+    setText('');
+    setPicked(null);
+    const name = chosen?.face.name ?? read.name;
+    if (name !== '') kept.change({ face: { id: chosen?.face.id ?? null, name } });
+  };
+  return {
+    kept,
+    text,
+    type: (typed: string): void => {
+      setText(typed);
+      setPicked(null);
+    },
+    read,
+    trouble,
+    offers,
+    picked,
+    pick: setPicked,
+    front,
+    missing,
+    gapPlace,
+    setGapPlace,
+    add,
+    done,
+    takenBack: (act: number): void => setDone((before) => before.filter((one) => one.act !== act)),
+  };
+}

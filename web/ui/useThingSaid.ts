@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { nameOfColour, type ColourShare } from '../../core/colour';
+import type { Size } from '../../core/geometry';
+import { parseSize, toInches } from '../../core/length';
+import type { LotKind } from '../../core/things';
+
+/** A thing as it is known. */
+export interface KnownThing {
+  /** Null: how many there were cannot be told. */
+  readonly count: number | null;
+  readonly kind: LotKind;
+  readonly name: string;
+  readonly size: Size | null;
+  /** Of its front, as hex. */
+  readonly colours: readonly string[];
+}
+
+/** What she says of it otherwise; sizes and colours as text. */
+export interface ThingSaid {
+  readonly kind: LotKind;
+  readonly count?: number;
+  readonly name?: string;
+  readonly size?: string;
+  readonly colours?: string;
+}
+
+export const hexesOf = (colours: readonly ColourShare[] = []): string[] => colours.map(({ hex }) => hex);
+
+const side = (length: number): string => String(Math.round(toInches(length) * 1e4) / 1e4);
+const sizeText = (size: Size | null): string => (size ? `${side(size.w)}x${side(size.h)}` : '');
+
+/** The fields in which a thing is put right, and what they say that is new. */
+export function useThingSaid(known: KnownThing) {
+  const before = {
+    count: known.count === null ? '' : String(known.count),
+    name: known.name,
+    size: sizeText(known.size),
+    colours: known.colours.map(nameOfColour).join(' + '),
+  };
+  const [kind, setKind] = useState(known.kind);
+  const [fields, setFields] = useState(before);
+  const { count, name, size } = fields;
+  const n = /^\d{1,5}$/.test(count.trim()) ? Number(count) : 0;
+  const read = size.trim() === '' ? null : parseSize(size);
+  const errors = {
+    count: known.count === null || (n >= 1 && n <= 10_000) ? null : 'From 1 to 10,000',
+    name: name.trim() === '' ? 'What is it called?' : null,
+    size: read === null || (read.ok && read.value.w > 0 && read.value.h > 0) ? null : 'As 12x12',
+  };
+  const isWrong = Object.values(errors).some((error) => error !== null);
+  const other = <K extends 'name' | 'size' | 'colours'>(key: K): Partial<Record<K, string>> =>
+    fields[key].trim() === before[key] ? {} : ({ [key]: fields[key].trim() } as Partial<Record<K, string>>);
+  return {
+    kind,
+    setKind,
+    fields,
+    set: (some: Partial<typeof before>) => setFields((now) => ({ ...now, ...some })),
+    errors,
+    isCounted: known.count !== null,
+    /** What is new; null while something cannot be. */
+    said: (): ThingSaid | null =>
+      isWrong
+        ? null
+        : {
+            kind,
+            ...(known.count === null || n === known.count ? {} : { count: n }),
+            ...other('name'),
+            ...other('size'),
+            ...other('colours'),
+          },
+  };
+}
