@@ -2,7 +2,8 @@ import { coloursIn, type NamedColour } from '../colour';
 import type { Size } from '../geometry';
 import { parseSize } from '../length';
 import type { LotKind } from '../things';
-import { readLine } from './readList';
+import { clearColoursIn } from './colours';
+import { readUnder } from './readList';
 import type { Thing } from './thing';
 
 /** A scrap as one line tells it: `4x6 leaf, red`. */
@@ -20,7 +21,7 @@ export interface ScrapLine {
 }
 
 const GAP = /[\s,;]+(?:gap|without|less|minus|missing)\s+(.+)$/i;
-const NAMED_KINDS: ReadonlySet<Thing['kind']> = new Set(['cardstock', 'vellum', 'acetate', 'cut-apart']);
+const KINDS: ReadonlySet<Thing['kind']> = new Set(['cardstock', 'vellum', 'acetate', 'cut-apart', 'card']);
 
 const sizeIn = (text: string): Size | null => {
   const read = parseSize(text);
@@ -28,8 +29,7 @@ const sizeIn = (text: string): Size | null => {
 };
 
 /** A scrap is patterned paper, unless another kind is said: a size alone makes no card of it. */
-const kindOf = ({ kind, label }: Thing): LotKind =>
-  NAMED_KINDS.has(kind) ? (kind as LotKind) : /\bcards?\b/i.test(label) ? 'card' : 'paper';
+const kindOf = ({ kind }: Thing): LotKind => (KINDS.has(kind) ? (kind as LotKind) : 'paper');
 
 /** Reads a line of a scrap; null: it tells no size, or none that can be read. */
 export function readScrap(text: string): ScrapLine | null {
@@ -37,7 +37,7 @@ export function readScrap(text: string): ScrapLine | null {
   const gap = gapSaid === null ? null : sizeIn(gapSaid);
   if (gapSaid !== null && !gap) return null;
   const [head = '', ...tail] = text.replace(GAP, '').split(/\s*[,;]\s*/);
-  const thing = readLine(head).things[0];
+  const thing = readUnder('paper', head).things[0];
   if (!thing?.size?.h) return null;
   const size = { w: thing.size.w, h: thing.size.h };
   if (gap && (gap.w > size.w || gap.h > size.h || (gap.w === size.w && gap.h === size.h))) return null;
@@ -49,7 +49,7 @@ export function readScrap(text: string): ScrapLine | null {
     kind: kindOf(thing),
     name: thing.isNamed ? frontOf(thing) : '',
     back: thing.back,
-    colours: said.length > 0 ? said : thing.colours,
+    colours: [said, thing.colours, clearColoursIn(frontOf(thing))].find((all) => all.length > 0) ?? [],
   };
 }
 

@@ -10,6 +10,7 @@ import { kitWords } from '../ui/dayWords';
 import { Row, Soft } from '../ui/Screen';
 import { SlipOver } from '../ui/SlipOver';
 import { TextField } from '../ui/TextField';
+import { inSmallWindow } from '../ui/theme';
 import { ThingFields } from '../ui/ThingFields';
 import { Tick } from '../ui/Tick';
 import { hexesOf, useThingSaid } from '../ui/useThingSaid';
@@ -105,7 +106,7 @@ function Join({ lot, onDone }: { lot: Lot; onDone: () => void }) {
   const alike = [...lots.values()].filter(({ id, measure }) => id !== lot.id && measure === lot.measure);
   if (alike.length === 0) return null;
   return (
-    <Section>
+    <Section role="group" aria-label="The same thing twice">
       <PaperChoice
         label="It is the same as"
         placeholder="another thing …"
@@ -131,7 +132,7 @@ function Part({ lot, onDone }: { lot: Lot; onDone: () => void }) {
   const [name, setName] = useState('');
   const n = /^\d{1,5}$/.test(count.trim()) ? Number(count) : 0;
   return (
-    <Section>
+    <Section role="group" aria-label="Two things in one line">
       <TextField label="Of it, so many" value={count} onChange={setCount} isMeasure />
       <TextField label="are really" value={name} onChange={setName} placeholder="what they are called" />
       <Button
@@ -150,12 +151,23 @@ function Part({ lot, onDone }: { lot: Lot; onDone: () => void }) {
 
 const Form = styled.form`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: 84px 160px minmax(150px, 1.4fr) 90px minmax(130px, 1fr) minmax(130px, 1fr);
   gap: 12px;
   align-items: end;
   width: 100%;
+  > button,
+  > label {
+    grid-column: span 2;
+    justify-self: start;
+  }
+  > span {
+    grid-column: span 2;
+  }
+  ${inSmallWindow} {
+    grid-template-columns: 1fr 1fr;
+  }
 `;
-const Section = styled.section`
+const Section = styled.div`
   display: grid;
   grid-template-columns: 240px 1fr auto;
   gap: 12px;

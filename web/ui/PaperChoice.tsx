@@ -1,4 +1,4 @@
-import { Button, Label, ListBox, ListBoxItem, Popover, Select, type Key } from 'react-aria-components';
+import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue, type Key } from 'react-aria-components';
 import styled from 'styled-components';
 import { Paper } from './Paper';
 import { fieldLook } from './TextField';
@@ -45,7 +45,7 @@ export function PaperChoice({
     >
       <Label>{label}</Label>
       <Open>
-        <span>{chosen?.name ?? placeholder}</span>
+        <SelectValue>{() => chosen?.name ?? placeholder}</SelectValue>
         <span aria-hidden>▾</span>
       </Open>
       <List>
@@ -85,7 +85,7 @@ const Open = styled(Button)`
   color: ${({ theme }) => theme.ink};
   background: ${({ theme }) => theme.sheet};
   border: 1.5px solid ${({ theme }) => theme.soft};
-  > span:first-child {
+  .react-aria-SelectValue {
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;

@@ -168,8 +168,8 @@ function Understood({ work: { read, front, missing, gapPlace, setGapPlace } }: {
 function Done({ work: { done, takenBack } }: { work: ScrapWork }) {
   if (done.length === 0) return null;
   return (
-    <section aria-label="Put away just now">
-      <h3>{countWords(done.length, 'line')} put away</h3>
+    <Sitting role="group" aria-label="Put away just now">
+      <h3>{countWords(done.length, 'scrap')} put away just now</h3>
       <List>
         {done.map(({ act, words }) => (
           <li key={act}>
@@ -188,7 +188,7 @@ function Done({ work: { done, takenBack } }: { work: ScrapWork }) {
           </li>
         ))}
       </List>
-    </section>
+    </Sitting>
   );
 }
 
@@ -249,6 +249,9 @@ const Shown = styled.div`
   align-items: flex-start;
   min-height: 60px;
 `;
+const Sitting = styled.div`
+  width: 100%;
+`;
 const List = styled.ul`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
@@ -260,8 +263,5 @@ const List = styled.ul`
     justify-content: space-between;
     gap: 10px;
     align-items: baseline;
-  }
-  section & {
-    width: 100%;
   }
 `;

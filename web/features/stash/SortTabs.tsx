@@ -26,7 +26,7 @@ const Tabs = styled(RadioGroup)`
   flex-wrap: wrap;
   gap: 4px 18px;
   flex: none;
-  padding: 2px 0 8px;
+  padding: 2px 0;
 `;
 const Tab = styled(Radio)`
   padding: 3px 2px;

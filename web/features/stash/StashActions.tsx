@@ -17,12 +17,10 @@ export interface StashActionsProps {
   isMany: boolean;
   onMany: () => void;
   onColour: (hex: string) => void;
-  /** Steps of size that are left each way. */
-  zoom: { readonly isLeast: boolean; readonly isMost: boolean; readonly by: (step: 1 | -1) => void };
 }
 
 /** What can be done with the whole stash. */
-export function StashActions({ found, onHand, isMany, onMany, onColour, zoom }: StashActionsProps) {
+export function StashActions({ found, onHand, isMany, onMany, onColour }: StashActionsProps) {
   const bench = useBench((b) => b);
   const keepCsv = async (): Promise<void> => {
     const { stashCsv } = await import('./stashCsv');
@@ -47,12 +45,6 @@ export function StashActions({ found, onHand, isMany, onMany, onColour, zoom }: 
         As CSV
       </Button>
       <CsvButton />
-      <Button aria-label="Smaller" isDisabled={zoom.isLeast} onPress={() => zoom.by(-1)}>
-        −
-      </Button>
-      <Button aria-label="Larger" isDisabled={zoom.isMost} onPress={() => zoom.by(1)}>
-        +
-      </Button>
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { Columns, Empty, Screen, Soft } from '../../ui/Screen';
@@ -56,7 +57,6 @@ export function StashScreen() {
           isMany={many !== null}
           onMany={() => setMany(many ? null : new Set())}
           onColour={(hex) => setQuery({ ...NO_QUERY, colour: 'picked', picked: hex })}
-          zoom={{ isLeast: zoom === 0, isMost: zoom === SCALES.length - 1, by: (step) => setZoom((now) => now + step) }}
         />
       }
     >
@@ -79,7 +79,15 @@ export function StashScreen() {
         </Empty>
       ) : (
         <>
-          <SortTabs sort={query.sort} counts={counts} onSort={(sort) => change({ sort })} />
+          <Looking>
+            <SortTabs sort={query.sort} counts={counts} onSort={(sort) => change({ sort })} />
+            <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
+              −
+            </Button>
+            <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => setZoom(zoom + 1)}>
+              +
+            </Button>
+          </Looking>
           <Columns $widths={many || ledger.pieces.has(thing ?? '') || lots.has(thing ?? '') ? '1fr 312px' : '1fr'}>
             <Things
               inStash={inStash}
@@ -155,3 +163,14 @@ function OpenSlip({ thing, many, onMany, all }: OpenSlipProps) {
   const lot = lots.get(thing ?? '');
   return lot ? <LotSlip key={lot.id} lot={lot} /> : null;
 }
+
+const Looking = styled.div`
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex: none;
+  padding-bottom: 6px;
+  > :first-child {
+    margin-right: auto;
+  }
+`;

@@ -1,11 +1,13 @@
 import { useMemo, useState } from 'react';
 import { create } from 'zustand';
 import type { Rect } from '../../../core/geometry';
+import { formatSize, type MeasureSystem } from '../../../core/length';
 import { readScrap, type ScrapLine } from '../../../core/listing';
 import { putScrapAway, type Scrap } from '../../../core/making';
 import { isMonth } from '../../../core/things';
 import { actOn } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
 import { gapAt, type GapPlace } from './scrapGap';
 import { faceCalled, facesOfPapers, offersFor, type OfferedFace } from './scrapOffers';
 
@@ -41,12 +43,18 @@ export interface PutAway {
 const missingOf = (read: ScrapLine | null, place: GapPlace): Rect[] =>
   read?.gap ? [gapAt(read.size, read.gap, place)] : [];
 
+const kitOf = ({ kit, year }: Kept): Scrap['kit'] =>
+  kit === OLDER || kit === ABOUT ? { month: kit === ABOUT ? year : '' } : { id: kit };
+
 /** The paper a line tells of: the one that is called so, or, where no name is told, that of the scrap before. */
 function paperOf({ name }: ScrapLine, all: readonly OfferedFace[], kit: string | null, before: Kept['face']) {
   if (name !== '') return faceCalled(all, name, kit);
   const same = all.find(({ face }) => face.id === before.id);
   return same ?? (before.name === '' ? null : faceCalled(all, before.name, kit));
 }
+
+const wordsOf = ({ count, size, name }: ScrapLine, paper: OfferedFace | null, system: MeasureSystem): string =>
+  `${count > 1 ? `${count} × ` : ''}${formatSize(size, system)} ${paper?.face.name ?? (name || 'plain')}`;
 
 /** What is wrong with a line, or null. */
 function troubleOf(text: string, read: ScrapLine | null, { kit, year }: Kept): string | null {
@@ -55,30 +63,49 @@ function troubleOf(text: string, read: ScrapLine | null, { kit, year }: Kept): s
   return read ? null : 'How large is it? As 4x6, and what is gone of it as gap 2x3.';
 }
 
+interface Around {
+  readonly kept: Kept;
+  readonly all: readonly OfferedFace[];
+  readonly picked: number | null;
+  readonly gapPlace: GapPlace;
+}
+
+/** What a line says, with what was kept of the scraps before. */
+function understood(text: string, { kept, all, picked, gapPlace }: Around) {
+  const read = readScrap(text);
+  const of = kitOf(kept);
+  const kit = 'id' in of ? of.id : null;
+  const offers = read ? offersFor(all, read.name, kit) : [];
+  const chosen = (picked === null ? null : offers[picked]) ?? (read && paperOf(read, all, kit, kept.face));
+  const isNew = read !== null && read.name !== '';
+  const front: Scrap['front'] =
+    chosen?.face.id ?? (isNew ? { name: read.name, colours: read.colours.map(({ hex }) => hex) } : null);
+  return { read, of, offers, chosen, front, trouble: troubleOf(text, read, kept), missing: missingOf(read, gapPlace) };
+}
+
 /** A scrap as it is typed: what is understood of it, the faces it may be of, and putting it away. */
 export function useScrap() {
   const { lots, faces } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
   const kept = useKept();
   const [text, setText] = useState('');
   const [picked, setPicked] = useState<number | null>(null);
   const [gapPlace, setGapPlace] = useState<GapPlace>('top-right');
   const [done, setDone] = useState<readonly PutAway[]>([]);
   const all = useMemo(() => facesOfPapers({ lots, faces }), [lots, faces]);
-  const read = readScrap(text);
-  const kit = kept.kit === OLDER || kept.kit === ABOUT ? null : kept.kit;
-  const offers = read ? offersFor(all, read.name, kit) : [];
-  const chosen = (picked === null ? null : offers[picked]) ?? (read && paperOf(read, all, kit, kept.face));
-  const front: Scrap['front'] =
-    chosen?.face.id ??
-    (read && read.name !== '' ? { name: read.name, colours: read.colours.map(({ hex }) => hex) } : null);
-  const trouble = troubleOf(text, read, kept);
-  const missing = missingOf(read, gapPlace);
+  const said = understood(text, { kept, all, picked, gapPlace });
+  const { read, of, chosen, front, missing, trouble } = said;
+
+  const type = (typed: string): void => {
+    setText(typed);
+    setPicked(null);
+  };
 
   const add = async (): Promise<void> => {
     if (!read || trouble !== null) return;
     const act = await actOn(
       putScrapAway({
-        kit: kit === null ? { month: kept.kit === ABOUT ? kept.year : '' } : { id: kit },
+        kit: of,
         kind: read.kind,
         front,
         back: read.back,
@@ -90,26 +117,18 @@ export function useScrap() {
       { isQuiet: true },
     );
     if (act === null) return;
-    setDone((before) => [{ act, words: text.trim() }, ...before]);
-    setText('');
-    setPicked(null);
+    setDone((before) => [{ act, words: wordsOf(read, chosen, system) }, ...before]);
+    type('');
     const name = chosen?.face.name ?? read.name;
     if (name !== '') kept.change({ face: { id: chosen?.face.id ?? null, name } });
   };
   return {
     kept,
     text,
-    type: (typed: string): void => {
-      setText(typed);
-      setPicked(null);
-    },
-    read,
-    trouble,
-    offers,
+    type,
+    ...said,
     picked,
     pick: setPicked,
-    front,
-    missing,
     gapPlace,
     setGapPlace,
     add,
