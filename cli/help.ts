@@ -10,6 +10,7 @@ Reads one JSON job from FILE, or from standard input when FILE is absent or -, a
   list        what a packing list tells of, line by line, and what of it is in doubt
   look        what a second pair of eyes would say of a page
   order       what to do when, while things dry
+  spell       titles from the letters left, of several sets
 
 The formats, with a runnable example of each, are in docs/formats/. A job that is refused ends with status 2
 and one line of JSON on standard error: {"error":{"code":"...","at":"/pieces/0/w","message":"..."}}.

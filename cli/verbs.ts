@@ -10,12 +10,15 @@ import {
   palette,
   readCutJob,
   readShareJob,
+  spellTitles,
   writeCutResult,
   writeShareResult,
   type JobError,
+  type JsonSpellJob,
 } from '../core/jobs';
 import { ok, type Result } from '../core/result';
 import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
+import { spellSolverFrom } from '../core/spelling';
 import { schemaCheck } from './matchSchema';
 
 type Answer = Result<unknown, JobError>;
@@ -75,6 +78,12 @@ async function share(job: Job<typeof readShareJob>): Promise<Answer> {
   );
 }
 
+async function spell(job: JsonSpellJob): Promise<Answer> {
+  const until = job.seconds === undefined ? Infinity : performance.now() + job.seconds * 1000;
+  const isOver = (): boolean => performance.now() >= until;
+  return spellTitles(job, spellSolverFrom(await loadHighs(), isOver), isOver);
+}
+
 export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb('cut', cut),
   verb('share', share),
@@ -85,4 +94,5 @@ export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb<Job<typeof list>>('list', list),
   verb<Job<typeof look>>('look', look),
   verb<Job<typeof order>>('order', order),
+  verb('spell', spell),
 ]);

@@ -37,7 +37,7 @@ for (const look of ['day', 'evening']) {
     await goTo(page, 'Parcels');
     await page.getByRole('button', { name: 'Unpack a parcel' }).click();
     await page.getByLabel('The list').fill('2 x 12x12 moths / lamplight, ink + amber\nwahsi 3 yd\nenamel dots 24');
-    await page.getByRole('checkbox').first().focus();
+    await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
     await page.keyboard.press('1');
     expect(await findings(page), 'unpacking').toEqual([]);
     await goTo(page, 'Pages');

@@ -43,8 +43,8 @@ test('a picture tells its day; its print is cropped, what must show is marked, w
   await pick(page, 'Photos', 'still to print');
   await expect(page.getByText('No photo is like that.')).toBeVisible();
   await page.getByRole('button', { name: 'Show all' }).click();
+  // What was open is open again.
   await reload(page);
-  await page.getByRole('button', { name: /^back again, 4 × 4/ }).click();
   await expect(slip.getByText('33 % of the picture is left out.')).toBeHidden();
   await expect(slip.getByRole('checkbox', { name: 'black and white' })).toBeChecked();
 });

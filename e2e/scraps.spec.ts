@@ -87,7 +87,7 @@ test('what a thing is, put right after it was put away, joined, parted, and undo
   await openDemo(page);
   await goTo(page, 'Parcels');
   await page.getByRole('link', { name: /Moth Lantern/ }).click();
-  await page.getByLabel('Kit', { exact: true }).fill('Moth Lamp');
+  await page.getByLabel('The kit’s name').fill('Moth Lamp');
   await page.getByLabel('Month').click();
   await expect(page.getByRole('heading', { name: 'Moth Lamp' })).toBeVisible();
   await page.getByRole('button', { name: 'Change what glassine bags is' }).click();

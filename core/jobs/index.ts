@@ -11,3 +11,5 @@ export { gut } from './gutJob';
 export { list } from './listJob';
 export { look } from './lookJob';
 export { order } from './orderJob';
+export { spellTitles } from './spellJob';
+export type { JsonSpellJob } from './spellJob';

@@ -17,7 +17,6 @@ export type {
   SharePlan,
   ShareSlot,
   ShareStats,
-  Solved,
   Solver,
   Taste,
 } from './types';

@@ -1,5 +1,6 @@
 import type { CutStock } from '../cutting';
 import { area } from '../geometry';
+import { Lines, type Term } from '../program';
 import type { ShareSlot } from './types';
 import { pairsOf, takes, type Choice, type Table } from './table';
 
@@ -61,36 +62,6 @@ function isBig(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
   const covers = (a: number, b: number): boolean => a > stock.w || b > stock.h || (2 * a > stock.w && 2 * b > stock.h);
   return covers(w, h) && (!(turn ?? !stock.upright) || covers(h, w));
 }
-
-/** So many times a variable. */
-type Term = readonly [number, string];
-
-/** Lines of a program in LP format, a term to a line. */
-class Lines {
-  private readonly lines: string[] = [];
-  private n = 0;
-
-  head(text: string): void {
-    this.lines.push(text);
-  }
-
-  row(terms: readonly Term[], relation: '<=' | '>=' | '=', right: number): void {
-    if (terms.length === 0) return;
-    this.lines.push(` r${this.n++}:`, ...sum(terms), ` ${relation} ${right}`);
-  }
-
-  terms(terms: readonly Term[]): void {
-    this.lines.push(' obj:', ...sum(terms));
-  }
-
-  toString(): string {
-    return this.lines.join('\n');
-  }
-}
-
-const number = (n: number): string => (Number.isInteger(n) ? String(n) : n.toPrecision(15));
-const sum = (terms: readonly Term[]): string[] =>
-  terms.map(([n, name]) => ` ${n < 0 ? '-' : '+'} ${number(Math.abs(n))} ${name}`);
 
 const made = (p: number): string => `x${p}`;
 const chosen = (p: number, s: number, d: number): string => `a${p}_${s}_${d}`;

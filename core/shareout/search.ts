@@ -5,7 +5,8 @@ import { compareSettled, cutWhole, fitsSpares, settle, worthOf, type Settled } f
 import { isHeld, sparesOf } from './spares';
 import { choicesOf, readTable, type Choice, type Table } from './table';
 import { leaning } from './taste';
-import type { ShareJob, SharePage, Solved, Solver } from './types';
+import type { Solved } from '../program';
+import type { ShareJob, SharePage, Solver } from './types';
 
 /** What one program counts as: by itself, and for each of its variables; an answer without proof is had for a tenth. */
 const PROGRAM = 10_000;

@@ -1,3 +1,4 @@
+import type { Solved } from '../program';
 import type { CutStock, CutStats, PlannedPiece, PlannedSheet } from '../cutting';
 import type { Size } from '../geometry';
 
@@ -89,15 +90,6 @@ export interface SharePlan {
   readonly stats: ShareStats;
 }
 
-/** What came of a mixed-integer program. */
-export interface Solved {
-  /** The best answer found; null: none was. */
-  readonly columns: Readonly<Record<string, number>> | null;
-  /** What no answer can beat; null: nothing is known. */
-  readonly bound: number | null;
-  /** Solved to the end: the best answer is as good as the bound. */
-  readonly isProved: boolean;
-}
 /**
  * A solver of programs in LP format, given from outside (HiGHS); bounded by work, not by the clock.
  * @param wants a proof that nothing is better, or the first answer that keeps to the rows

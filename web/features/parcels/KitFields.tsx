@@ -16,7 +16,7 @@ export function KitFields({ kit }: { kit: Kit }) {
     <Slip aria-label="The kit">
       <Stack $gap={10}>
         <KeptTextField
-          label="Kit"
+          label="The kit’s name"
           value={kit.name}
           errorOf={(text) => (text.trim() === '' ? 'What is it called?' : null)}
           onKeep={(name) => {

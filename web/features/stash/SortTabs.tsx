@@ -40,7 +40,7 @@ const Tab = styled(Radio)`
     border-color: ${({ theme }) => theme.line};
   }
   &[data-selected] {
-    color: ${({ theme }) => theme.beet};
+    color: ${({ theme }) => theme.beetInk};
     font-weight: 650;
     border-color: ${({ theme }) => theme.beet};
   }
