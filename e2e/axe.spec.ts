@@ -37,7 +37,10 @@ for (const look of ['day', 'evening']) {
     await goTo(page, 'Parcels');
     await page.getByRole('button', { name: 'Unpack a parcel' }).click();
     await page.getByLabel('The list').fill('2 x 12x12 moths / lamplight, ink + amber\nwahsi 3 yd\nenamel dots 24');
-    await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
+    await page
+      .getByRole('checkbox', { name: /is here$/ })
+      .first()
+      .focus();
     await page.keyboard.press('1');
     expect(await findings(page), 'unpacking').toEqual([]);
     await goTo(page, 'Pages');
@@ -144,6 +147,18 @@ for (const look of ['day', 'evening']) {
     await pictures.setFiles([pictureFile('torch', 'dusk.jpg')]);
     await expect(page.getByRole('button', { name: 'Take it so' })).toBeVisible();
     expect(await findings(page), 'put straight').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Change what it is' }).click();
+    expect(await findings(page), 'what a thing is').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Add scraps' }).click();
+    await page.getByLabel(/^A scrap/).fill('7x5 la gap 2x3');
+    await page.keyboard.press('ArrowDown');
+    expect(await findings(page), 'a scrap').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('f');
+    await page.getByRole('combobox').fill('la');
+    expect(await findings(page), 'found anywhere').toEqual([]);
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: /^brass clips/ }).click();
     await page.getByRole('button', { name: 'Lend', exact: true }).click();

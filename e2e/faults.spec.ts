@@ -179,7 +179,10 @@ test('with 90 lines to tick the window itself never scrolls', async ({ page }) =
   await page.getByRole('button', { name: 'Unpack a parcel' }).click();
   await page.getByLabel('The list').fill(Array.from({ length: 90 }, (_, n) => `enamel dots ${n + 1}, pond`).join('\n'));
   await expect(page.getByText('0 of 90 lines checked')).toBeVisible();
-  await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
+  await page
+    .getByRole('checkbox', { name: /is here$/ })
+    .first()
+    .focus();
   for (let n = 0; n < 90; n++) await page.keyboard.press('Space');
   await expect(page.getByText('90 of 90 lines checked')).toBeVisible();
   expect(await page.evaluate(() => [window.scrollX, window.scrollY, document.body.scrollTop])).toEqual([0, 0, 0]);

@@ -23,7 +23,10 @@ test('a kit of 70 lines is checked by keyboard with at most three presses a line
     presses++;
     await page.keyboard.press(key);
   };
-  await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
+  await page
+    .getByRole('checkbox', { name: /is here$/ })
+    .first()
+    .focus();
   // One of the second sheet is missing, of the first one too many; the rest is here.
   await press('+');
   await press('ArrowDown');
@@ -47,7 +50,10 @@ test('a list of 70 things in many manners is put right in under 60 keys, and put
   await page.getByLabel('The list').fill(LONG_LIST);
   const inDoubt = page.getByRole('button', { name: /lines? in doubt$/ });
   await expect(inDoubt).toBeVisible();
-  await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
+  await page
+    .getByRole('checkbox', { name: /is here$/ })
+    .first()
+    .focus();
   let keys = 0;
   const press = async (key: string): Promise<void> => {
     keys++;

@@ -37,7 +37,10 @@ async function unpack(page: Page): Promise<void> {
   await reload(page);
   await expect(page.getByLabel('The list')).toHaveValue(LIST.replace('wahsi', 'washi'));
   // By keyboard: all here, all here, one of two, all the rest.
-  await page.getByRole('checkbox', { name: /is here$/ }).first().focus();
+  await page
+    .getByRole('checkbox', { name: /is here$/ })
+    .first()
+    .focus();
   for (const key of [' ', ' ', '1', ' ', ' ', ' ', ' ', ' ']) await page.keyboard.press(key);
   await expect(page.getByText('8 of 8 lines checked')).toBeVisible();
   await page.getByRole('button', { name: 'Put all away' }).click();

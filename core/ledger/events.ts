@@ -42,6 +42,11 @@ interface Placed {
   readonly slot?: string | null;
 }
 
+/** What is told of a thing, as text. */
+export type Telling = Readonly<
+  Partial<Record<'name' | 'kind' | 'size' | 'note' | 'upright' | 'colours' | 'joined' | 'parted', string>>
+>;
+
 type Happening =
   | ({ readonly type: 'received' } & Received)
   | ({ readonly type: 'arrived' } & Received)
@@ -63,7 +68,14 @@ type Happening =
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Placed & Stock)
   | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)
   | ({ readonly type: 'lent'; /** To whom. */ readonly to: string } & Stock)
-  | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string };
+  | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string }
+  | {
+      /** What a thing is was told otherwise: only what differs, as text; stock is not touched. */
+      readonly type: 'amended';
+      readonly lot: string;
+      readonly was: Telling;
+      readonly now: Telling;
+    };
 
 /**
  * One entry of the ledger. `day` is when it happened (ISO date). With `undoes`, it is the opposite of an earlier entry

@@ -75,6 +75,8 @@ function happen(draft: Draft, event: LedgerEvent, back: boolean, refuse: Refuse)
           })
         : refuse('moved-from-elsewhere', event.lot);
     }
+    case 'amended':
+      return ok(() => undefined);
     case 'given':
     case 'sold':
     case 'lent':

@@ -19,7 +19,8 @@ function lineage(ledger: Ledger, piece: string): string[] {
   return line;
 }
 
-const concerns = (event: LedgerEvent, line: ReadonlySet<string>): boolean => {
+const concerns = (event: LedgerEvent, line: ReadonlySet<string>, lot: string | undefined): boolean => {
+  if (event.type === 'amended') return event.lot === lot;
   if (event.type === 'received' || event.type === 'arrived')
     return (event.pieces ?? []).some((piece) => line.has(piece.id));
   return 'piece' in event && line.has(event.piece);
@@ -39,5 +40,6 @@ export function historyOfLot(ledger: Ledger, lot: string): LedgerEvent[] {
  */
 export function historyOf(ledger: Ledger, piece: string): LedgerEvent[] {
   const line = new Set(lineage(ledger, piece));
-  return [...ledger.events.values()].filter((event) => stands(ledger, event) && concerns(event, line));
+  const lot = ledger.pieces.get(piece)?.lot;
+  return [...ledger.events.values()].filter((event) => stands(ledger, event) && concerns(event, line, lot));
 }

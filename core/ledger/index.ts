@@ -6,5 +6,5 @@ export { balanceOf, sumOfBalances } from './balance';
 export type { Balance } from './balance';
 export { historyOf, historyOfLot, standing, stands } from './history';
 export { addAmounts, own, totalOf } from './amounts';
-export type { Amounts, CutChild, LedgerEvent, NewPiece, Received, Stock } from './events';
+export type { Amounts, CutChild, LedgerEvent, NewPiece, Received, Stock, Telling } from './events';
 export { piecesFor } from './piecesFor';

@@ -5,6 +5,7 @@ export { lettersBut, lettersInRows } from './countedLetters';
 export { readLetters } from './readLetters';
 export { readScrap } from './readScrap';
 export type { ScrapLine } from './readScrap';
+export { linesOfTable } from './pastedTable';
 export { underRules } from './rules';
 export { MOST_OF_A_LINE } from './takeCounts';
 export type { Doubt, ReadLine, Thing, ThingKind } from './thing';

@@ -36,7 +36,7 @@ export function AmendSlip({ lot, onClose }: AmendSlipProps) {
     <SlipOver title={`What ${lot.name} is`} isOpen isWide onClose={onClose}>
       {(close) => (
         <>
-          <Fields lot={lot} isCounted={untouched} onDone={close} />
+          <Fields lot={lot} isCounted={untouched && !lot.isLeftover} onDone={close} />
           {!untouched && (
             <Soft>
               Some of it is cut, out or used already: how many came, and how large, stays. All else can be changed.

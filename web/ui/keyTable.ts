@@ -45,6 +45,7 @@ export const KEY_TABLE = {
   'doubt-before': key('P', ['p', 'P'], 'Parcels', 'the line in doubt before'),
   'box-move': key('↑ ↓', ['ArrowUp', 'ArrowDown'], 'Parcels, a line of the box', 'line by line'),
   search: key('/', ['/'], 'Stash', 'search'),
+  'paste-table': key('Ctrl V', [], 'Stash, Parcels’ list', 'take in what was copied from a spreadsheet'),
   'take-out': key('B', ['b', 'B'], 'Stash, a piece', 'take it to the bench'),
   'count-there': key('Space', [' '], 'Stash, taking stock', 'it is there, as many as thought'),
   'count-gone': key('0', ['0'], 'Stash, taking stock', 'it is not there'),

@@ -1,6 +1,7 @@
 import type { Size } from '../../geometry';
 import type { Lot, LotKind } from '../../things';
 import { decided, put, refuse, type Deciding, type RecordWrite } from '../act';
+import { amended } from './amended';
 import { anotherAccount, measureFor, sheetSize } from './anotherAccount';
 import { facesFor } from './facesFor';
 import { comes, isUntouched, takenBack, toldOf } from './retell';
@@ -41,8 +42,12 @@ export const amendLot =
       ...takenBack(bench, id, false),
       ...comes(id, anotherAccount(lot, was.measure, toldOf(bench, id), count, newId)),
     ];
+    const faceNow = (id: string | null) => writes.find((face) => face.id === id) ?? bench.faces.get(id ?? '');
     return decided('changed-lot', lot.name, {
-      events: isOtherStock ? stock() : [],
+      events: [
+        ...(isOtherStock ? stock() : []),
+        ...amended(was, bench.faces.get(was.front ?? ''), lot, faceNow(front)),
+      ],
       records: [put('lots', lot), ...writes.map((face): RecordWrite => put('faces', face))],
     });
   };

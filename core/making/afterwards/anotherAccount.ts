@@ -75,6 +75,8 @@ export function anotherAccount(
   const there = was === 'sheets' ? pieces.length : wholesOf(here, was);
   const due = inMeasure(wholesOf(owed, was), measure);
   const all = count ?? there;
+  // Each scrap has its own size, and is told as it is.
+  if (measure === 'sheets' && lot.isLeftover) return { pieces, here: {}, owed: {} };
   if (measure === 'sheets') return { pieces: sheetsOf(all, lot.size ?? USUAL, pieces, newId), here: {}, owed: due };
   if (was === measure && count === undefined) return { pieces: [], here, owed };
   if (measure === 'length') return { pieces: [], here: { '': Math.round(totalOf(here) * all) }, owed };

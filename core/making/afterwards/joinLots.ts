@@ -14,7 +14,11 @@ export const joinLots =
     if (gone.measure !== kept.measure) return refuse('not-alike', gone.name);
     if (!isUntouched(bench, one)) return refuse('in-use', gone.name);
     return decided('joined-lots', kept.name, {
-      events: [...takenBack(bench, one, true), ...comes(into, toldOf(bench, one))],
+      events: [
+        ...takenBack(bench, one, true),
+        ...comes(into, toldOf(bench, one)),
+        { type: 'amended', lot: into, was: {}, now: { joined: gone.name } },
+      ],
       records: [drop('lots', one)],
     });
   };
@@ -42,6 +46,7 @@ export const partLot =
         ...takenBack(bench, id, false),
         ...comes(id, { ...some(0, stays), owed }),
         ...comes(other.id, { ...some(stays, there), owed: {} }),
+        { type: 'amended', lot: id, was: {}, now: { parted: name } },
       ],
       records: [put('lots', { ...other, front, back }), ...writes.map((face): RecordWrite => put('faces', face))],
     });

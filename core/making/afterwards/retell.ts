@@ -9,7 +9,7 @@ export interface Told {
   readonly owed: Amounts;
 }
 
-const TAKEN_IN: ReadonlySet<LedgerEvent['type']> = new Set(['received', 'arrived', 'owed', 'moved']);
+const TAKEN_IN: ReadonlySet<LedgerEvent['type']> = new Set(['received', 'arrived', 'owed', 'moved', 'amended']);
 
 /** Whether nothing was done with a lot since it came but counting it and putting it somewhere. */
 export function isUntouched({ ledger }: Bench, lot: string): boolean {
@@ -29,10 +29,10 @@ export const toldOf = ({ ledger }: Bench, lot: string): Told => ({
   owed: ledger.lots.get(lot)?.owed ?? {},
 });
 
-/** Entries that take back how an untouched lot came. @param withPlace and where it is kept: the lot goes */
+/** Entries that take back how an untouched lot came. @param withPlace and all else that is told of it: the lot goes */
 export const takenBack = ({ ledger }: Bench, lot: string, withPlace: boolean): NewEvent[] =>
   historyOfLot(ledger, lot)
-    .filter(({ type }) => withPlace || type !== 'moved')
+    .filter(({ type }) => withPlace || (type !== 'moved' && type !== 'amended'))
     .toReversed()
     .map((event): NewEvent => ({ ...asNew(event), undoes: event.id }));
 

@@ -1,5 +1,21 @@
 import { amounts, cutChild, day, id, idOrNull, newPiece, text } from './parts';
 
+const telling = {
+  type: 'object',
+  properties: {
+    name: text,
+    kind: text,
+    size: text,
+    note: text,
+    upright: text,
+    colours: text,
+    joined: text,
+    parted: text,
+  },
+  additionalProperties: false,
+  description: 'what was told of a thing, as text: only what differs',
+} as const;
+
 /** JSON Schema of one record. */
 export const eventSchema = {
   type: 'object',
@@ -108,6 +124,12 @@ export const eventSchema = {
         { required: ['piece'], not: { required: ['lot'] } },
         { required: ['lot', 'amounts'], not: { required: ['piece'] } },
       ],
+    },
+    {
+      type: 'object',
+      properties: { type: { const: 'amended' }, id, day, undoes: id, lot: id, was: telling, now: telling },
+      required: ['type', 'id', 'day', 'lot', 'was', 'now'],
+      additionalProperties: false,
     },
     {
       type: 'object',

@@ -12,6 +12,7 @@ import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
 import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
+import { Paper } from '../../ui/Paper';
 import { FORMATS, formatWords, NOTEBOOK } from '../../ui/pageWords';
 import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
@@ -155,19 +156,25 @@ const Proposed = memo(
           <details>
             <summary>What it uses, and its cut list</summary>
             <Cols>
-              <ul>
+              <Used>
                 {proposal.plan.sheets.map((sheet) => {
                   const piece = ledger.pieces.get(sheet.stock);
                   return (
                     piece && (
                       <li key={sheet.stock}>
+                        <Paper
+                          size={piece}
+                          face={lots.get(piece.lot)?.front ?? null}
+                          missing={piece.missing}
+                          scale={4}
+                        />
                         <Link to={`/stash/${piece.id}`}>{lots.get(piece.lot)?.name}</Link>{' '}
                         <span className="measure">{formatSize(piece, system)}</span>
                       </li>
                     )
                   );
                 })}
-              </ul>
+              </Used>
               <ul>
                 {proposal.list.map((piece) => (
                   <li key={piece.id}>
@@ -219,6 +226,14 @@ const Why = styled.ul`
     width: 6px;
     height: 6px;
     background: ${({ theme }) => theme.pond};
+  }
+`;
+const Used = styled.ul`
+  li {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    padding: 2px 0;
   }
 `;
 const Cols = styled.div`

@@ -1,6 +1,15 @@
-import { memo, useImperativeHandle, useMemo, useRef, useState, type KeyboardEvent, type Ref } from 'react';
+import {
+  memo,
+  useImperativeHandle,
+  useMemo,
+  useRef,
+  useState,
+  type ClipboardEvent,
+  type KeyboardEvent,
+  type Ref,
+} from 'react';
 import styled from 'styled-components';
-import { suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
+import { linesOfTable, suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
 import { useBench } from '../../data/benchStore';
 import { Key } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
@@ -63,6 +72,14 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
     }
     if (event.key === 'Escape') setCaret(null);
   };
+  /** Cells of a spreadsheet become lines where the caret is. */
+  const paste = (event: ClipboardEvent<HTMLTextAreaElement>): void => {
+    const table = linesOfTable(event.clipboardData.getData('text/plain'));
+    if (table === null) return;
+    event.preventDefault();
+    const { selectionStart, selectionEnd } = event.currentTarget;
+    onChange(value.slice(0, selectionStart) + table + value.slice(selectionEnd));
+  };
   useImperativeHandle(ref, () => ({
     show: (line, from, to) => {
       const start = value.split('\n').slice(0, line).join('\n').length + (line > 0 ? 1 : 0);
@@ -98,6 +115,7 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
             setCaret(event.target.selectionEnd);
           }}
           onKeyDown={press}
+          onPaste={paste}
           onBlur={() => setTimeout(() => setCaret(null), 200)}
           onScroll={(event) => {
             under.current!.scrollTop = event.currentTarget.scrollTop;

@@ -1,5 +1,7 @@
-import type { Amounts, LedgerEvent } from '../../../core/ledger';
+import type { Amounts, LedgerEvent, Telling } from '../../../core/ledger';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
+import type { LotKind } from '../../../core/things';
+import { kindWords } from '../../ui/lotWords';
 
 /** Names for what an event speaks of. */
 export interface Names {
@@ -12,6 +14,22 @@ export interface Names {
 const negative = (amounts: Amounts): boolean => Object.values(amounts).some((n) => n < 0);
 const withoutSign = (amounts: Amounts): Amounts =>
   Object.fromEntries(Object.entries(amounts).map(([part, n]) => [part, Math.abs(n)]));
+
+const TOLD: Record<keyof Telling, (was: string, now: string) => string> = {
+  name: (was, now) => `called ${now}, before that ${was}`,
+  kind: (was, now) => `told to be ${kindWords(now as LotKind)}, not ${kindWords(was as LotKind)}`,
+  size: (was, now) => `told to be ${now || 'of no size'}, not ${was || 'of no size'}`,
+  note: (_, now) => (now === '' ? 'its note taken away' : `noted: ${now}`),
+  upright: (_, now) => (now === 'true' ? 'told to have one right way up' : 'told to lie any way'),
+  colours: (was, now) => `told to be ${now || 'of no colour'}, not ${was || 'of no colour'}`,
+  joined: (_, now) => `put together with ${now}`,
+  parted: (_, now) => `${now} taken out of it`,
+};
+
+const amendedWords = (was: Telling, now: Telling): string =>
+  (Object.keys(TOLD) as (keyof Telling)[])
+    .flatMap((key) => (now[key] === undefined ? [] : [TOLD[key](was[key] ?? '', now[key])]))
+    .join('; ');
 
 /** What happened, as the slip of a thing tells it. @param line of a piece, it and all that it was cut from */
 export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page, system, amount }: Names): string {
@@ -46,6 +64,8 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
       return `${some}recycled`;
     case 'moved':
       return event.to === '' ? 'taken out of its place' : `moved to ${event.to}`;
+    case 'amended':
+      return amendedWords(event.was, event.now);
     case 'cut': {
       if (event.how === 'punch')
         return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;

@@ -1,0 +1,81 @@
+import { parseSize } from '../length';
+import { lineOf, type ListRow } from './columns';
+
+/** Heads of columns as people write them, plain. */
+const HEADS: Readonly<Record<string, keyof ListRow | 'kind'>> = {
+  ...Object.fromEntries(
+    ['count', 'qty', 'quantity', 'amount', 'number', 'how many', 'pieces', 'pcs', '#'].map((h) => [h, 'count']),
+  ),
+  ...Object.fromEntries(['name', 'item', 'thing', 'description', 'what', 'title', 'product'].map((h) => [h, 'name'])),
+  ...Object.fromEntries(['size', 'dimensions', 'measure', 'format'].map((h) => [h, 'size'])),
+  ...Object.fromEntries(['colour', 'colours', 'color', 'colors'].map((h) => [h, 'colours'])),
+  ...Object.fromEntries(['kind', 'type', 'category', 'sort'].map((h) => [h, 'kind'])),
+  ...Object.fromEntries(['note', 'notes', 'remark', 'remarks', 'comment'].map((h) => [h, 'note'])),
+};
+
+const isCount = (cell: string): boolean => /^\d{1,5}$/.test(cell);
+const isSize = (cell: string): boolean => /\d\s*(?:["″]|in|cm|mm)?\s*[x×]\s*\d/i.test(cell) && parseSize(cell).ok;
+
+/** What each column holds, by its head; null: the first row is no head. */
+function headsOf(cells: readonly string[]): (keyof ListRow | 'kind' | null)[] | null {
+  const heads = cells.map((cell) => HEADS[cell.trim().toLowerCase()] ?? null);
+  return heads.includes('name') ? heads : null;
+}
+
+/** A row without heads: its first whole number is the count, what is a size the size, the first words the name. */
+function guessed(cells: readonly string[]): Partial<Record<keyof ListRow | 'kind', string>> {
+  const count = cells.findIndex(isCount);
+  const size = cells.findIndex(isSize);
+  const words = cells.filter((cell, i) => i !== count && i !== size && cell !== '');
+  const [name = '', ...more] = words;
+  return { count: cells[count] ?? '', size: cells[size] ?? '', name, note: more.join(', ') };
+}
+
+/** A row as a line of a packing list. */
+function lineFrom(row: Partial<Record<keyof ListRow | 'kind', string>>): string {
+  const { name = '', count = '', size = '', colours = '', kind = '', note = '' } = row;
+  if (name === '') return Object.values(row).filter(Boolean).join(', ');
+  const isKindSaid = kind === '' || name.toLowerCase().includes(kind.toLowerCase());
+  const line = lineOf({
+    name: isKindSaid ? name : `${name} ${kind}`,
+    ...(isCount(count) && Number(count) > 0 ? { count: Number(count) } : {}),
+    ...(size === '' ? {} : { size }),
+    ...(colours === '' ? {} : { colours: colours.split(/\s*[,;/&]\s*/).join(' + ') }),
+    ...(note === '' ? {} : { note }),
+  });
+  return isCount(count) || count === '' ? line : `${line}, ${count}`;
+}
+
+/**
+ * Cells as a spreadsheet puts them on the clipboard, parted by tabs, as lines of a packing list; null: it is no table.
+ * With a row of heads columns may stand in any order.
+ */
+export function linesOfTable(text: string): string | null {
+  const rows = text
+    .replace(/\r\n?/g, '\n')
+    .replace(/\n+$/, '')
+    .split('\n')
+    .map((row) =>
+      row.split('\t').map((cell) =>
+        cell
+          .trim()
+          .replace(/^"(.*)"$/s, '$1')
+          .replaceAll('""', '"'),
+      ),
+    );
+  if (!rows.some((cells) => cells.length > 1)) return null;
+  const heads = headsOf(rows[0] ?? []);
+  const told = heads ? rows.slice(1) : rows;
+  return told
+    .map((cells) => {
+      if (!heads) return lineFrom(guessed(cells));
+      const row: Partial<Record<keyof ListRow | 'kind', string>> = {};
+      heads.forEach((head, i) => {
+        const cell = cells[i] ?? '';
+        const key = head ?? 'note';
+        if (cell !== '') row[key] = row[key] ? `${row[key]}, ${cell}` : cell;
+      });
+      return lineFrom(row);
+    })
+    .join('\n');
+}
