@@ -69,10 +69,10 @@ function cut(job: Job<typeof readCutJob>): Answer {
 async function share(job: Job<typeof readShareJob>): Promise<Answer> {
   const read = readShareJob(job);
   if (!read.ok) return read;
-  const solver = solverFrom(await loadHighs());
+  const highs = await loadHighs();
   return ok(
     writeShareResult(
-      lastOf<SharePlan>((work) => shareOut(read.value, solver, work), job.seconds),
+      lastOf<SharePlan>((work, isOver) => shareOut(read.value, solverFrom(highs, isOver), work, isOver), job.seconds),
       job.unit,
     ),
   );

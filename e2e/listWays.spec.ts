@@ -85,3 +85,24 @@ test('letters taken in uncounted are counted by those that are gone', async ({ p
   await page.keyboard.press('Control+z');
   await expect(slip).toContainText('A to Z, not counted');
 });
+
+test('on a list, Ctrl Z takes its own ticks and corrections back, never what was done before', async ({ page }) => {
+  await openDemo(page);
+  await newList(page, 'Tide Table', '4 wood buttons\n2 brass stars');
+  await page.getByRole('checkbox', { name: 'wood buttons is here' }).focus();
+  await page.keyboard.press('2');
+  await expect(page.getByText('2 owed')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'brass stars is here' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('2 of 2 lines checked')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('1 of 2 lines checked')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('2 owed')).toBeHidden();
+  await page.keyboard.press('Control+y');
+  await expect(page.getByText('2 owed')).toBeVisible();
+  for (let n = 0; n < 6; n++) await page.keyboard.press('Control+z');
+  await expect(page.getByText('Nothing was changed on this list since it was opened.')).toBeVisible();
+  await goTo(page, 'Stash');
+  await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
+});

@@ -86,6 +86,7 @@ export class Search {
   constructor(
     job: ShareJob,
     private readonly solver: Solver | null,
+    readonly isOver: () => boolean = () => false,
   ) {
     const table = readTable(job);
     this.table = table;
@@ -93,7 +94,7 @@ export class Search {
     const none = job.pages.map((page): Assignment[number] =>
       page.slots.length === 0 && page.atLeast === 0 ? [] : null,
     );
-    this.best = settle(table, none, 1, this.spend).settled;
+    this.best = settle(table, none, 1, this.effort).settled;
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
     this.lean = leaning(table);
@@ -105,9 +106,11 @@ export class Search {
   private readonly spend = (work: number): void => {
     this.spent += work;
   };
+  private readonly effort = { spend: this.spend, isOver: () => this.isOver() };
 
   private solve(question: Question, wants: 'proof' | 'answer'): Solved | null {
-    if (!this.solver || this.size === 0 || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE)) return null;
+    if (!this.solver || this.isOver() || this.size === 0 || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE))
+      return null;
     this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
     return this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
   }
@@ -161,7 +164,7 @@ export class Search {
     this.spend(1);
     if ((this.tried.get(key) ?? 0) >= work) return false;
     this.tried.set(key, work);
-    const { first, settled } = settle(this.table, assignment, work, this.spend);
+    const { first, settled } = settle(this.table, assignment, work, this.effort);
     const wanted = first.stats.pieces + first.notCut.length;
     if (this.known.length < MOST_KNOWN && first.stats.bound.pieces < wanted)
       this.known.push({ assignment, fresh: null });
@@ -212,15 +215,15 @@ export class Search {
         this.table,
         from.assignment.map((own, i) => (i === p ? choice : own)),
         QUICK,
-        this.spend,
+        this.effort,
       );
     const others: Choice[] = [];
-    for (let n = 0; n < MANY_CHOICES; n++) {
+    for (let n = 0; n < MANY_CHOICES && !this.isOver(); n++) {
       // Each by ranks of its own: choices next to each other differ in their last slot only.
       held.clear();
       const [choice] = choicesOf(this.table, p, 1, rank);
       if (!choice) return null;
-      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.spend)) {
+      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.effort)) {
         others.push(choice);
         continue;
       }
@@ -249,7 +252,7 @@ export class Search {
   /** Adds whatever pages still can be, one by one. @yields after each that was tried */
   *addPages(most: number): Generator<void> {
     for (const p of this.waiting(this.best, false)) {
-      if (this.spent >= most) return;
+      if (this.spent >= most || this.isOver()) return;
       this.best = this.withPage(this.best, p) ?? this.best;
       yield;
     }
@@ -268,11 +271,12 @@ export class Search {
       this.table,
       this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)),
       QUICK,
-      this.spend,
+      this.effort,
     );
     if (!rest) return false;
     let grown = rest;
-    for (const p of this.waiting(rest, true)) if (this.spent < most) grown = this.withPage(grown, p) ?? grown;
+    for (const p of this.waiting(rest, true))
+      if (this.spent < most && !this.isOver()) grown = this.withPage(grown, p) ?? grown;
     if (compareSettled(grown, this.best) <= 0) return false;
     this.best = grown;
     return true;
@@ -337,6 +341,6 @@ export class Search {
 
   /** The best is cut anew with so many judgements. */
   finish(work: number): void {
-    if (!this.isUsedUp()) this.try(this.best.assignment, work);
+    if (!this.isUsedUp() && !this.isOver()) this.try(this.best.assignment, work);
   }
 }

@@ -72,25 +72,27 @@ const isTight = ({ pieces, stock }: CutJob, { solid }: Table): boolean =>
   pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >=
   TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
 
-function planFor(job: CutJob, work: number, spend: (work: number) => void): CutPlan {
+/** How work is counted while a share-out is sought, and whether it is to end with what it has. */
+export interface Effort {
+  readonly spend: (work: number) => void;
+  readonly isOver: () => boolean;
+}
+
+function planFor(job: CutJob, work: number, { spend, isOver }: Effort): CutPlan {
   let plan: CutPlan | null = null;
   let most = 0;
-  for (const progress of searchPlans(job, work)) {
+  for (const progress of searchPlans(job, work, isOver)) {
     plan = progress.plan;
     most = Math.max(most, progress.done);
+    if (isOver()) break;
   }
   spend(most * work * PER_JUDGEMENT + START * job.pieces.length);
   return plan!;
 }
 
 /** The plan of an assignment where a quick look finds all of it cut; else null. */
-export function cutWhole(
-  table: Table,
-  assignment: Assignment,
-  work: number,
-  spend: (work: number) => void,
-): Settled | null {
-  const plan = planFor(cutJobOf(table, assignment), work, spend);
+export function cutWhole(table: Table, assignment: Assignment, work: number, effort: Effort): Settled | null {
+  const plan = planFor(cutJobOf(table, assignment), work, effort);
   return plan.notCut.length === 0 ? settled(table, assignment, plan) : null;
 }
 
@@ -101,7 +103,7 @@ export function fitsSpares(
   p: number,
   choice: Choice,
   work: number,
-  spend: (work: number) => void,
+  effort: Effort,
 ): boolean {
   const only = table.job.pages.map((_, i) => (i === p ? choice : null));
   const { pieces, ...rest } = cutJobOf(table, only);
@@ -109,7 +111,7 @@ export function fitsSpares(
   const stock = spares
     .filter((spare) => designsOf(spare.stock).some((design) => wanted.has(table.designs.indexOf(design))))
     .map(({ stock: from, w, h, missing }, i): CutStock => ({ ...named(from), id: String(i), w, h, missing, count: 1 }));
-  return planFor({ ...rest, pieces, stock }, work, spend).notCut.length === 0;
+  return planFor({ ...rest, pieces, stock }, work, effort).notCut.length === 0;
 }
 
 /**
@@ -117,18 +119,23 @@ export function fitsSpares(
  * is not cut is given up.
  * @param work judgements for each plan
  */
-export function settle(table: Table, assignment: Assignment, work: number, spend: (work: number) => void): Attempt {
+export function settle(table: Table, assignment: Assignment, work: number, effort: Effort): Attempt {
   const now = [...assignment];
   let first: CutPlan | null = null;
   for (;;) {
     const job = cutJobOf(table, now);
-    const plan = planFor(job, isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, spend);
+    const plan = planFor(job, isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, effort);
     first ??= plan;
     if (plan.notCut.length === 0) return { first, settled: settled(table, now, plan) };
     const lacking = new Map<number, number>();
     for (const { id } of plan.notCut) {
       const [p, s] = slotOf(id);
       lacking.set(p, (lacking.get(p) ?? 0) + area(table.job.pages[p]!.slots[s]!));
+    }
+    if (effort.isOver()) {
+      // No time to plan anew page by page: all that lack something are given up at once.
+      for (const p of lacking.keys()) now[p] = null;
+      continue;
     }
     const burden = (p: number): number => lacking.get(p)! / (1e-9 + table.job.pages[p]!.worth);
     const worst = [...lacking.keys()].reduce((a, b) => (burden(b) > burden(a) ? b : a));

@@ -28,10 +28,16 @@ const POLISH = 10;
  * Mathematical Programming 96, 2003), what could not is asked for with more paper to spare, at prices drawn by lot.
  * @param solver for the program; null: pages are added one by one, bounds are by area
  * @param work judgements allowed
+ * @param isOver asked often: whether it is to end with the best so far, by a clock, say
  * @yields the first share-out at once, then better ones; the last is the result
  */
-export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Generator<ShareProgress, SharePlan> {
-  const search = new Search(job, solver);
+export function* shareOut(
+  job: ShareJob,
+  solver: Solver | null,
+  work = WORK,
+  isOver: () => boolean = () => false,
+): Generator<ShareProgress, SharePlan> {
+  const search = new Search(job, solver, isOver);
   let [freshBound, written, writtenAt] = [0, search.best, 0];
   const write = (): SharePlan => writeShare(search.table, search.best, { worth: search.worthBound, fresh: freshBound });
   let plan = write();
@@ -50,6 +56,7 @@ export function* shareOut(job: ShareJob, solver: Solver | null, work = WORK): Ge
     let quiet = 0;
     quiet < (search.isProved(freshBound) && !job.taste ? POLISH : PATIENCE) &&
     search.spent < most &&
+    !isOver() &&
     !search.isUsedUp();
   ) {
     yield progress();

@@ -13,6 +13,6 @@ const OPTIONS = {
 
 /** The share-out's solver, of HiGHS however it was loaded. */
 export const solverFrom =
-  (highs: ProgramSolver): Solver =>
+  (highs: ProgramSolver, isOver: () => boolean = () => false): Solver =>
   (lp, wants) =>
-    runProgram(highs, lp, { steps: MOST_STEPS[wants], options: OPTIONS[wants] });
+    runProgram(highs, lp, { steps: MOST_STEPS[wants], options: OPTIONS[wants], isOver });

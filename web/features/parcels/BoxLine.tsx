@@ -19,6 +19,8 @@ export interface BoxLineProps {
   /** Of those that are here. */
   damaged: number;
   acts: DraftActs;
+  /** Of a half-used kit. */
+  isOpened: boolean;
   /** Shows a stretch of a line where it was typed. */
   onShow: (line: number, from: number, to: number) => void;
 }
@@ -32,7 +34,7 @@ const focusNext = (from: HTMLElement, step: 1 | -1): void => {
 const TOGETHER_MS = 1000;
 
 /** One thing of the list: its drawing, what it is, and whether it is in the box. For its keys see {@link boxAct}. */
-export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts, onShow }: BoxLineProps) {
+export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts, isOpened, onShow }: BoxLineProps) {
   const { item, doubts, key, line } = entry;
   const { count } = item;
   const [isAsked, setAsked] = useState(false);
@@ -66,7 +68,14 @@ export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts,
       $isMissing={here !== null && here < count}
       data-doubt={doubts.length > 0 || undefined}
     >
-      <BoxThing entry={entry} text={text} here={here} damaged={damaged} onDamaged={(n) => acts.setDamaged(entry, n)}>
+      <BoxThing
+        entry={entry}
+        text={text}
+        here={here}
+        damaged={damaged}
+        onDamaged={(n) => acts.setDamaged(entry, n)}
+        isOpened={isOpened}
+      >
         <LineDoubts
           name={item.name}
           doubts={doubts}

@@ -104,6 +104,7 @@ function LineThings({ at, line: { text, things }, entries, state: { draft, acts 
           here={draft.here[entry.key] ?? null}
           damaged={draft.damaged?.[entry.key] ?? 0}
           acts={acts}
+          isOpened={draft.isOpened ?? false}
           onShow={onShow}
         />
       ))}

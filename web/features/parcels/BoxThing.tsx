@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
+import type { AlreadyOwned } from '../../../core/finding';
 import { amountsOf } from '../../../core/listing';
 import { useSettings } from '../../data/settings';
 import { shareWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { lotWords } from '../../ui/lotWords';
+import { Paper } from '../../ui/Paper';
 import { mono } from '../../ui/theme';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { ownedWords } from './ownedWords';
@@ -17,12 +19,14 @@ export interface BoxThingProps {
   here: number | null;
   damaged: number;
   onDamaged: (n: number) => void;
+  /** Of a half-used kit: what is not here was used up. */
+  isOpened: boolean;
   /** What is in doubt of it. */
   children: ReactNode;
 }
 
 /** A thing as it is understood, drawn and in words, with the line as it came beside it. */
-export function BoxThing({ entry, text, here, damaged, onDamaged, children }: BoxThingProps) {
+export function BoxThing({ entry, text, here, damaged, onDamaged, isOpened, children }: BoxThingProps) {
   const system = useSettings((s) => s.system);
   const { item, lots, faces, owned } = entry;
   const { count } = item;
@@ -45,24 +49,39 @@ export function BoxThing({ entry, text, here, damaged, onDamaged, children }: Bo
           {lotWords({ ...item }, system)}
           {item.designs !== undefined && ` · ${item.designs} designs`}
           {item.level !== undefined && ` · ${shareWords(item.kind, item.level)}`}
-          {owned && <Owns> · {ownedWords(owned)}</Owns>}
         </small>
+        {owned && <Owned owned={owned} />}
         <AsItCame>{text.trim()}</AsItCame>
         {children}
         <Owing>
           {damaged > 0 && (
             <Owed>
-              {damaged} damaged, {damaged === 1 ? 'another is' : 'others are'} owed{' '}
+              {damaged} damaged{isOpened ? '' : `, ${damaged === 1 ? 'another is' : 'others are'} owed`}{' '}
               <Button look="quiet" onPress={() => onDamaged(0)}>
                 no
               </Button>
             </Owed>
           )}
-          {here !== null && here < count && <Owed>{count - here} owed</Owed>}
+          {here !== null && here < count && (
+            <Owed>
+              {count - here} {isOpened ? 'used up' : 'owed'}
+            </Owed>
+          )}
           {here !== null && here > count && <Owed>{here - count} too many</Owed>}
         </Owing>
       </div>
     </>
+  );
+}
+
+/** What she has of the same already, drawn. */
+function Owned({ owned }: { owned: AlreadyOwned }) {
+  const [first] = owned.lots;
+  return (
+    <Owns>
+      {first?.size && <Paper size={first.size} face={first.front} scale={1.6} />}
+      {ownedWords(owned)}
+    </Owns>
   );
 }
 
@@ -78,6 +97,10 @@ const Drawn = styled.div`
   max-height: 54px;
 `;
 const Owns = styled.span`
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 14px;
   color: ${({ theme }) => theme.marigoldInk};
   font-weight: 600;
 `;

@@ -1,5 +1,6 @@
 import { useCallback, useRef, useState, type ReactNode } from 'react';
 import { isMonth, type Draft } from '../../../core/things';
+import { say } from '../../data/acts';
 import { FacePatterns } from '../../ui/FacePatterns';
 import { Columns, Row, Screen, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
@@ -7,7 +8,8 @@ import { Tick } from '../../ui/Tick';
 import { BoxList } from './BoxList';
 import { DraftActions } from './DraftActions';
 import { ListEditor, type ListEditorHandle } from './ListEditor';
-import { useDraft } from './useDraft';
+import { useKeys } from '../../ui/useKeys';
+import { useDraft, type DraftActs } from './useDraft';
 import { YourRules } from './YourRules';
 
 const errorsOf = ({ name, month }: Draft) => ({
@@ -15,11 +17,27 @@ const errorsOf = ({ name, month }: Draft) => ({
   month: isMonth(month) ? null : 'Which month is it of? As 2026-11, about a year as 2022, or nothing: not known.',
 });
 
+/**
+ * Undo and its opposite by their keys, for the list. What was done before on other screens is not taken back from here:
+ * it would not be seen.
+ */
+function useTakingBack({ undo, redo }: DraftActs): void {
+  useKeys({
+    undo: () => {
+      if (!undo()) say('Nothing was changed on this list since it was opened.');
+    },
+    redo: () => {
+      if (!redo()) say('There is nothing to do again on this list.');
+    },
+  });
+}
+
 /** A parcel being unpacked: the list as it is typed, and what of it is in the box. Every stroke is kept. */
 export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: ReactNode }) {
   const state = useDraft(given);
   const { draft, lines, entries } = state;
   const { save, setList } = state.acts;
+  useTakingBack(state.acts);
   const [hasTried, setTried] = useState(false);
   const editor = useRef<ListEditorHandle>(null);
   const show = useCallback((line: number, from: number, to: number) => editor.current?.show(line, from, to), []);

@@ -34,6 +34,9 @@ export interface DraftActs {
   /** Puts a text in the place of a stretch of a line. */
   readonly write: (line: number, from: number, to: number, text: string) => void;
   readonly putInstead: (entry: Entry, text: string) => void;
+  /** Takes the last change of the list, its ticks or corrections back, or does it again; false: there is none. */
+  readonly undo: () => boolean;
+  readonly redo: () => boolean;
 }
 
 export interface DraftState {
@@ -65,9 +68,11 @@ function withInstead(draft: Draft, { key, line }: Entry, text: string): Partial<
   };
 }
 
-/** @param change what is said of the draft as it is by then */
-function actsOn(change: (of: (draft: Draft) => Partial<Draft>) => void): DraftActs {
-  const setList = (list: string): void => change((draft) => ({ list, ...moveTicks(draft, list) }));
+/** @param change what is said of the draft as it is by then; typing goes on from what was typed before */
+function actsOn(
+  change: (of: (draft: Draft) => Partial<Draft>, isTyped?: boolean) => void,
+): Omit<DraftActs, 'undo' | 'redo'> {
+  const setList = (list: string): void => change((draft) => ({ list, ...moveTicks(draft, list) }), true);
   return {
     save: (some) => change(() => some),
     setList,
@@ -120,16 +125,42 @@ function rememberEntries() {
   };
 }
 
-/** The draft as it is typed; every change is written behind it. */
-const draftStore = (given: Draft): StoreApi<{ draft: Draft; acts: DraftActs }> =>
-  createStore((set, get) => ({
-    draft: given,
-    acts: actsOn((of) => {
-      const draft = { ...get().draft, ...of(get().draft) };
+interface Typed {
+  readonly draft: Draft;
+  readonly acts: DraftActs;
+}
+
+/** So many changes can be taken back. */
+const REMEMBERED = 500;
+
+/** The draft as it is typed; every change is written behind it, and can be taken back while it is on the screen. */
+const draftStore = (given: Draft): StoreApi<Typed> =>
+  createStore((set, get) => {
+    const past: Draft[] = [];
+    const future: Draft[] = [];
+    let wasTyped = false;
+    const show = (draft: Draft): void => {
       set({ draft });
       void keepDraft(draft);
-    }),
-  }));
+    };
+    const change = (of: (draft: Draft) => Partial<Draft>, isTyped = false): void => {
+      const { draft } = get();
+      if (!isTyped || !wasTyped) past.push(draft);
+      if (past.length > REMEMBERED) past.shift();
+      future.length = 0;
+      wasTyped = isTyped;
+      show({ ...draft, ...of(draft) });
+    };
+    const turn = (from: Draft[], to: Draft[]) => (): boolean => {
+      const before = from.pop();
+      if (!before) return false;
+      to.push(get().draft);
+      wasTyped = false;
+      show(before);
+      return true;
+    };
+    return { draft: given, acts: { ...actsOn(change), undo: turn(past, future), redo: turn(future, past) } };
+  });
 
 /** A parcel being unpacked, as it is typed and ticked: shown at once, and written behind it. */
 export function useDraft(given: Draft): DraftState {
