@@ -6,7 +6,7 @@ async function newList(page: Page, name: string, list: string): Promise<void> {
   await page.getByRole('button', { name: 'Unpack a parcel' }).click();
   await expect(page.getByRole('heading', { name: 'New parcel' })).toBeVisible();
   await page.getByLabel('Kit', { exact: true }).fill(name);
-  await page.getByLabel('The list').fill(list);
+  await page.getByRole('textbox', { name: 'The list' }).fill(list);
 }
 
 /** Puts a text on the clipboard's way into whatever has the focus. */
@@ -55,7 +55,7 @@ test('a line that was passed over is taken in, and nothing of a half-used kit is
 test('cells of a spreadsheet become lines of the list, and rows of the stash', async ({ page }) => {
   await openDemo(page);
   await newList(page, 'Tide Table', '');
-  await page.getByLabel('The list').focus();
+  await page.getByRole('textbox', { name: 'The list' }).focus();
   await paste(page, 'Item\tQty\tColor\nenamel dots\t24\tpond\nwood buttons\t5\t\n');
   await expect(page.getByText('2 lines, 2 things')).toBeVisible();
   await goTo(page, 'Stash');

@@ -1,8 +1,8 @@
 import { area } from '../geometry';
 import { seededRandom } from '../random';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
-import { compareSettled, cutWhole, fitsSpares, settle, worthOf, type Settled } from './settle';
-import { isHeld, sparesOf } from './spares';
+import { compareSettled, cutFromSpares, cutWhole, settle, worthOf, type Settled } from './settle';
+import { isHeld, sparesOf, type Spare } from './spares';
 import { choicesOf, readTable, type Choice, type Table } from './table';
 import { leaning } from './taste';
 import type { Solved } from '../program';
@@ -194,22 +194,59 @@ export class Search {
     return null;
   }
 
+  /** In which order designs are tried for a slot: those first of which a spare piece holds it, else by lot. */
+  private ranking(p: number, spares: readonly Spare[]) {
+    const held = new Map<string, number>();
+    const rank = (s: number, d: number): number => {
+      const key = `${s} ${d}`;
+      const known = held.get(key);
+      if (known !== undefined) return known;
+      const slot = this.table.job.pages[p]?.slots[s];
+      const design = this.table.designs[d];
+      const isThere = slot !== undefined && design !== undefined && isHeld(slot, design, spares);
+      const place = this.random() + this.lean(p, s, d) + (isThere ? 0 : 1);
+      held.set(key, place);
+      return place;
+    };
+    return { rank, anew: (): void => held.clear() };
+  }
+
+  /**
+   * As many pages at once as can be cut one after the other from what the others leave; then all of them are cut
+   * together, or, where that is not found, half of them.
+   */
+  private *addTogether(most: number): Generator<void> {
+    let spares = sparesOf(this.table, this.best);
+    const added: [page: number, choice: Choice][] = [];
+    for (const p of this.waiting(this.best, false)) {
+      if (this.spent >= most || this.isOver()) break;
+      const { rank, anew } = this.ranking(p, spares);
+      for (let n = 0; n < FEW_CHOICES && !this.isOver(); n++) {
+        anew();
+        const [choice] = choicesOf(this.table, p, 1, rank);
+        const left = choice && cutFromSpares(this.table, spares, p, choice, GLANCE, this.effort);
+        if (!choice || !left) continue;
+        added.push([p, choice]);
+        spares = left;
+        break;
+      }
+      yield;
+    }
+    for (let n = added.length; n > 0 && !this.isOver(); n = Math.floor(n / 2)) {
+      const choices = new Map(added.slice(0, n));
+      const all = this.best.assignment.map((own, p) => choices.get(p) ?? own);
+      const whole = cutWhole(this.table, all, QUICK, this.effort);
+      yield;
+      if (!whole) continue;
+      this.best = whole;
+      return;
+    }
+  }
+
   /** A page added to others, of a few choices whose cuts are looked at quickly; null where none fits. */
   private withPage(from: Settled, p: number): Settled | null {
     const spares = sparesOf(this.table, from);
-    const held = new Map<string, number>();
-    // Designs of which a spare piece holds the slot come first.
-    const rank = (s: number, d: number): number => {
-      const key = `${s} ${d}`;
-      if (!held.has(key))
-        held.set(
-          key,
-          this.random() +
-            this.lean(p, s, d) +
-            (isHeld(this.table.job.pages[p]!.slots[s]!, this.table.designs[d]!, spares) ? 0 : 1),
-        );
-      return held.get(key)!;
-    };
+    const { rank, anew } = this.ranking(p, spares);
     const added = (choice: Choice): Settled | null =>
       cutWhole(
         this.table,
@@ -220,10 +257,10 @@ export class Search {
     const others: Choice[] = [];
     for (let n = 0; n < MANY_CHOICES && !this.isOver(); n++) {
       // Each by ranks of its own: choices next to each other differ in their last slot only.
-      held.clear();
+      anew();
       const [choice] = choicesOf(this.table, p, 1, rank);
       if (!choice) return null;
-      if (!fitsSpares(this.table, spares, p, choice, GLANCE, this.effort)) {
+      if (!cutFromSpares(this.table, spares, p, choice, GLANCE, this.effort)) {
         others.push(choice);
         continue;
       }
@@ -251,6 +288,10 @@ export class Search {
 
   /** Adds whatever pages still can be, one by one. @yields after each that was tried */
   *addPages(most: number): Generator<void> {
+    for (let before = -1; before < this.best.worth;) {
+      before = this.best.worth;
+      yield* this.addTogether(most);
+    }
     for (const p of this.waiting(this.best, false)) {
       if (this.spent >= most || this.isOver()) return;
       this.best = this.withPage(this.best, p) ?? this.best;

@@ -96,22 +96,42 @@ export function cutWhole(table: Table, assignment: Assignment, work: number, eff
   return plan.notCut.length === 0 ? settled(table, assignment, plan) : null;
 }
 
-/** Whether one page's pieces can all be cut from what other pages leave, by a quick look. */
-export function fitsSpares(
+/**
+ * What other pages' spare pieces are after one page's pieces are cut from them, by a quick look; null where they cannot
+ * all be.
+ */
+export function cutFromSpares(
   table: Table,
   spares: readonly Spare[],
   p: number,
   choice: Choice,
   work: number,
   effort: Effort,
-): boolean {
+): Spare[] | null {
   const only = table.job.pages.map((_, i) => (i === p ? choice : null));
   const { pieces, ...rest } = cutJobOf(table, only);
   const wanted = new Set(choice);
-  const stock = spares
-    .filter((spare) => designsOf(spare.stock).some((design) => wanted.has(table.designs.indexOf(design))))
-    .map(({ stock: from, w, h, missing }, i): CutStock => ({ ...named(from), id: String(i), w, h, missing, count: 1 }));
-  return planFor({ ...rest, pieces, stock }, work, effort).notCut.length === 0;
+  const serves = ({ stock }: Spare): boolean =>
+    designsOf(stock).some((design) => wanted.has(table.designs.indexOf(design)));
+  const offered = spares.filter(serves);
+  const stock = offered.map(({ stock: from, w, h, missing }, i): CutStock => ({
+    ...named(from),
+    id: String(i),
+    w,
+    h,
+    missing,
+    count: 1,
+  }));
+  const plan = planFor({ ...rest, pieces, stock }, work, effort);
+  if (plan.notCut.length > 0) return null;
+  const opened = new Map(plan.sheets.map((sheet) => [sheet.stock, sheet]));
+  return [
+    ...spares.filter((spare) => !serves(spare)),
+    ...offered.flatMap((spare, i): Spare[] => {
+      const sheet = opened.get(String(i));
+      return sheet ? sheet.nubbins.map(({ w, h }) => ({ w, h, stock: spare.stock, missing: [] })) : [spare];
+    }),
+  ];
 }
 
 /**

@@ -10,7 +10,7 @@ export interface ShareProgress {
 }
 
 /** Judgements of the planner and of the program together: about ten seconds' worth on an ordinary machine. */
-const WORK = 450_000;
+const WORK = 800_000;
 /** Of these, for cutting the best as well as can be at the end. */
 const FINISH = 100_000;
 /** Work between two share-outs that are written. */

@@ -121,6 +121,30 @@ test('the same job gives the same answer; without a solver it is valid too', () 
   expect(plan.stats.complete).toBeGreaterThan(0);
 });
 
+test('told that it is over, at whatever moment, a share-out ends at once with one that replays', () =>
+  fc.assert(
+    fc.property(anyShare(5), fc.integer({ min: 0, max: 400 }), (any, asked) => {
+      let left = asked;
+      const isOver = (): boolean => left-- <= 0;
+      let plan: SharePlan | null = null;
+      let reports = 0;
+      for (const progress of shareOut(any, solver, Infinity, isOver)) {
+        plan = progress.plan;
+        if (left < 0) reports++;
+      }
+      expect(replayShare(any, plan!)).toEqual([]);
+      expect(reports).toBeLessThan(10);
+    }),
+    { numRuns: 30 },
+  ));
+
+test('many pages from much paper: most of them are made, and replay', () => {
+  const perfect = dealt(seededRandom(77), 12, 5, 10);
+  const plan = last(perfect, 300_000);
+  expect(replayShare(perfect, plan)).toEqual([]);
+  expect(plan.stats.complete).toBeGreaterThanOrEqual(8);
+});
+
 describe('worked by hand', () => {
   const both = sheet('moth-1', 'moths', 'lamplight');
   test("the format's own example", () => {
