@@ -21,27 +21,40 @@ const isOfControl = ({ key, target }: KeyboardEvent): boolean =>
   target instanceof HTMLElement &&
   target.closest('button,a,[role="option"],[role="checkbox"],[role="radio"],label') !== null;
 
+type Keys = Partial<Readonly<Record<KeyId, () => void>>>;
+
+/** Whoever listens, those that came last before others: what lies within a screen goes before what is round it. */
+const listening: { current: Keys }[] = [];
+
+function press(event: KeyboardEvent): void {
+  if (event.defaultPrevented || event.altKey || isTyping(event.target) || isOfControl(event)) return;
+  if (document.querySelector('[role="dialog"],[role="listbox"],[role="menu"]')) return;
+  const name = nameOf(event);
+  for (const { current } of listening.toReversed()) {
+    const id = (Object.keys(current) as KeyId[]).find((one) => isKeyOf(one, name));
+    const todo = id && current[id];
+    if (!todo) continue;
+    event.preventDefault();
+    todo();
+    return;
+  }
+}
+
 /**
  * What keys do on a screen, by their entries in the table; nothing while she types or something is laid over the
- * screen.
+ * screen. Where two listen for the same key, the one that came later has it.
  */
-export function useKeys(keys: Partial<Readonly<Record<KeyId, () => void>>>): void {
+export function useKeys(keys: Keys): void {
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
   });
   useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      if (event.defaultPrevented || event.altKey || isTyping(event.target) || isOfControl(event)) return;
-      if (document.querySelector('[role="dialog"],[role="listbox"],[role="menu"]')) return;
-      const name = nameOf(event);
-      const id = (Object.keys(latest.current) as KeyId[]).find((one) => isKeyOf(one, name));
-      const todo = id && latest.current[id];
-      if (!todo) return;
-      event.preventDefault();
-      todo();
+    if (listening.length === 0) window.addEventListener('keydown', press);
+    listening.push(latest);
+    return () => {
+      listening.splice(listening.indexOf(latest), 1);
+      if (listening.length === 0) window.removeEventListener('keydown', press);
     };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
   }, []);
 }
