@@ -37,7 +37,8 @@ const result = await page.evaluate(
   },
   { module: `/@fs${path('./dataLayerInBrowser.ts')}`, year },
 );
-console.log(JSON.stringify({ things: pieces.length, ...result, timesPictures: result.databaseBytes! / result.pictureBytes }));
+console.log(
+  JSON.stringify({ things: pieces.length, ...result, timesPictures: result.databaseBytes! / result.pictureBytes }),
+);
 await browser.close();
 await server.close();
-

@@ -31,16 +31,18 @@ export async function measureYear(year: Year) {
     for (let at = 0; at < year.pictureBytes; at += 65_536)
       crypto.getRandomValues(new Uint8Array(bytes, at, Math.min(65_536, year.pictureBytes - at)));
     await db.images.add({ id: `i${n}`, type: 'image/jpeg', bytes });
-    await db.table('photos').add({
-      id: `p${n}`,
-      story: 's0',
-      name: `photo ${n}`,
-      image: `i${n}`,
-      w: inches(6),
-      h: inches(4),
-      colours: [],
-      added: DAY,
-    } satisfies Photo);
+    await db
+      .table('photos')
+      .add({
+        id: `p${n}`,
+        story: 's0',
+        name: `photo ${n}`,
+        image: `i${n}`,
+        w: inches(6),
+        h: inches(4),
+        colours: [],
+        added: DAY,
+      } satisfies Photo);
   }
   const give = async (piece: string): Promise<void> => {
     const done = await commitAct(db, partWith({ pieces: [piece], lots: [] }, { how: 'given' }), DAY);

@@ -72,6 +72,19 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
     },
   ],
   [
+    'scraps',
+    async (p) => {
+      await p.goto(`${address}/stash`);
+      await p.getByRole('button', { name: 'Add scraps' }).click();
+      const line = p.getByLabel(/^A scrap/);
+      await line.fill('4x6 moths');
+      await line.press('Enter');
+      await p.getByText('1 scrap put away just now').waitFor();
+      await line.fill('7x5 la gap 2x3');
+      await line.press('ArrowDown');
+    },
+  ],
+  [
     'photos',
     async (p) => {
       await p.goto(`${address}/photos`);

@@ -143,7 +143,7 @@ function Understood({ work: { read, front, missing, gapPlace, setGapPlace } }: {
   const largest = largestOf(read.size, missing);
   return (
     <Shown role="status">
-      <Paper size={read.size} face={face} missing={missing} isTorn scale={scale} />
+      <Paper size={read.size} face={face} missing={missing} isTorn={missing.length === 0} scale={scale} />
       <div>
         <strong>
           {read.count > 1 ? `${read.count} × ` : ''}
