@@ -106,3 +106,20 @@ test('on a list, Ctrl Z takes its own ticks and corrections back, never what was
   await goTo(page, 'Stash');
   await expect(page.getByRole('heading', { name: 'ink and night' })).toBeVisible();
 });
+
+test('a list left and come back to at once is as it was left', async ({ page }) => {
+  await openDemo(page);
+  await newList(page, 'Tide Table', '');
+  const list = page.getByRole('textbox', { name: 'The list' });
+  await list.fill('4 wood buttons\n2 brass stars');
+  await page.getByRole('checkbox', { name: 'half used: what is here is what is left' }).focus();
+  // The screens by their keys, there and back, before anything can have been written.
+  await page.evaluate(() => {
+    for (const key of ['2', '1'])
+      document.activeElement?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+  });
+  await expect(list).toHaveValue('4 wood buttons\n2 brass stars');
+  await list.press('Control+End');
+  await list.pressSequentially('\n3 clips');
+  await expect(page.getByText('3 lines, 3 things')).toBeVisible();
+});

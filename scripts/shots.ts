@@ -151,8 +151,11 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
       await p.goto(`${address}/parcels`);
       await p.getByRole('button', { name: 'Unpack a parcel' }).click();
       await p.getByLabel('Kit', { exact: true }).fill('Heron Lock');
-      await p.getByLabel('The list').fill(LIST);
-      await p.getByRole('checkbox').first().focus();
+      await p.getByRole('textbox', { name: 'The list' }).fill(LIST);
+      await p
+        .getByRole('checkbox', { name: / is here$/ })
+        .first()
+        .focus();
       for (const key of [' ', ' ', '1']) await p.keyboard.press(key);
     },
   ],

@@ -133,15 +133,30 @@ interface Typed {
 /** So many changes can be taken back. */
 const REMEMBERED = 500;
 
+/**
+ * Lists of which something is still being written: who leaves one and comes back at once finds it as she left it, and
+ * not as it was written last.
+ */
+const beingWritten = new Map<string, { readonly store: StoreApi<Typed>; writes: number }>();
+
+async function writeBehind(store: StoreApi<Typed>, draft: Draft): Promise<void> {
+  const own = beingWritten.get(draft.id) ?? { store, writes: 0 };
+  beingWritten.set(draft.id, own);
+  own.writes++;
+  await keepDraft(draft);
+  own.writes--;
+  if (own.writes === 0) beingWritten.delete(draft.id);
+}
+
 /** The draft as it is typed; every change is written behind it, and can be taken back while it is on the screen. */
 const draftStore = (given: Draft): StoreApi<Typed> =>
-  createStore((set, get) => {
+  createStore((set, get, store) => {
     const past: Draft[] = [];
     const future: Draft[] = [];
     let wasTyped = false;
     const show = (draft: Draft): void => {
       set({ draft });
-      void keepDraft(draft);
+      void writeBehind(store, draft);
     };
     const change = (of: (draft: Draft) => Partial<Draft>, isTyped = false): void => {
       const { draft } = get();
@@ -164,7 +179,7 @@ const draftStore = (given: Draft): StoreApi<Typed> =>
 
 /** A parcel being unpacked, as it is typed and ticked: shown at once, and written behind it. */
 export function useDraft(given: Draft): DraftState {
-  const [store] = useState(() => draftStore(given));
+  const [store] = useState(() => beingWritten.get(given.id)?.store ?? draftStore(given));
   const [entriesFor] = useState(rememberEntries);
   const { draft, acts } = useStore(store);
   const bench = useBench((b) => b);
