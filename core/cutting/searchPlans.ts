@@ -84,7 +84,7 @@ function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (w
 
 /** The bounds by area, sharpened by what was proved. */
 function sharpened(problem: Problem, { score }: Held, proof: Proof | null): Bounds {
-  const plain = boundsOf(problem, score[0]);
+  const plain = boundsOf(problem, { pieces: score[0], value: score[1] });
   const value = proof?.bounds.value;
   return {
     pieces: Math.min(plain.pieces, proof?.bounds.pieces ?? Infinity),
