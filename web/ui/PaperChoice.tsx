@@ -1,7 +1,7 @@
-import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue, type Key } from 'react-aria-components';
+import { ListBox } from 'react-aria-components';
 import styled from 'styled-components';
+import { Item, OpeningList } from './OpeningList';
 import { Paper } from './Paper';
-import { fieldLook } from './TextField';
 
 /** A paper to choose: what it looks like, how it is called, and what else must be known of it. */
 export interface PaperOption {
@@ -36,90 +36,39 @@ export function PaperChoice({
 }: PaperChoiceProps) {
   const chosen = options.find(({ id }) => id === value);
   return (
-    <Box
+    <OpeningList
+      label={label}
       value={value}
-      onChange={(key: Key | Key[] | null) => {
-        if (typeof key === 'string') onChange(key);
-      }}
+      onChange={onChange}
       isDisabled={isDisabled}
+      shown={chosen?.name ?? placeholder}
+      height={420}
+      width={290}
     >
-      <Label>{label}</Label>
-      <Open>
-        <SelectValue>{() => chosen?.name ?? placeholder}</SelectValue>
-        <span aria-hidden>▾</span>
-      </Open>
-      <List>
-        <ListBox items={options} aria-label={label}>
-          {({ id, name, face, about }) => (
-            <Item id={id} textValue={`${name} ${about}`}>
-              <Paper size={SWATCH} face={face} scale={17} />
-              <span>
-                {name}
-                {about !== '' && <small>{about}</small>}
-              </span>
-            </Item>
-          )}
-        </ListBox>
-      </List>
-    </Box>
+      <ListBox items={options} aria-label={label}>
+        {({ id, name, face, about }) => (
+          <PaperItem id={id} textValue={`${name} ${about}`}>
+            <Paper size={SWATCH} face={face} scale={17} />
+            <span>
+              {name}
+              {about !== '' && <small>{about}</small>}
+            </span>
+          </PaperItem>
+        )}
+      </ListBox>
+    </OpeningList>
   );
 }
 
-const Box = styled(Select)`
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  min-width: 0;
-  .react-aria-Label {
-    font-size: 14px;
-    color: ${({ theme }) => theme.soft};
-  }
-`;
-const Open = styled(Button)`
-  ${fieldLook} display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 8px;
-  text-align: left;
-  cursor: pointer;
-  color: ${({ theme }) => theme.ink};
-  background: ${({ theme }) => theme.sheet};
-  border: 1.5px solid ${({ theme }) => theme.soft};
-  .react-aria-SelectValue {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-`;
-const List = styled(Popover)`
-  min-width: max(var(--trigger-width), 290px);
-  max-height: 420px;
-  overflow: auto;
-  background: ${({ theme }) => theme.sheet};
-  color: ${({ theme }) => theme.ink};
-  border: 1.5px solid ${({ theme }) => theme.ink};
-  border-radius: 6px;
-  box-shadow: 0 6px 18px ${({ theme }) => theme.shade};
-  padding: 4px;
-`;
-const Item = styled(ListBoxItem)`
+const PaperItem = styled(Item)`
   display: grid;
   grid-template-columns: 54px 1fr;
   gap: 10px;
   align-items: center;
   padding: 5px 10px;
-  border-radius: 4px;
-  cursor: pointer;
   small {
     display: block;
     font-size: 13px;
     color: ${({ theme }) => theme.soft};
-  }
-  &[data-focused] {
-    background: ${({ theme }) => theme.wood};
-    outline: none;
-  }
-  &[data-selected] {
-    font-weight: 700;
   }
 `;

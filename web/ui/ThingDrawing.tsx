@@ -16,16 +16,19 @@ export interface ThingDrawingProps {
 }
 
 const MOST_DRAWN = 9;
+/** Scraps have sizes of their own each: one is drawn for all. */
+const SCRAP = { w: inches(5), h: inches(4) };
 
 /** What a thing looks like: papers as papers, letters as letters, rolls as rolls, the rest by its kind. */
 export function ThingDrawing({ lot, colours, amounts, scale }: ThingDrawingProps) {
   const hex = colours[0] ?? '#c99a3b';
   const n = amounts[''] ?? 0;
-  if (lot.measure === 'sheets' && lot.size) {
+  if (lot.measure === 'sheets') {
+    const size = lot.size ?? SCRAP;
     return (
       <Run>
         {Array.from({ length: Math.min(n, 3) }, (_, i) => (
-          <Paper key={i} size={lot.size!} face={lot.front} {...(lot.back ? { back: lot.back } : {})} scale={scale} />
+          <Paper key={i} size={size} face={lot.front} {...(lot.back ? { back: lot.back } : {})} scale={scale} />
         ))}
       </Run>
     );
