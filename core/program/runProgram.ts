@@ -72,14 +72,26 @@ function solve(
   };
 }
 
+/** What comes of a program that cannot be reckoned with: numbers that lie too far apart, say. */
+const NOTHING: Solved = { columns: null, bound: null, isProved: false };
+
+/** The model of a program; null: it cannot be reckoned with. */
+function modelOf(highs: ProgramSolver, lp: string): ProgramModel | null {
+  try {
+    return highs.createModel({ format: 'lp', data: lp });
+  } catch {
+    return null;
+  }
+}
+
 /** Solves a program in LP format. */
 export function runProgram(highs: ProgramSolver, lp: string, limits: Limits): Solved {
-  const model = highs.createModel({ format: 'lp', data: lp });
+  const model = modelOf(highs, lp);
+  if (!model) return NOTHING;
   try {
     return solve(model, highs.constants.modelStatus, /\n(?:General|Binary)/.test(lp), limits);
   } catch {
-    // Numbers that lie too far apart, say, are more than it can reckon with: then it has no answer, and no bound.
-    return { columns: null, bound: null, isProved: false };
+    return NOTHING;
   } finally {
     // Its memory is not the garbage collector's.
     model.dispose();

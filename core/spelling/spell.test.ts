@@ -224,6 +224,16 @@ describe('titles from the letters left', () => {
     expect(named.titles[0]).toMatchObject({ spelt: false, short: { '!': 1 } });
   });
 
+  test('worths that lie far apart, or nothing to spell from, are answered', () => {
+    const sets = [set('s', { A: 1 })];
+    const told = spell(job({ sets, titles: [title('a', 1e-9, 't'), title('A', 1e6, 'u')] }), solver);
+    expect(told.titles.map(({ spelt }) => spelt)).toEqual([false, true]);
+    const even = spell(job({ sets, titles: [title('a', 1, 't'), title('A', 5e6, 'u'), title('b', 1, 'v')] }), solver);
+    expect(even.stats).toMatchObject({ worth: 5e6, optimal: true });
+    const none = spell(job({ titles: [title('ab a')] }), solver);
+    expect(none.titles).toEqual([{ id: 'ab a', spelt: false, short: { a: 2, b: 1 } }]);
+  });
+
   test('case matters only where it is to', () => {
     const sets = [set('s', { A: 1, b: 1 })];
     expect(spell(job({ sets, titles: [title('aB')] }), solver).stats.spelt).toBe(1);

@@ -24,14 +24,18 @@ interface Found {
   readonly isProved: boolean;
 }
 
+/** Worths further apart than this are more than a program can tell from each other. */
+const MOST_APART = 1e7;
+
 /** Worths as the program has them: the least is 1, so that none is lost in what counts as nothing. */
 function scaled(job: SpellJob): SpellJob {
-  const least = Math.min(1, ...job.titles.map(({ worth }) => worth));
+  const worths = job.titles.map(({ worth }) => worth);
+  const least = Math.max(Math.min(1, ...worths), Math.max(0, ...worths) / MOST_APART);
   return { ...job, titles: job.titles.map((title) => ({ ...title, worth: title.worth / least })) };
 }
 
 /** Below what two sums of worth may differ by and be the same. */
-const slack = (worth: number): number => 1e-7 * Math.max(1, worth);
+const slack = (worth: number): number => Math.min(1e-3, 1e-7 * Math.max(1, worth));
 
 /** How many columns the program has at the most, about. */
 const columnsOf = ({ parts, job, serving }: Asked): number =>
@@ -126,7 +130,8 @@ export function spell(given: SpellJob, solver: SpellSolver, isOver: () => boolea
   const all = given.titles.reduce((sum, { worth: own }) => sum + own, 0);
   const scale = given.titles[0] ? given.titles[0].worth / (job.titles[0]?.worth ?? 1) : 1;
   const bound = Math.max(worth, Math.min(all, found.worthBound * scale));
-  const isWorthProved = bound - worth <= slack(worth);
+  const isWorthProved = bound - worth <= 1e-9 * Math.max(1, worth);
+  const isTellable = Math.max(0, ...job.titles.map((title) => title.worth)) < MOST_APART;
   return {
     titles: given.titles.map((title, i) =>
       spelt.has(i)
@@ -144,7 +149,7 @@ export function spell(given: SpellJob, solver: SpellSolver, isOver: () => boolea
         0,
       ),
       worthBound: isWorthProved ? worth : bound,
-      optimal: found.isProved && isWorthProved,
+      optimal: found.isProved && isWorthProved && isTellable,
     },
   };
 }
