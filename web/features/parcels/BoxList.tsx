@@ -57,12 +57,7 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
           line.read === 'nothing' ? null : line.read === 'thing' || byLine.has(i) ? (
             <LineThings key={i} at={i} line={line} entries={byLine.get(i) ?? []} state={state} onShow={onShow} />
           ) : (
-            <PassedOver
-              key={i}
-              text={line.text}
-              isHeading={line.read === 'heading'}
-              onTake={() => acts.correct(keyOf(i, 0), { isTakenIn: true })}
-            />
+            <PassedOver key={i} at={i} text={line.text} isHeading={line.read === 'heading'} acts={acts} />
           ),
         )}
       </Lines>

@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
 import { isMonth, type Draft } from '../../../core/things';
 import { say } from '../../data/acts';
 import { FacePatterns } from '../../ui/FacePatterns';
@@ -37,6 +37,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
   const state = useDraft(given);
   const { draft, lines, entries } = state;
   const { save, setList } = state.acts;
+  const faces = useMemo(() => entries.flatMap((entry) => entry.faces), [entries]);
   useTakingBack(state.acts);
   const [hasTried, setTried] = useState(false);
   const editor = useRef<ListEditorHandle>(null);
@@ -50,7 +51,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
       actions={<DraftActions state={state} isReady={trouble === null} onTry={() => setTried(true)} />}
     >
       {shelf}
-      <FacePatterns faces={entries.flatMap(({ faces }) => faces)} />
+      <FacePatterns faces={faces} />
       <Columns $widths="minmax(270px, 34%) 1fr">
         <Stack>
           <Row style={{ flexWrap: 'nowrap' }}>

@@ -1,25 +1,40 @@
+import { memo } from 'react';
 import styled from 'styled-components';
+import { keyOf } from '../../../core/listing';
 import { Button } from '../../ui/Button';
+import type { DraftActs } from './useDraft';
+
+export interface PassedOverProps {
+  /** Its place on the list, from 0. */
+  at: number;
+  text: string;
+  isHeading: boolean;
+  acts: DraftActs;
+}
 
 /**
  * A line that tells of no thing: a greeting, a sentence, or a heading for what follows. What she takes in all the same
  * is read as a thing.
  */
-export function PassedOver({ text, isHeading, onTake }: { text: string; isHeading: boolean; onTake: () => void }) {
+export const PassedOver = memo(function PassedOver({ at, text, isHeading, acts }: PassedOverProps) {
   return (
     <Line data-heading={isHeading || undefined}>
       <span>{text.trim()}</span>
       {!isHeading && (
         <>
           <small>passed over</small>
-          <Button look="quiet" aria-label={`Take in: ${text.trim()}`} onPress={onTake}>
+          <Button
+            look="quiet"
+            aria-label={`Take in: ${text.trim()}`}
+            onPress={() => acts.correct(keyOf(at, 0), { isTakenIn: true })}
+          >
             take it in
           </Button>
         </>
       )}
     </Line>
   );
-}
+});
 
 /** A thing that she left out; the button takes it in after all. */
 export function LeftOut({ text, onTake }: { text: string; onTake: () => void }) {
