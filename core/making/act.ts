@@ -97,7 +97,7 @@ export type Refusal =
   | { readonly kind: 'changed-since'; readonly name: string }
   /** Some of it is cut, out or used, so that it can no longer be told otherwise. */
   | { readonly kind: 'in-use'; readonly name: string }
-  /** The one is counted and the other is not. */
+  /** The one is counted and the other is not, or only one is scraps. */
   | { readonly kind: 'not-alike'; readonly name: string }
   /** Something else rests on it. */
   | { readonly kind: 'still-needed'; readonly name: string }

@@ -1,4 +1,4 @@
-export { amendLot, countLetters, isUntouched, joinLots, measureFor, partLot } from './afterwards';
+export { amendLot, countLetters, isUntouched, joinLots, partLot } from './afterwards';
 export type { Amendment } from './afterwards';
 export { asNew, decided, drop, put, refuse } from './act';
 export type { Act, Deciding, Did, DidKind, NewEvent, Now, RecordWrite, Refusal } from './act';

@@ -32,7 +32,7 @@ export function refusalWords(refusal: Refusal): string {
     case 'in-use':
       return named(refusal.name, 'Some of it is cut, out or used already, so how it came stays');
     case 'not-alike':
-      return named(refusal.name, 'The one is counted and the other is not: give it its kind first');
+      return named(refusal.name, 'Those two are of different kinds, or only one of them is scraps: they stay apart');
     case 'nothing-to-do':
       return named(refusal.name, 'There is nothing to do');
   }

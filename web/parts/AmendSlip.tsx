@@ -103,7 +103,10 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
 /** The same thing twice: what is here of it goes to the other. */
 function Join({ lot, onDone }: { lot: Lot; onDone: () => void }) {
   const { lots, kits } = useBench((b) => b);
-  const alike = [...lots.values()].filter(({ id, measure }) => id !== lot.id && measure === lot.measure);
+  const alike = [...lots.values()].filter(
+    ({ id, measure, isLeftover = false }) =>
+      id !== lot.id && measure === lot.measure && isLeftover === (lot.isLeftover ?? false),
+  );
   if (alike.length === 0) return null;
   return (
     <Section role="group" aria-label="The same thing twice">

@@ -86,6 +86,21 @@ describe('a thing told otherwise after it was put away', () => {
     expect(world.bench.lots.get('inks')!.back).toBeNull();
   });
 
+  test('a note is told whatever account is kept of a thing, and a face is known by a back that shows it', () => {
+    const world = planned();
+    world.do(() =>
+      decided('added-scrap', '', {
+        events: [{ type: 'received', lot: 'odd', amounts: { '': 3 } }],
+        records: [put('lots', { ...world.bench.lots.get('dots')!, id: 'odd', kind: 'washi', measure: 'count' })],
+      }),
+    );
+    expect(world.do(amendLot('odd', { note: 'narrow' }))).toBe(true);
+    expect(world.bench.lots.get('odd')).toMatchObject({ measure: 'count', note: 'narrow' });
+    world.do(amendLot('blushes', { name: 'blush / night' }));
+    world.do(amendLot('lamps', { name: 'night' }));
+    expect(world.bench.lots.get('lamps')!.front).toBe(world.bench.lots.get('blushes')!.back);
+  });
+
   test('what is gone is refused', () => {
     const world = unpackedWorld();
     expect([world.do(amendLot('nowhere', {})), world.do(joinLots('nowhere', 'dots'))]).toEqual([false, false]);
@@ -197,6 +212,18 @@ describe('scraps', () => {
     expect(stock.map(({ since }) => since).slice(6)).toEqual([null, 2022 * 12, 2022 * 12]);
     const leaf = [...world.bench.lots.values()].find(({ name }) => name === 'leaf')!;
     expect(world.bench.ledger.lots.get(leaf.id)!.place).toBe('case B');
+  });
+  test('scraps never join sheets, and told to be something else and paper again none is lost', () => {
+    const world = unpackedWorld();
+    world.do(scrap({ count: 3 }));
+    const lot = [...world.bench.lots.values()].find(({ isLeftover }) => isLeftover)!;
+    expect(world.do(joinLots(lot.id, 'inks'))).toBe(false);
+    expect(world.refused.at(-1)).toMatchObject({ kind: 'not-alike' });
+    expect([world.do(amendLot(lot.id, { kind: 'stickers' })), world.do(amendLot(lot.id, { kind: 'paper' }))]).toEqual([
+      true,
+      true,
+    ]);
+    expect(piecesOf(world, lot.id)).toHaveLength(3);
   });
   test('with a corner gone, and of a face or kit that is not there', () => {
     const world = unpackedWorld();

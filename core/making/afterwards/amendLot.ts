@@ -31,7 +31,9 @@ export const amendLot =
     if (!was) return refuse('gone');
     const { name: called, colours, count, ...some } = said;
     const plain: Lot = { ...was, ...some, ...(called === undefined ? {} : { name: called }) };
-    const told: Lot = { ...plain, measure: measureFor(plain.kind, was.measure, plain.size) };
+    // What account is kept of changes with the kind or size alone.
+    const isSameThing = plain.kind === was.kind && plain.size === was.size;
+    const told: Lot = isSameThing ? plain : { ...plain, measure: measureFor(plain.kind, was.measure, plain.size) };
     const size = sheetSize(told);
     const { front, back, writes } = facesFor(bench, told, { name: called, colours }, newId);
     const lot: Lot = { ...told, size, front, back };

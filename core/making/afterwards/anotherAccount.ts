@@ -76,7 +76,7 @@ export function anotherAccount(
   const due = inMeasure(wholesOf(owed, was), measure);
   const all = count ?? there;
   // Each scrap has its own size, and is told as it is.
-  if (measure === 'sheets' && lot.isLeftover) return { pieces, here: {}, owed: {} };
+  if (was === 'sheets' && measure === 'sheets' && lot.isLeftover) return { pieces, here: {}, owed: {} };
   if (measure === 'sheets') return { pieces: sheetsOf(all, lot.size ?? USUAL, pieces, newId), here: {}, owed: due };
   if (was === measure && count === undefined) return { pieces: [], here, owed };
   if (measure === 'length') return { pieces: [], here: { '': Math.round(totalOf(here) * all) }, owed };

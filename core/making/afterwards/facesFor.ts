@@ -16,7 +16,8 @@ const isShared = ({ lots }: Bench, face: string, but: string): boolean =>
 function faceNamed(bench: Bench, lot: Lot, face: string | null, name: string, newId: () => string): Face {
   const ofKit = [...bench.lots.values()]
     .filter(({ kit }) => kit === lot.kit)
-    .flatMap(({ front, back }) => bench.faces.get(front ?? '') ?? bench.faces.get(back ?? '') ?? []);
+    .flatMap(({ front, back }) => [front, back])
+    .flatMap((id) => bench.faces.get(id ?? '') ?? []);
   const same = ofKit.find((one) => one.name === name);
   if (same) return same;
   const now = bench.faces.get(face ?? '');

@@ -11,7 +11,9 @@ export const joinLots =
   (bench) => {
     const [gone, kept] = [bench.lots.get(one), bench.lots.get(into)];
     if (!gone || !kept || one === into) return refuse('gone', gone?.name);
-    if (gone.measure !== kept.measure) return refuse('not-alike', gone.name);
+    // Scraps put with sheets would count as never cut.
+    const isAlike = gone.measure === kept.measure && (gone.isLeftover ?? false) === (kept.isLeftover ?? false);
+    if (!isAlike) return refuse('not-alike', gone.name);
     if (!isUntouched(bench, one)) return refuse('in-use', gone.name);
     return decided('joined-lots', kept.name, {
       events: [
