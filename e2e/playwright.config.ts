@@ -8,6 +8,8 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 15_000 },
   workers: 2,
+  // A press that a busy machine lost is tried once more; the output says which tests needed it.
+  retries: 1,
   fullyParallel: true,
   forbidOnly: true,
   use: {

@@ -140,6 +140,7 @@ test('sold, lent and come back; where did the other two go has an answer with it
   await page.getByRole('button', { name: 'Lend', exact: true }).click();
   await page.getByLabel('To whom').fill('a neighbour');
   await page.getByRole('button', { name: 'Lend it' }).click();
+  await expect(page.getByText('1 lent to a neighbour')).toBeVisible();
   await page.getByRole('button', { name: 'Count anew' }).click();
   await page.getByLabel('Really there').fill('1');
   await page.getByLabel('Why, if known').fill('one tore');

@@ -45,7 +45,7 @@ if (check('build', 'vite', ['build', '--config', 'web/vite.config.ts', '--logLev
   tests(
     'end-to-end',
     'playwright',
-    ['test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json'],
+    ['test', '--config', 'e2e/playwright.config.ts', '--reporter=list,json,./e2e/failedScreen.ts'],
     (json) => ({ passed: json.stats.expected + json.stats.flaky, failed: json.stats.unexpected }),
   );
 

@@ -1,4 +1,3 @@
-import type { Subscription } from 'dexie';
 import { lazy, Suspense, useEffect } from 'react';
 import { useStore } from 'zustand';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
@@ -35,17 +34,17 @@ export function App() {
   const look = useSettings((s) => s.look);
   const isLoaded = useStore(benchStore, (s) => s.isLoaded);
   useEffect(() => {
-    let following: Subscription | null = null;
+    let stopFollowing: (() => void) | null = null;
     let isGone = false;
     db.open()
       .then(async () => {
         await setUp().catch((error: unknown) => say(String(error), 'refused'));
-        if (!isGone) following = followBench(db);
+        if (!isGone) stopFollowing = followBench(db);
       })
       .catch(tellTrouble);
     return () => {
       isGone = true;
-      following?.unsubscribe();
+      stopFollowing?.();
     };
   }, []);
   return (

@@ -37,17 +37,38 @@ function troubleOf(error: unknown): Trouble {
 /** Shows why what is kept here cannot be read. */
 export const tellTrouble = (error: unknown): void => benchStore.setState({ trouble: troubleOf(error), isLoaded: true });
 
-/** Keeps the store in step with the database, whichever tab writes to it. */
-export function followBench(db: StockDb): Subscription {
-  return liveQuery(() =>
-    db.transaction('r', actTables(db), async () => {
-      const { bench } = await readBench(db);
-      return { bench, ...(await undoable(db)) };
-    }),
-  ).subscribe({
-    next: (known) => benchStore.setState({ ...known, isLoaded: true, trouble: null }),
-    error: tellTrouble,
-  });
+/** A browser that fails to read what is whole does so for a moment; it is asked so often more, after a rest. */
+const MORE_TRIES = 3;
+const REST_MS = 400;
+
+/** Keeps the store in step with the database, whichever tab writes to it. Returns what ends that. */
+export function followBench(db: StockDb): () => void {
+  let triesLeft = MORE_TRIES;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let following = follow();
+  function follow(): Subscription {
+    return liveQuery(() =>
+      db.transaction('r', actTables(db), async () => {
+        const { bench } = await readBench(db);
+        return { bench, ...(await undoable(db)) };
+      }),
+    ).subscribe({
+      next: (known) => {
+        triesLeft = MORE_TRIES;
+        benchStore.setState({ ...known, isLoaded: true, trouble: null });
+      },
+      error: (error: unknown) => {
+        const { entry, isLater } = troubleOf(error);
+        if (entry !== null || isLater || triesLeft-- === 0) return tellTrouble(error);
+        following.unsubscribe();
+        timer = setTimeout(() => (following = follow()), REST_MS);
+      },
+    });
+  }
+  return () => {
+    clearTimeout(timer);
+    following.unsubscribe();
+  };
 }
 
 /**
