@@ -65,6 +65,10 @@ test('a refused event leaves no trace', () =>
     }),
   ));
 
+test('with nothing to fold it is the same ledger', () => {
+  expect(fold([], emptyLedger).value).toBe(emptyLedger);
+});
+
 test('folding in two batches is folding once', () =>
   fc.assert(
     fc.property(steps, fc.nat(), (s, n) => {

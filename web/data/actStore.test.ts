@@ -175,6 +175,16 @@ describe('a list being typed', () => {
     expect(await keepDraft(db, { ...draft, list: 'more' }, false)).toBe(false);
     expect(await db.of('drafts').count()).toBe(0);
   });
+
+  test('of what is known, only the lists are another object while one is typed: nothing else is drawn anew', async () => {
+    await commitAct(db, parcel, DAY);
+    await keepDraft(db, draft, true);
+    const before = await seen();
+    await keepDraft(db, { ...draft, list: 'moths' }, false);
+    const { drafts, ...rest } = await seen();
+    expect(drafts.get(draft.id)?.list).toBe('moths');
+    for (const [name, known] of Object.entries(rest)) expect(known, name).toBe(before[name as keyof Bench]);
+  });
 });
 
 test('put away, undone and exported: the file reads back the same, whatever was done', async () => {

@@ -182,14 +182,16 @@ export function useDraft(given: Draft): DraftState {
   const [store] = useState(() => beingWritten.get(given.id)?.store ?? draftStore(given));
   const [entriesFor] = useState(rememberEntries);
   const { draft, acts } = useStore(store);
-  const bench = useBench((b) => b);
+  const { rules, ledger, lots, kits, faces } = useBench((b) => b);
   const { list, corrected } = useDeferredValue(draft);
-  const { rules } = bench;
   const lines = useMemo(() => {
     const own = [...rules.values()];
     return readList(list).map((line) => underRules(line, own));
   }, [list, rules]);
-  const entries = useMemo(() => entriesFor(lines, corrected, bench), [entriesFor, lines, corrected, bench]);
+  const entries = useMemo(
+    () => entriesFor(lines, corrected, { ledger, lots, kits, faces }),
+    [entriesFor, lines, corrected, ledger, lots, kits, faces],
+  );
   return {
     draft,
     lines,
