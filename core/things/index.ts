@@ -2,6 +2,8 @@ export { PATTERNS, patternFor } from './patterns';
 export type { Pattern } from './patterns';
 export { isKept, isPaperKind } from './lot';
 export type { Lot, LotKind, Measure } from './lot';
+export type { Item } from './item';
+export type { Placed, PlacedWhat } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
 export { isMonth, monthNumber } from './kit';

@@ -1,4 +1,5 @@
 import type { Size } from '../geometry';
+import type { Item } from './item';
 import type { Punch } from './punch';
 
 export type LotKind =
@@ -47,6 +48,8 @@ export interface Lot {
   readonly punch?: Punch;
   /** Its pieces were typed in as scraps or leftovers: none of them is a sheet never cut. */
   readonly isLeftover?: boolean;
+  /** What is in a pack, as far as it was named. */
+  readonly items?: readonly Item[];
   /** Its place on the packing list, from 1. */
   readonly line: number;
 }

@@ -1,5 +1,6 @@
 import type { Rect, Size } from '../geometry';
 import type { Shape } from '../shapes';
+import type { Placed } from './placed';
 
 /** A piece wanted beyond what the design has: a tag, a banner, a pocket. */
 export interface MorePiece {
@@ -69,6 +70,8 @@ export interface Page {
   /** The face chosen for each slot. */
   readonly papers: Readonly<Record<string, string>>;
   readonly more?: readonly MorePiece[];
+  /** What is laid on it, the lowest first. */
+  readonly placed?: readonly Placed[];
   readonly title: string;
   readonly date: string;
   readonly place: string;

@@ -1,12 +1,14 @@
 import styled from 'styled-components';
 import type { Amounts } from '../../core/ledger';
 import { inches } from '../../core/length';
+import { pouredOut } from '../../core/placing';
 import type { Lot } from '../../core/things';
+import { ItemDrawing } from './ItemFigure';
 import { Paper } from './Paper';
 import { heading } from './theme';
 
 export interface ThingDrawingProps {
-  lot: Pick<Lot, 'kind' | 'measure' | 'size' | 'front' | 'back' | 'name' | 'punch'>;
+  lot: Pick<Lot, 'kind' | 'measure' | 'size' | 'front' | 'back' | 'name' | 'punch' | 'items'>;
   /** Of the thing's face; the first is what it is drawn in. */
   colours: readonly string[];
   /** How much there is of it. */
@@ -15,7 +17,10 @@ export interface ThingDrawingProps {
   scale: number;
 }
 
-const MOST_DRAWN = 9;
+/** Small things are drawn larger than papers, so that they can be told apart, and no wider than so many pixels. */
+const SMALL = 4;
+const MOST_WIDE = 46;
+const MOST_DRAWN = 6;
 /** Scraps have sizes of their own each: one is drawn for all. */
 const SCRAP = { w: inches(5), h: inches(4) };
 
@@ -42,14 +47,6 @@ export function ThingDrawing({ lot, colours, amounts, scale }: ThingDrawingProps
       </Letters>
     );
   if (lot.measure === 'length') return <Roll hex={hex} isThin={lot.kind === 'twine'} />;
-  if (lot.kind === 'dots')
-    return (
-      <Run>
-        {Array.from({ length: Math.min(n, MOST_DRAWN) }, (_, i) => (
-          <Dot key={i} hex={colours[i % Math.max(1, colours.length)] ?? hex} r={[5, 4, 6][i % 3]!} />
-        ))}
-      </Run>
-    );
   if (lot.kind === 'tool') return <Tool shape={lot.punch?.shape ?? null} />;
   if (lot.kind === 'medium') return <Pot hex={hex} level={Math.min(1, n / 100)} />;
   if (lot.kind === 'stickers' && lot.measure === 'share')
@@ -71,11 +68,11 @@ export function ThingDrawing({ lot, colours, amounts, scale }: ThingDrawingProps
     return (
       <Paper size={{ w: lot.size?.w ?? inches(6), h: lot.size?.h ?? inches(12) }} face={null} scale={scale / 1.6} />
     );
-  const drawn = lot.measure === 'share' ? Math.ceil((n / 100) * MOST_DRAWN) : n;
+  const left = lot.measure === 'share' ? { '': Math.ceil((n / 100) * MOST_DRAWN) } : amounts;
   return (
     <Run>
-      {Array.from({ length: Math.min(drawn, MOST_DRAWN) }, (_, i) => (
-        <Scrap key={i} hex={hex} at={i} isBag={lot.kind === 'packaging'} />
+      {pouredOut(lot, left, colours, MOST_DRAWN).map((thing, i) => (
+        <ItemDrawing key={i} thing={thing} scale={Math.min(scale * SMALL, MOST_WIDE / (thing.size.w / inches(1)))} />
       ))}
     </Run>
   );
@@ -138,33 +135,12 @@ const Tool = ({ shape }: { shape: 'circle' | 'hexagon' | null }) => (
   </svg>
 );
 
-const Dot = ({ hex, r }: { hex: string; r: number }) => (
-  <svg width={14} height={14} aria-hidden>
-    <circle cx={7} cy={7} r={r} fill={hex} />
-    <circle cx={5.5} cy={5} r={1.4} fill="#fff" opacity={0.5} />
-  </svg>
-);
-
 const Roll = ({ hex, isThin }: { hex: string; isThin: boolean }) => (
   <svg width={150} height={30} viewBox="0 0 150 30" aria-hidden>
     <rect x={0} y={isThin ? 14 : 10} width={122} height={isThin ? 3 : 11} fill={hex} />
     <circle cx={130} cy={15} r={14} fill={hex} />
     <circle cx={130} cy={15} r={9} fill="none" stroke="rgba(0,0,0,.18)" />
     <circle cx={130} cy={15} r={5} fill="#f3ece0" />
-  </svg>
-);
-
-const Scrap = ({ hex, at, isBag }: { hex: string; at: number; isBag: boolean }) => (
-  <svg width={18} height={26} aria-hidden>
-    {isBag ? (
-      <path d="M2 5h14v18H2z" fill="#e8e4d8" stroke="#8b7f6c" />
-    ) : (
-      [
-        <rect key="r" x={3} y={5} width={12} height={16} rx={2} fill={hex} />,
-        <path key="t" d="M3 8l6-5 6 5v14H3z" fill={hex} />,
-        <circle key="c" cx={9} cy={13} r={7} fill={hex} />,
-      ][at % 3]
-    )}
   </svg>
 );
 

@@ -43,6 +43,27 @@ export const lotSchema = {
     isLeftover: { type: 'boolean', description: 'its pieces were typed in as scraps or leftovers' },
     line: { type: 'integer', minimum: 1 },
     height: ticksFrom1,
+    items: {
+      type: 'array',
+      description: 'what is in a pack, as far as it was named; the ledger counts each under its id',
+      items: {
+        type: 'object',
+        properties: {
+          id,
+          name: text,
+          size: {
+            type: 'object',
+            properties: { w: ticksFrom1, h: ticksFrom1 },
+            required: ['w', 'h'],
+            additionalProperties: false,
+          },
+          colours: { type: 'array', items: { type: 'string', pattern: '^#[0-9a-f]{6}$' }, maxItems: 12 },
+          words: text,
+        },
+        required: ['id', 'name'],
+        additionalProperties: false,
+      },
+    },
     punch: {
       type: 'object',
       properties: { shape: { enum: ['circle', 'hexagon'] }, size: ticksFrom1, reach: ticksOrNull },

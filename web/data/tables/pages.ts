@@ -36,6 +36,40 @@ export const pageSchema = {
         additionalProperties: false,
       },
     },
+    placed: {
+      type: 'array',
+      description: 'what is laid on it, the lowest first; x and y are the middle',
+      items: {
+        type: 'object',
+        properties: {
+          id,
+          what: {
+            oneOf: [
+              {
+                type: 'object',
+                properties: { lot: id, part: { type: 'string' } },
+                required: ['lot', 'part'],
+                additionalProperties: false,
+              },
+              {
+                type: 'object',
+                properties: { lot: id, length: ticksFrom1 },
+                required: ['lot', 'length'],
+                additionalProperties: false,
+              },
+              { type: 'object', properties: { piece: id }, required: ['piece'], additionalProperties: false },
+            ],
+          },
+          x: ticks,
+          y: ticks,
+          turn: { type: 'number' },
+          isOnFoam: { type: 'boolean' },
+          under: { type: 'string', description: 'the layer that it is tucked under' },
+        },
+        required: ['id', 'what', 'x', 'y', 'turn'],
+        additionalProperties: false,
+      },
+    },
     options: { type: 'object', additionalProperties: text },
     own: measuredDesign,
     moves: {

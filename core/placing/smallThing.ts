@@ -1,0 +1,90 @@
+import type { Size } from '../geometry';
+import type { Amounts } from '../ledger';
+import { inches } from '../length';
+import type { Item, Lot } from '../things';
+import { outlineOf, type OutlineId } from './outlines';
+import { outlineFor, outlinesIn } from './outlineFor';
+
+/** A small thing as it lies there: what it looks like, whoever named it. */
+export interface SmallThing {
+  readonly name: string;
+  readonly size: Size;
+  readonly outline: OutlineId;
+  /** As hex, the main one first; none: it was not told, and it is drawn so. */
+  readonly colours: readonly string[];
+  /** Written on it; empty: nothing. */
+  readonly words: string;
+  readonly isRaised: boolean;
+}
+
+/** What of a lot its things' looks follow from. */
+export type Pack = Pick<Lot, 'name' | 'kind' | 'size' | 'items'>;
+
+const RAISED =
+  /\b(puffy|wood(en)?|chipboard|foam|enamel|resin|cork|felt|metal|brass|acrylic|epoxy|raised|wool|glass)\b/;
+const QUOTED = /["“]([^"”]+)["”]/;
+const SEVERAL = /\band\b|&|,|\+/;
+/** So much of a name can be written on the thing itself. */
+const SHORT = 12;
+
+const naturalSize = (id: OutlineId): Size => {
+  const [w, h] = outlineOf(id).inches;
+  return { w: inches(w), h: inches(h) };
+};
+
+/** Words that a thing shows: those in quotes; of a thing that looks like nothing known, the first of its name. */
+function wordsOn(name: string, outline: OutlineId): string {
+  const quoted = QUOTED.exec(name)?.[1];
+  if (quoted !== undefined) return quoted;
+  if (outlinesIn(name).length > 0 || outlineOf(outline).write === undefined) return '';
+  return name.split(/[\s,/]+/).find((word) => word.length > 0 && word.length <= SHORT) ?? '';
+}
+
+/** The items of a pack that were named. */
+export const itemsOf = ({ items = [] }: Pick<Lot, 'items'>): readonly Item[] => items;
+
+/** One of `list`, which goes round. */
+const nthOf = <T>(list: readonly T[], n: number): readonly T[] => {
+  const at = list.length === 0 ? 0 : n % list.length;
+  return [...list.slice(at), ...list.slice(0, at)];
+};
+
+/**
+ * What a thing of a lot looks like.
+ * @param part the item's id; '': one that was not named
+ * @param colours of the pack, as hex
+ * @param nth of those that were not named: a pack of moths and jars shows the one, then the other
+ */
+export function smallThing(pack: Pack, part: string, colours: readonly string[], nth = 0): SmallThing {
+  const item = itemsOf(pack).find(({ id }) => id === part);
+  const name = item?.name ?? pack.name;
+  const several = item || !SEVERAL.test(name) ? [] : outlinesIn(name);
+  const outline = nthOf(several, nth)[0] ?? outlineFor(name, pack.kind);
+  return {
+    name,
+    // A pack's size is that of the pack once its things are told apart.
+    size: item?.size ?? (item ? null : pack.size) ?? naturalSize(outline),
+    outline,
+    colours: item?.colours ?? (item ? colours : nthOf(colours, nth)),
+    words: item?.words ?? wordsOn(name, outline),
+    isRaised: (outlineOf(outline).isRaised ?? false) || RAISED.test(`${pack.name} ${name}`.toLowerCase()),
+  };
+}
+
+/** What a pack looks like, poured out: so many of its things, each kind in turn. */
+export function pouredOut(pack: Pack, amounts: Amounts, colours: readonly string[], most: number): SmallThing[] {
+  const left = Object.entries(amounts)
+    .filter(([, count]) => count > 0)
+    .map(([part, count]) => ({ part, count, drawn: 0 }));
+  const things: SmallThing[] = [];
+  for (let any = true; any;) {
+    any = false;
+    for (const one of left) {
+      if (one.drawn >= one.count || things.length >= most) continue;
+      things.push(smallThing(pack, one.part, colours, one.drawn));
+      one.drawn++;
+      any = true;
+    }
+  }
+  return things;
+}
