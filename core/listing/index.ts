@@ -3,6 +3,8 @@ export { entriesOf, keyOf, lineOfKey, readItem } from './entries';
 export type { Entry } from './entries';
 export { lettersBut, lettersInRows } from './countedLetters';
 export { readLetters } from './readLetters';
+export { readItems } from './readItems';
+export type { ReadItems, ToldItem } from './readItems';
 export { readScrap } from './readScrap';
 export type { ScrapLine } from './readScrap';
 export { linesOfTable } from './pastedTable';

@@ -37,6 +37,10 @@ export type DidKind =
   | 'forgot-share-out'
   | 'took-out'
   | 'put-away'
+  | 'laid'
+  | 'moved-laid'
+  | 'took-off'
+  | 'named-items'
   | 'used'
   | 'given'
   | 'sold'
@@ -101,6 +105,8 @@ export type Refusal =
   | { readonly kind: 'not-alike'; readonly name: string }
   /** Something else rests on it. */
   | { readonly kind: 'still-needed'; readonly name: string }
+  /** More is asked for than there is. */
+  | { readonly kind: 'not-so-many'; readonly name: string }
   | { readonly kind: 'nothing-to-do'; readonly name: string };
 
 /** An act is decided on the bench as it is when it is done, not as it was when it was shown. */

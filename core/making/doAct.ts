@@ -4,6 +4,7 @@ import { refuse, type Act, type Did, type Now, type Refusal } from './act';
 import { isApart } from './apart';
 import type { Bench } from './bench';
 import { changed, changeOf, fits, recordIn, stagedOn, turned, withChanges, type Change } from './changes';
+import { liftedIn } from './laying';
 import { entriesAreFounded, isFounded, isMissed } from './references';
 
 /** An act as it was done, with all that is needed to take it back. */
@@ -58,7 +59,13 @@ export function doAct(bench: Bench, { did, events, records }: Act, now: Now): Re
     if (change) changes.push(change);
     staged.set(table, key, after);
   }
-  return carryOut(bench, { did, changes }, entries, changes);
+  const done = carryOut(bench, { did, changes }, entries, changes);
+  if (!done.ok) return done;
+  // What is no longer out for a page no longer lies on it.
+  const lifted = liftedIn(done.value.bench);
+  if (lifted.length === 0) return done;
+  const all = [...changes, ...lifted];
+  return carryOut(bench, { did, changes: all }, entries, all);
 }
 
 /** Turns an act round: undone, or done again. */
@@ -88,5 +95,7 @@ export function turnBack(bench: Bench, { act, way, since }: Turning, now: Now): 
     if (!fits(record, change)) return refuse('changed-since', act.did.name);
     staged.set(change.table, change.key, changed(record, change));
   }
-  return carryOut(bench, act, opposites, changes);
+  const done = carryOut(bench, act, opposites, changes);
+  // Something lies on a page that would be out for it no longer.
+  return done.ok && liftedIn(done.value.bench).length > 0 ? refuse('changed-since', act.did.name) : done;
 }

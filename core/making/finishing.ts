@@ -1,6 +1,8 @@
-import { isKept } from '../things';
+import { addAmounts, own } from '../ledger';
+import { isKept, type Page } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
+import { useLaid } from './laying';
 import { outFor, released, type Chosen } from './out';
 import { withoutSheets } from './planning';
 
@@ -46,19 +48,42 @@ const toolsOut = (bench: Bench, page: string): NewEvent[] =>
     .amounts.filter(({ lot }) => isKept(bench.lots.get(lot)!.kind))
     .map((entry): NewEvent => ({ type: 'released', ...entry, page }));
 
-/** Glues a page: what was cut for it is used, and of what else is out what she chose. */
+/**
+ * Of lots that things are laid of, what lies on the page is used, and the rest goes back. @param laid the lots
+ */
+function useOrPutBack(page: Page, laid: ReadonlySet<string>, bench: Bench): NewEvent[] {
+  const { ledger } = bench;
+  return [...laid].flatMap((lot) => {
+    const used = useLaid(lot, page, ledger);
+    const goes = used.flatMap((event) => ('amounts' in event ? [event.amounts] : []))[0] ?? {};
+    const rest = addAmounts(own(ledger.lots.get(lot)?.claimed ?? {}, page.id) ?? {}, goes, -1);
+    return [
+      ...used,
+      ...(Object.keys(rest).length > 0 ? [{ type: 'released', lot, amounts: rest, page: page.id } as const] : []),
+    ];
+  });
+}
+
+/**
+ * Glues a page: what was cut for it and what lies on it is used, and of what else is out what she chose. Of a pack some
+ * of which lies there the rest goes back.
+ */
 export const gluePage =
   (id: string, chosen: readonly Chosen[]): Deciding =>
   (bench, { day }) => {
     const page = bench.pages.get(id);
     if (!page) return refuse('gone');
     if (page.glued !== null) return refuse('nothing-to-do', page.title);
-    const { cut } = outFor(bench, id);
-    const more = chosen.filter((one) => !cut.some((piece) => piece.id === keyOf(one)));
+    const { cut, loose } = outFor(bench, id);
+    const laid = new Set((page.placed ?? []).map(({ what }) => ('piece' in what ? what.piece : what.lot)));
+    const pieces = loose.filter(({ id: piece }) => laid.has(piece)).map(({ id: piece }) => ({ piece }));
+    const lots = new Set([...laid].filter((key) => bench.lots.has(key)));
+    const more = chosen.filter((one) => !laid.has(keyOf(one)) && !cut.some((piece) => piece.id === keyOf(one)));
     return decided('glued', page.title, {
       events: [
         ...cut.map((piece): NewEvent => ({ type: 'used', piece: piece.id, page: id, slot: piece.slot })),
-        ...more.map((stock): NewEvent => ({ type: 'used', ...stock, page: id })),
+        ...[...pieces, ...more].map((stock): NewEvent => ({ type: 'used', ...stock, page: id })),
+        ...useOrPutBack(page, lots, bench),
         ...toolsOut(bench, id),
       ],
       records: [put('pages', { ...page, glued: day })],

@@ -4,6 +4,7 @@ import { canBeGlued, heldAgainst, openListOf, pageState, toCutFor } from '../cut
 import { restAround } from '../geometry';
 import { emptyLedger, fold } from '../ledger';
 import { inches } from '../length';
+import { founded, laidOf } from '../placing';
 import {
   acceptPlan,
   amendLot,
@@ -17,7 +18,10 @@ import {
   finishPage,
   gluePage,
   joinLots,
+  layOn,
   makeCut,
+  moveLaid,
+  nameItems,
   noteMishap,
   outFor,
   partLot,
@@ -28,6 +32,7 @@ import {
   releasePage,
   setPlanAside,
   takeFromMachine,
+  takeOff,
   takeOut,
   takeSomeOut,
   TABLES,
@@ -211,6 +216,41 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const lot = nth([...world.bench.lots.values()], a);
     if (lot) world.do(partLot(lot.id, 1 + (b % 3), `part ${b}`));
   },
+  lay: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    const item = nth(['', ...(world.bench.lots.get('dots')?.items ?? []).map(({ id }) => id)], b)!;
+    const at = { x: inches(b % 8), y: inches(a % 8), turn: b };
+    const dot = { what: { lot: 'dots', part: item }, ...at };
+    if (page) world.do(layOn(page.id, b % 3 === 0 ? [dot, dot, dot] : [dot]));
+  },
+  layPaper: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    const piece = nth(
+      [...world.bench.ledger.pieces.values()].filter(
+        (one) => one.where === 'here' || (one.where === 'claimed' && one.page === page?.id),
+      ),
+      b,
+    );
+    if (page && piece) world.do(layOn(page.id, [{ what: { piece: piece.id }, x: a, y: b, turn: 0 }]));
+  },
+  moveLaid: (world, a, b) => {
+    const page = nth(
+      pagesIn(world.bench).filter(({ placed = [] }) => placed.length > 0),
+      a,
+    );
+    const one = nth(page?.placed ?? [], b);
+    if (page && one)
+      world.do(moveLaid(page.id, one.id, ({ x }) => ({ x: x + inches(1 / 16), isOnFoam: b % 2 === 0 }), b));
+  },
+  takeOff: (world, a, b) => {
+    const page = nth(
+      pagesIn(world.bench).filter(({ placed = [] }) => placed.length > 0),
+      a,
+    );
+    const one = nth(page?.placed ?? [], b);
+    if (page && one) world.do(takeOff(page.id, [one.id]));
+  },
+  nameItems: (world, a, b) => world.do(nameItems('dots', [{ name: `kind ${a % 3}`, count: 1 + (b % 4) }])),
   undo: (world) => world.undo(),
   redo: (world) => world.redo(),
   undoOne: (world, a) => world.undo(a % Math.max(1, world.acts.length)),
@@ -238,6 +278,12 @@ function holds(world: World): void {
   for (const state of bench.ledger.lots.values())
     for (const page of Object.keys(state.claimed)) expect(bench.pages.has(page)).toBe(true);
   for (const page of bench.pages.values()) {
+    // Nothing lies on a page that is not out for it, or used on it; of one that is glued all of it is used.
+    expect(founded(page, bench.ledger)).toEqual(page.placed ?? []);
+    if (page.glued !== null) {
+      const used = bench.ledger.lots.get('dots')?.used[page.id] ?? {};
+      for (const [part, n] of Object.entries(laidOf(page, 'dots'))) expect(used[part]).toBeGreaterThanOrEqual(n);
+    }
     const state = pageState(page, bench);
     // Every page that is not done has a next step.
     if (state === 'planned') expect(cutsNow(bench, page.id).length).toBeGreaterThan(0);

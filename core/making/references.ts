@@ -24,7 +24,10 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
   ],
   stories: () => [],
   photos: ({ story }) => to('/story', 'stories', story),
-  pages: ({ photos }) => photos.flatMap(({ photo }, i) => to(`/photos/${i}/photo`, 'photos', photo)),
+  pages: ({ photos, placed = [] }) => [
+    ...photos.flatMap(({ photo }, i) => to(`/photos/${i}/photo`, 'photos', photo)),
+    ...placed.flatMap(({ what }, i) => ('lot' in what ? to(`/placed/${i}/what/lot`, 'lots', what.lot) : [])),
+  ],
   plans: ({ sheets }) =>
     sheets.flatMap(({ pieces }, i) =>
       pieces.flatMap(({ page }, j) => to(`/sheets/${i}/pieces/${j}/page`, 'pages', page)),

@@ -1,5 +1,11 @@
-export { OUTLINE_IDS, outlineOf } from './outlines';
+export { edgeOf, OUTLINE_IDS, outlineOf } from './outlines';
 export type { Outline, OutlineId, OutlinePart } from './outlines';
 export { outlineFor, outlinesIn } from './outlineFor';
 export { itemsOf, pouredOut, smallThing } from './smallThing';
 export type { Pack, SmallThing } from './smallThing';
+export { amountsOf, founded, laidOf, outOrUsed } from './laid';
+export { looksOf } from './looks';
+export type { Looks, Things } from './looks';
+export { around, boundsOf } from './bounds';
+export { clusters } from './cluster';
+export type { Candidate, Cluster, ClusterWish } from './cluster';

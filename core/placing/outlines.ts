@@ -10,7 +10,7 @@ export interface OutlinePart {
   readonly line?: number;
 }
 
-/** How one kind of small thing looks: its edge is the first part's, in a box of its own units. */
+/** How one kind of small thing looks, in a box of its own units. */
 export interface Outline {
   readonly box: readonly [w: number, h: number];
   /** As large as such things mostly are, inches: common practice, no source. */
@@ -69,7 +69,7 @@ export const OUTLINES = {
     inches: [0.7, 2.4],
     words: /\b(feathers?|quills?|plumes?)\b/,
     parts: [
-      first('M18 2C34 24 34 62 22 94L18 98L14 94C2 62 2 24 18 2z'),
+      first('M18 2C40 24 40 62 22 94L18 98L14 94C-4 62 -4 24 18 2z'),
       fine('M18 30L29 22M18 46L31 38M18 62L30 54M18 78L26 72M18 30L7 22M18 46L5 38M18 62L6 54M18 78L10 72', 1.4),
       ink('M18 14V119', 1.8),
     ],
@@ -81,7 +81,7 @@ export const OUTLINES = {
     parts: [
       first(
         [20, 36, 52, 68, 84]
-          .map((y, i) => ellipse(30 - 13 - i, y, 13 + i, 5.4, 28) + ellipse(30 + 13 + i, y, 13 + i, 5.4, -28))
+          .map((y, i) => ellipse(18 - i, y, 12 + i, 5.4, 28) + ellipse(42 + i, y, 12 + i, 5.4, -28))
           .join('') + ellipse(30, 11, 5, 10),
       ),
       fine('M30 12V109', 2),
@@ -261,7 +261,7 @@ export const OUTLINES = {
     inches: [1, 1.2],
     words: /\b(moons?|crescents?)\b/,
     parts: [
-      first('M58 3A46 46 0 1 0 77 74A38 38 0 0 1 58 3z'),
+      first('M60 4A44 44 0 1 0 78 72A36 36 0 0 1 60 4z'),
       second(circle(26, 40, 4) + circle(30, 64, 5.5) + circle(18, 54, 2.6)),
     ],
   },
@@ -523,5 +523,9 @@ export const OUTLINES = {
 export type OutlineId = keyof typeof OUTLINES;
 
 export const OUTLINE_IDS = Object.keys(OUTLINES) as OutlineId[];
+
+/** The edge of all of it that is solid; of what is drawn in lines, its first line. */
+export const edgeOf = ({ parts }: Outline): string =>
+  parts[0].line === undefined ? parts.flatMap(({ d, line }) => (line === undefined ? [d] : [])).join('') : parts[0].d;
 
 export const outlineOf = (id: OutlineId): Outline => OUTLINES[id];

@@ -1,6 +1,6 @@
 import { hexToLab, isLight, labToHex } from '../../core/colour';
 import { TICKS_PER_INCH } from '../../core/length';
-import { outlineOf, type Outline, type OutlinePart, type SmallThing } from '../../core/placing';
+import { edgeOf, outlineOf, type Outline, type OutlinePart, type SmallThing } from '../../core/placing';
 import { heading } from './theme';
 
 const PAPER = '#fffaf0';
@@ -56,7 +56,7 @@ export function ItemFigure({ thing, x = 0, y = 0, turn = 0, isRaised = thing.isR
   const [bw, bh] = outline.box;
   const [w, h] = [thing.size.w / TICKS_PER_INCH, thing.size.h / TICKS_PER_INCH];
   const paint = paintOf(thing);
-  const [edge] = outline.parts;
+  const edge = { d: edgeOf(outline), line: outline.parts[0].line };
   const unit = bw / w;
   const fall = SHADOW[isRaised ? 'raised' : 'flat'];
   // The light comes from the upper left, however the thing is turned.

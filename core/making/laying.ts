@@ -1,0 +1,130 @@
+import { own, type Amounts, type Ledger } from '../ledger';
+import { founded, laidOf, looksOf, outOrUsed } from '../placing';
+import type { Page, Placed, PlacedWhat } from '../things';
+import { decided, put, refuse, type Deciding, type NewEvent } from './act';
+import type { Bench } from './bench';
+import { changeOf, type Change } from './changes';
+
+/** Something to be laid, and where. */
+export type Laying = Omit<Placed, 'id'>;
+
+const nameOf = (what: PlacedWhat, bench: Bench): string => looksOf(what, bench)?.name ?? '';
+
+/** So much more as one amount needs to come up to another, by part; null: none. */
+function shortOf(wanted: Amounts, there: Amounts): Amounts | null {
+  const short = Object.entries(wanted).flatMap(([part, n]) => {
+    const more = n - (own(there, part) ?? 0);
+    return more > 0 ? [[part, more] as const] : [];
+  });
+  return short.length === 0 ? null : Object.fromEntries(short);
+}
+
+/** Uses what of a lot is laid on a page, as far as that was not done. */
+export function useLaid(lot: string, page: Page, ledger: Ledger): NewEvent[] {
+  const unused = shortOf(laidOf(page, lot), own(ledger.lots.get(lot)?.used ?? {}, page.id) ?? {});
+  return unused ? [{ type: 'used', lot, amounts: unused, page: page.id }] : [];
+}
+
+/** Takes out what is laid of a lot and is not out yet. */
+function takeLaidOut(lot: string, page: Page, ledger: Ledger): NewEvent[] {
+  const short = shortOf(laidOf(page, lot), outOrUsed(ledger, lot, page.id));
+  return short ? [{ type: 'claimed', lot, amounts: short, page: page.id }] : [];
+}
+
+function bringPiece(piece: string, page: Page, ledger: Ledger): NewEvent[] {
+  const state = ledger.pieces.get(piece);
+  const isOut = state?.where === 'claimed' && state.page === page.id;
+  if (state?.where === 'used' && state.page === page.id) return [];
+  const slot = isOut ? state.slot : null;
+  return [
+    ...(isOut ? [] : [{ type: 'claimed', piece, page: page.id, slot } as const]),
+    ...(page.glued === null ? [] : [{ type: 'used', piece, page: page.id, slot } as const]),
+  ];
+}
+
+const lotsIn = (things: readonly { readonly what: PlacedWhat }[]): readonly string[] => [
+  ...new Set(things.flatMap(({ what }) => ('lot' in what ? [what.lot] : []))),
+];
+
+/**
+ * Lays things on a page, above what lies there. What is not out for it yet is taken out; on a page that is glued
+ * already what is laid is used at once.
+ */
+export const layOn =
+  (id: string, things: readonly Laying[]): Deciding =>
+  (bench, { newId }) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    const [one] = things;
+    if (!one) return refuse('nothing-to-do', page.title);
+    const { ledger } = bench;
+    const pieces = things.flatMap(({ what }) => ('piece' in what ? [what.piece] : []));
+    const laid = new Set((page.placed ?? []).flatMap(({ what }) => ('piece' in what ? [what.piece] : [])));
+    if (pieces.some((piece, i) => laid.has(piece) || pieces.indexOf(piece) !== i))
+      return refuse('nothing-to-do', nameOf(one.what, bench));
+    const now: Page = {
+      ...page,
+      placed: [...(page.placed ?? []), ...things.map((thing) => ({ ...thing, id: newId() }))],
+    };
+    return decided('laid', things.length === 1 ? nameOf(one.what, bench) : '', {
+      count: things.length,
+      events: [
+        ...pieces.flatMap((piece) => bringPiece(piece, now, ledger)),
+        ...lotsIn(things).flatMap((lot) => [
+          ...takeLaidOut(lot, now, ledger),
+          ...(page.glued === null ? [] : useLaid(lot, now, ledger)),
+        ]),
+      ],
+      records: [put('pages', now)],
+    });
+  };
+
+/** Moves, turns or lifts something that lies on a page. @param at its place among what lies there, from 0 */
+export const moveLaid =
+  (id: string, placed: string, some: (now: Placed) => Partial<Laying>, at?: number): Deciding =>
+  (bench) => {
+    const page = bench.pages.get(id);
+    const one = page?.placed?.find((other) => other.id === placed);
+    if (!page?.placed || !one) return refuse('gone');
+    const moved = { ...one, ...some(one) };
+    const rest = page.placed.filter((other) => other !== one);
+    const where = at === undefined ? page.placed.indexOf(one) : Math.max(0, Math.min(rest.length, at));
+    return decided('moved-laid', nameOf(one.what, bench), {
+      records: [put('pages', { ...page, placed: rest.toSpliced(where, 0, moved) })],
+    });
+  };
+
+/**
+ * Takes things off a page: they are out for it as before. Of a page that is glued they come back to the stash.
+ */
+export const takeOff =
+  (id: string, ids: readonly string[]): Deciding =>
+  (bench) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    const off = (page.placed ?? []).filter((one) => ids.includes(one.id));
+    const [one] = off;
+    if (!one) return refuse('nothing-to-do', page.title);
+    const now: Page = { ...page, placed: (page.placed ?? []).filter((other) => !off.includes(other)) };
+    return decided('took-off', off.length === 1 ? nameOf(one.what, bench) : '', {
+      count: off.length,
+      events: page.glued === null ? [] : off.flatMap(({ what }) => peeled(what, page, bench)),
+      records: [put('pages', now)],
+    });
+  };
+
+function peeled(what: PlacedWhat, page: Page, { ledger }: Bench): NewEvent[] {
+  if ('piece' in what)
+    return [{ type: 'returned', piece: what.piece, page: page.id, slot: ledger.pieces.get(what.piece)?.slot ?? null }];
+  const amounts = 'part' in what ? { [what.part]: 1 } : { '': what.length };
+  return [{ type: 'returned', lot: what.lot, amounts, page: page.id }];
+}
+
+/** What no longer lies on pages, since it is no longer out for them, as changes of their records. */
+export const liftedIn = ({ pages, ledger }: Bench): Change[] =>
+  [...pages.values()].flatMap((page) => {
+    if (!page.placed) return [];
+    const placed = founded(page, ledger);
+    const change = placed.length === page.placed.length ? null : changeOf('pages', page.id, page, { ...page, placed });
+    return change ? [change] : [];
+  });

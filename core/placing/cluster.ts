@@ -1,0 +1,167 @@
+import { affinity, type ColourShare } from '../colour';
+import { overlaps, type Point, type Rect, type Size } from '../geometry';
+import { inches } from '../length';
+import type { Placed, PlacedWhat } from '../things';
+import { around, boundsOf } from './bounds';
+import type { SmallThing } from './smallThing';
+
+/** A kind of small thing that a cluster can be made of. */
+export interface Candidate {
+  readonly what: Extract<PlacedWhat, { part: string }>;
+  readonly thing: SmallThing;
+  /** How many of it are left. */
+  readonly left: number;
+  /** It is out for the page already. */
+  readonly isOut: boolean;
+}
+
+/** What a cluster is made for. */
+export interface ClusterWish {
+  readonly page: Size;
+  /** Where it is to lie. */
+  readonly at: Point;
+  /** Of the page's photos. */
+  readonly colours: readonly ColourShare[];
+  /** Of the kit's theme and the page's title, in small letters. */
+  readonly words: readonly string[];
+  /** What must stay free: what must show of photos, the title, the writing. */
+  readonly keep: readonly Rect[];
+}
+
+export interface Cluster {
+  /** The lowest first; no ids yet. */
+  readonly things: readonly (Omit<Placed, 'id'> & { readonly thing: SmallThing })[];
+  readonly bounds: Rect;
+}
+
+/** Longest side of what counts as large, and of what counts as small: common practice, no source. */
+const LARGE = inches(1.2);
+const SMALL = inches(0.65);
+/** So many of each role are looked at. */
+const LOOKED_AT = 5;
+/** As good as this much nearer in colour (CIEDE2000): a word of the theme; that it is out already. */
+const WORD = 12;
+const OUT = 8;
+/** Colours farther than this, or not told, are all strange. */
+const STRANGE = 40;
+
+const longest = ({ size }: SmallThing): number => Math.max(size.w, size.h);
+
+/** Lower is better. */
+function strangeness({ thing, isOut }: Candidate, { colours, words }: ClusterWish): number {
+  const shares = thing.colours.map((hex) => ({ hex, share: 1 / thing.colours.length }));
+  const far = Math.min(STRANGE, affinity(colours, shares));
+  const name = `${thing.name} ${thing.words}`.toLowerCase();
+  const isMeant = words.some((word) => name.includes(word));
+  return far - (isMeant ? WORD : 0) - (isOut ? OUT : 0);
+}
+
+interface Recipe {
+  readonly large: Candidate;
+  readonly middle: Candidate;
+  readonly small: Candidate;
+  /** One or three of the small ones, so that the number is odd. */
+  readonly dots: 1 | 3;
+  readonly badness: number;
+}
+
+/** One large, one middle, one or three small, the best first; raised with flat, different kinds. */
+function recipes(candidates: readonly Candidate[], wish: ClusterWish): Recipe[] {
+  const ranked = candidates
+    .filter(({ left }) => left > 0)
+    .map((one) => ({ one, badness: strangeness(one, wish) }))
+    .sort((a, b) => a.badness - b.badness);
+  const role = (is: (side: number) => boolean) =>
+    ranked.filter(({ one }) => is(longest(one.thing))).slice(0, LOOKED_AT);
+  const [large, small] = [role((side) => side >= LARGE), role((side) => side <= SMALL)];
+  const middle = role((side) => side > SMALL && side < LARGE * 1.6);
+  return large
+    .flatMap((a) =>
+      middle.flatMap((b) =>
+        small.flatMap((c): Recipe[] => {
+          if (a.one === b.one || longest(b.one.thing) > longest(a.one.thing)) return [];
+          const isMixed = new Set([a, b, c].map(({ one }) => one.thing.isRaised)).size > 1;
+          const badness = a.badness + b.badness + c.badness + (isMixed ? 0 : OUT);
+          return [{ large: a.one, middle: b.one, small: c.one, dots: c.one.left >= 3 ? 3 : 1, badness }];
+        }),
+      ),
+    )
+    .sort((a, b) => a.badness - b.badness);
+}
+
+/** The things of a recipe about its place: the middle one half under the large, the small ones at its outer edge. */
+function arranged({ large, middle, small, dots }: Recipe, { page, at }: ClusterWish): Cluster['things'] {
+  const isLeft = at.x < page.w / 2;
+  const out = isLeft ? -1 : 1;
+  const [big, next] = [longest(large.thing), longest(middle.thing)];
+  const reach = big / 2 + longest(small.thing) * 0.7;
+  const anyRaised = [large, middle, small].some(({ thing }) => thing.isRaised);
+  return [
+    {
+      what: middle.what,
+      thing: middle.thing,
+      x: at.x - out * 0.3 * big,
+      y: at.y + 0.32 * next + 0.18 * big,
+      turn: out * 24,
+    },
+    {
+      what: large.what,
+      thing: large.thing,
+      x: at.x,
+      y: at.y,
+      turn: out * -14,
+      ...(anyRaised ? {} : { isOnFoam: true }),
+    },
+    ...Array.from({ length: dots }, (_, i) => {
+      const angle = ((isLeft ? 215 : -35) + (i - (dots - 1) / 2) * 34) * (Math.PI / 180);
+      return {
+        what: small.what,
+        thing: small.thing,
+        x: at.x + reach * Math.cos(angle),
+        y: at.y + reach * Math.sin(angle),
+        turn: 0,
+      };
+    }),
+  ].map((one) => ({ ...one, x: Math.round(one.x), y: Math.round(one.y) }));
+}
+
+const shifted = (things: Cluster['things'], dx: number, dy: number): Cluster => {
+  const moved = things.map((one) => ({ ...one, x: one.x + dx, y: one.y + dy }));
+  return { things: moved, bounds: around(moved.map((one) => boundsOf(one.thing.size, one, one.turn))) };
+};
+
+/** How far to push a stretch so that it lies within a length. */
+const inwards = (from: number, size: number, length: number): number =>
+  Math.max(-from, 0) + Math.min(length - (from + size), 0);
+
+/** Moved as little as needed to lie within the page and off what must show; null: it cannot. */
+function fitted(things: Cluster['things'], { page, keep }: ClusterWish): Cluster | null {
+  const within = ({ bounds, things: moved }: Cluster): Cluster =>
+    shifted(moved, inwards(bounds.x, bounds.w, page.w), inwards(bounds.y, bounds.h, page.h));
+  const first = within(shifted(things, 0, 0));
+  const { bounds } = first;
+  const steps = keep
+    .filter((rect) => overlaps(rect, bounds))
+    .flatMap((rect) => [
+      [rect.x - bounds.x - bounds.w, 0],
+      [rect.x + rect.w - bounds.x, 0],
+      [0, rect.y - bounds.y - bounds.h],
+      [0, rect.y + rect.h - bounds.y],
+    ])
+    .sort(([ax = 0, ay = 0], [bx = 0, by = 0]) => Math.abs(ax + ay) - Math.abs(bx + by));
+  const all = [first, ...steps.map(([dx = 0, dy = 0]) => shifted(first.things, dx, dy))];
+  return (
+    all.find(
+      ({ bounds: b }) =>
+        b.x >= 0 && b.y >= 0 && b.x + b.w <= page.w && b.y + b.h <= page.h && !keep.some((rect) => overlaps(rect, b)),
+    ) ?? null
+  );
+}
+
+/**
+ * Clusters for one place, the best first: of one large, one middle and one or three small things, the photos' colours
+ * and the theme's words before others, raised with flat. Each lies within the page and off what must show. Common
+ * practice, no source.
+ */
+export const clusters = (candidates: readonly Candidate[], wish: ClusterWish): readonly Cluster[] =>
+  recipes(candidates, wish).flatMap((recipe) => fitted(arranged(recipe, wish), wish) ?? []);

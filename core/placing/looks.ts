@@ -1,0 +1,43 @@
+import type { Rect, Size } from '../geometry';
+import type { Ledger } from '../ledger';
+import { inches, mm } from '../length';
+import type { Face, Lot, LotKind, PlacedWhat } from '../things';
+import { smallThing, type SmallThing } from './smallThing';
+
+/** What something laid on a page looks like, with its size. */
+export type Looks = { readonly name: string; readonly size: Size; readonly isRaised: boolean } & (
+  | { readonly kind: 'small'; readonly thing: SmallThing }
+  | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
+  | { readonly kind: 'paper'; readonly face: string | null; readonly missing: readonly Rect[] }
+);
+
+/** Where what lies on a page is looked up. */
+export interface Things {
+  readonly lots: ReadonlyMap<string, Lot>;
+  readonly faces: ReadonlyMap<string, Pick<Face, 'colours'>>;
+  readonly ledger: Ledger;
+}
+
+/** How wide rolls mostly are: common practice, no source. */
+const WIDE: Partial<Record<LotKind, number>> = { washi: mm(15), ribbon: inches(3 / 8), twine: inches(1 / 12) };
+
+const coloursOf = ({ front }: Lot, faces: Things['faces']): readonly string[] =>
+  faces.get(front ?? '')?.colours.map(({ hex }) => hex) ?? [];
+
+/** What one placing looks like; null: what it names is not there. */
+export function looksOf(what: PlacedWhat, { lots, faces, ledger }: Things): Looks | null {
+  const piece = 'piece' in what ? ledger.pieces.get(what.piece) : undefined;
+  const lot = lots.get('piece' in what ? (piece?.lot ?? '') : what.lot);
+  if (!lot) return null;
+  if ('piece' in what) {
+    if (!piece) return null;
+    const { w, h, missing } = piece;
+    return { kind: 'paper', name: lot.name, size: { w, h }, isRaised: false, face: lot.front, missing };
+  }
+  if ('length' in what) {
+    const size = { w: what.length, h: lot.size?.w ?? WIDE[lot.kind] ?? inches(1 / 2) };
+    return { kind: 'roll', name: lot.name, size, isRaised: false, colours: coloursOf(lot, faces), of: lot.kind };
+  }
+  const thing = smallThing(lot, what.part, coloursOf(lot, faces));
+  return { kind: 'small', name: thing.name, size: thing.size, isRaised: thing.isRaised, thing };
+}

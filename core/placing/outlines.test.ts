@@ -1,0 +1,66 @@
+import SvgPath from 'svg-path-commander';
+import { describe, expect, test } from 'vitest';
+import { OUTLINE_IDS, outlineFor, outlineOf, outlinesIn, pouredOut, smallThing } from '.';
+
+describe('every outline', () => {
+  test('there are more than forty', () => expect(OUTLINE_IDS.length).toBeGreaterThan(40));
+
+  test.each(OUTLINE_IDS)('%s fills its box and has the proportions of its size', (id) => {
+    const { box, inches, parts, write } = outlineOf(id);
+    for (const { d, line = 0 } of parts) {
+      const { x, y, x2, y2 } = new SvgPath(d).bbox;
+      const over = line / 2 + 2;
+      expect(Math.min(x, y), d).toBeGreaterThanOrEqual(-over);
+      expect(x2, d).toBeLessThanOrEqual(box[0] + over);
+      expect(y2, d).toBeLessThanOrEqual(box[1] + over);
+    }
+    const all = new SvgPath(parts.map(({ d }) => d).join('')).bbox;
+    const reach = parts[0].line ?? 0;
+    expect((all.width + reach) / box[0]).toBeGreaterThan(0.8);
+    expect((all.height + reach) / box[1]).toBeGreaterThan(0.8);
+    expect(inches[0] / inches[1] / (box[0] / box[1])).toBeGreaterThan(0.8);
+    expect(inches[0] / inches[1] / (box[0] / box[1])).toBeLessThan(1.25);
+    if (write) expect(write[0] + write[2] <= box[0] && write[1] + write[3] <= box[1]).toBe(true);
+  });
+
+  test.each(OUTLINE_IDS.filter((id) => id !== 'speech'))('%s is found by its own word', (id) => {
+    expect(outlineFor(id, 'ephemera')).toBe(id);
+  });
+});
+
+test.each([
+  ['brass clips', 'clip'],
+  ['wood buttons', 'button'],
+  ['lantern label', 'label'],
+  ['enamel dots', 'dot'],
+  ['puffy butterflies', 'moth'],
+  ['Paper doilies', 'doily'],
+  ['mini clothespins', 'peg'],
+])('%s looks like a %s', (name, id) => expect(outlineFor(name, 'embellishment')).toBe(id));
+
+test('a pack of several kinds shows them in turn, in its colours', () => {
+  expect(outlinesIn('moths and jars')).toEqual(['moth', 'jar']);
+  const pack = { name: 'moths and jars', kind: 'ephemera', size: null } as const;
+  const shown = pouredOut(pack, { '': 32 }, ['#22314f', '#e6ab3e'], 4);
+  expect(shown.map(({ outline }) => outline)).toEqual(['moth', 'jar', 'moth', 'jar']);
+  expect(shown.map(({ colours }) => colours[0])).toEqual(['#22314f', '#e6ab3e', '#22314f', '#e6ab3e']);
+});
+
+test('what was named in a pack looks like its name, the rest like the pack', () => {
+  const items = [{ id: 'a', name: 'frame', words: 'here' }];
+  const pack = { name: 'oddments', kind: 'ephemera', size: null, items } as const;
+  expect(pouredOut(pack, { a: 1, '': 1 }, [], 9).map(({ outline }) => outline)).toEqual(['frame', 'label']);
+  expect(smallThing(pack, 'a', []).words).toBe('here');
+});
+
+test('packs of names that tell nothing known do not look the same', () => {
+  const look = (name: string) => smallThing({ name, kind: 'ephemera', size: null }, '', []);
+  expect(look('Quayside')).not.toEqual({ ...look('Harbour'), name: 'Quayside' });
+});
+
+test('as many are drawn as there are, and no more than asked for', () => {
+  const pack = { name: 'stars', kind: 'ephemera', size: null } as const;
+  expect(pouredOut(pack, { '': 3 }, [], 6)).toHaveLength(3);
+  expect(pouredOut(pack, { '': 30 }, [], 6)).toHaveLength(6);
+  expect(pouredOut(pack, {}, [], 6)).toEqual([]);
+});
