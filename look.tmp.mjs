@@ -1,12 +1,22 @@
 import { chromium } from '@playwright/test';
 const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
 const page = await b.newPage({ viewport: { width: 1280, height: 800 } });
+page.on('pageerror', (e) => console.log('ERR', e.message));
 await page.goto('http://localhost:4180/');
 await page.getByRole('heading', { name: 'ink and night' }).waitFor();
-await page.getByRole('button', { name: 'Small things' }).click().catch(() => {});
-await page.waitForTimeout(600);
-await page.screenshot({ path: '/tmp/s1.png' });
-await page.goto('http://localhost:4180/parcels');
-await page.waitForTimeout(1000);
-await page.screenshot({ path: '/tmp/s2.png' });
+await page.goto('http://localhost:4180/pages');
+await page.getByRole('button', { name: 'New page' }).click();
+await page.getByRole('button', { name: /^Hawk-moth/ }).click();
+await page.getByText('things on it', { exact: true }).click();
+await page.waitForTimeout(1200);
+await page.screenshot({ path: '/tmp/b1.png' });
+for (let i = 0; i < 3; i++) { await page.getByRole('button', { name: 'Lay it' }).click().catch((e) => console.log(e.message)); await page.waitForTimeout(500); }
+await page.getByRole('button', { name: /^Lay .*washi/ }).first().click({timeout: 3000}).catch((e) => console.log(e.message.slice(0,80)));
+await page.waitForTimeout(700);
+await page.screenshot({ path: '/tmp/b2.png' });
+const list = page.getByRole('region', { name: 'What lies on it' }).getByRole('button');
+await list.nth(2).click();
+for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+await page.waitForTimeout(700);
+await page.screenshot({ path: '/tmp/b3.png' });
 await b.close();

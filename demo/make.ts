@@ -5,12 +5,13 @@ import { mainColours } from '../core/colour';
 import { planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
 import { inches, parseSize } from '../core/length';
-import { entriesOf, readList, receiptOf, unpack } from '../core/listing';
+import { entriesOf, readItems, readList, receiptOf, unpack } from '../core/listing';
 import { cutEvent } from '../core/making';
 import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cutlist';
-import { designOf, layOut } from '../core/design';
+import { designOf, keptFromClusters, layOut, type Layout } from '../core/design';
+import { clusters, freePlace, laidOf, looksOf, toSixteenths, type Candidate } from '../core/placing';
 import { stockOnHand } from '../core/stock';
-import type { Face, Kit, Lot, Page, Photo } from '../core/things';
+import type { Face, Kit, Lot, Page, Photo, Placed } from '../core/things';
 import { paintPictures } from './pictures';
 import { CLUB, KITS, PAGES, STORIES, type DemoKit, type DemoPage } from './scenario';
 
@@ -41,7 +42,7 @@ class Scene {
     return () => `${prefix}-${++n}`;
   }
 
-  receive({ id, name, month, came, theme, list, missing }: DemoKit): void {
+  receive({ id, name, month, came, theme, list, missing, named = {} }: DemoKit): void {
     this.kits.push({ id, club: CLUB, name, month, theme: [...theme], list });
     const newId = this.id(id);
     const own: Face[] = [];
@@ -58,6 +59,89 @@ class Scene {
       if (gone > 0) this.happen({ type: 'owed', lot: lot!.id, amounts: { '': gone } }, came);
     }
     this.faces.push(...own);
+    for (const [pack, text] of Object.entries(named)) this.tellApart(id, pack, text, came);
+  }
+
+  /** As the act does it: so many of what was mixed are these. */
+  private tellApart(kit: string, pack: string, text: string, day: string): void {
+    const at = this.lots.findIndex((lot) => lot.kit === kit && lot.name === pack);
+    const lot = this.lots[at]!;
+    const told = readItems(text);
+    if (told.unread.length > 0) throw new Error(`${pack}: ${told.unread.join(', ')}`);
+    const items = told.items.map(({ count: _, ...item }, i) => ({ ...item, id: `${lot.id}-${i + 1}` }));
+    this.lots[at] = { ...lot, items };
+    const change = Object.fromEntries(told.items.map(({ count }, i) => [items[i]!.id, count]));
+    const total = told.items.reduce((sum, { count }) => sum + count, 0);
+    this.happen({ type: 'counted', lot: lot.id, change: { '': -total, ...change }, reason: 'told apart' }, day);
+  }
+
+  /** Clusters round the photos from the page's kits, and what else was counted out for it, as they would be laid. */
+  private embellish(
+    page: Page,
+    layout: Layout,
+    counted: Readonly<Record<string, number>>,
+    day: string,
+  ): readonly Placed[] {
+    const things = {
+      lots: new Map(this.lots.map((lot) => [lot.id, lot])),
+      faces: new Map(this.faces.map((face) => [face.id, face])),
+      ledger: this.ledger,
+    };
+    const kits = new Set(
+      this.lots
+        .filter(({ front, back }) => Object.values(page.papers).some((face) => face === front || face === back))
+        .map(({ kit }) => kit),
+    );
+    const left = new Map<string, number>();
+    for (const [name, count] of Object.entries(counted))
+      left.set(`${this.lots.findLast((lot) => lot.name === name)!.id}/`, count);
+    for (const lot of this.lots)
+      if (kits.has(lot.kit) && lot.items)
+        for (const { id } of lot.items) left.set(`${lot.id}/${id}`, this.ledger.lots.get(lot.id)!.here[id] ?? 0);
+    const photos = page.photos.map(({ photo }) => this.photos.find(({ id }) => id === photo) ?? null);
+    const placed: Placed[] = [];
+    const lay = (things: readonly Omit<Placed, 'id'>[]): void => {
+      for (const one of things) {
+        const { what } = one;
+        if (!('part' in what)) continue;
+        const key = `${what.lot}/${what.part}`;
+        left.set(key, left.get(key)! - 1);
+        placed.push({
+          ...one,
+          x: toSixteenths(one.x),
+          y: toSixteenths(one.y),
+          id: `${page.id}-on-${placed.length + 1}`,
+        });
+      }
+    };
+    const candidates = (): Candidate[] =>
+      [...left].flatMap(([key, count]) => {
+        const [lot = '', part = ''] = key.split('/');
+        const looks = looksOf({ lot, part }, things);
+        return count > 0 && looks?.kind === 'small'
+          ? [{ what: { lot, part }, thing: looks.thing, left: count, isOut: false }]
+          : [];
+      });
+    for (const at of layout.accents) {
+      const wish = {
+        page: layout.size,
+        at,
+        colours: photos.flatMap((photo) => photo?.colours ?? []),
+        words: [],
+        keep: keptFromClusters(layout, photos, { title: true, journaling: true }),
+      };
+      const [cluster] = clusters(candidates(), wish);
+      if (cluster) lay(cluster.things.map(({ thing: _, ...one }) => one));
+    }
+    for (const name of Object.keys(counted)) {
+      const { id: lot } = this.lots.findLast((one) => one.name === name)!;
+      while ((left.get(`${lot}/`) ?? 0) > 0)
+        lay([{ what: { lot, part: '' }, ...freePlace(layout.accents, placed), turn: 0 }]);
+    }
+    for (const lot of new Set(placed.flatMap(({ what }) => ('lot' in what ? [what.lot] : []))))
+      for (const type of ['claimed', 'used'])
+        this.happen({ type, lot, amounts: laidOf({ placed }, lot), page: page.id }, day);
+    return placed;
   }
 
   develop(): void {
@@ -105,12 +189,8 @@ class Scene {
     for (const sheet of plan.sheets)
       for (const piece of sheet.pieces)
         this.happen({ type: 'used', piece: idOfPiece(sheet, piece), page: id, slot: piece.slot }, day);
-    for (const [name, count] of Object.entries(counted)) {
-      const lot = this.lots.findLast((l) => l.name === name)!;
-      for (const type of ['claimed', 'used']) this.happen({ type, lot: lot.id, amounts: { '': count }, page: id }, day);
-    }
     const story = STORIES.find((s) => s.id === this.photos.find((p) => p.id === photos[0])!.story)!;
-    this.pages.push({
+    const page: Page = {
       id,
       format,
       design,
@@ -124,7 +204,9 @@ class Scene {
       started: day,
       glued: day,
       finished: day,
-    });
+    };
+    const placed = this.embellish(page, layout, counted, day);
+    this.pages.push(placed.length > 0 ? { ...page, placed } : page);
   }
 
   private faceNamed(name: string): string {

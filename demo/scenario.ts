@@ -7,6 +7,8 @@ export interface DemoKit {
   readonly theme: readonly string[];
   readonly list: string;
   readonly missing: Readonly<Record<string, number>>;
+  /** What she told apart in a pack, by its name on the list. */
+  readonly named?: Readonly<Record<string, string>>;
 }
 
 export const CLUB = 'The Oddment Post';
@@ -37,6 +39,10 @@ brass clips 6
     came: '2026-03-11',
     theme: ['garden', 'seed', 'allotment'],
     missing: {},
+    named: {
+      ephemera:
+        '6 cream seed packets 1 1/4x1 3/4, 4 straw labels "plot 14" 1 3/4x5/8, 5 moss leaves 3/4x1 3/8, 4 pink flowers 1x1, 3 kraft tags "to sow" 1x1 7/8',
+    },
     list: `2 x 12x12 seed packets / radish rows, cream + radish + leaf, upright
 1 x 12x12 leaf mould / garden grid, moss + leaf + olive
 1 x 12x12 radish dots / gingham green, radish + blush
@@ -56,6 +62,10 @@ washi 10 m, leaf`,
     came: '2026-05-08',
     theme: ['clay', 'fire', 'ash'],
     missing: {},
+    named: {
+      ephemera:
+        '5 terracotta pots 1 1/8x1 1/4, 3 slate tongs 5/8x2, 4 cream labels "cone 06" 1 3/4x5/8, 4 celadon stars 3/4x3/4, 3 grey splashes 1 1/4x1 1/4',
+    },
     list: `2 x 12x12 crackle glaze / ash wash, celadon + slate
 1 x 12x12 clay slip wash / kiln grid, clay + terracotta + cream
 1 x 12x12 smoke cloud / celadon scallops, ash + grey
@@ -74,6 +84,10 @@ ephemera 24, pots and tongs`,
     month: '2026-11',
     came: '2026-11-03',
     theme: ['moth', 'garden', 'night'],
+    named: {
+      ephemera:
+        '6 amber moths 2x1 1/2, 4 slate jars 1x1 1/2, 7 moss leaves 3/4x1 3/8, 5 pink flowers 1 1/4x1 1/4, 2 cream labels "night shift" 2x5/8, 2 straw labels "after ten" 1 7/8x5/8',
+    },
     missing: { 'night sky / plain slate': 1 },
     list: `2 x 12x12 moths / lamplight, ink + amber + lamp, upright
 1 x 12x12 foxglove blooms / foxglove rows, blush + foxglove + leaf
@@ -154,7 +168,7 @@ export const PAGES: readonly DemoPage[] = [
     },
     day: '2026-04-19',
     journaling: 'Sown too thick, as ever.',
-    counted: { ephemera: 6, 'wood buttons': 3 },
+    counted: { 'wood buttons': 3 },
   },
   {
     title: 'Glaze day',
@@ -172,6 +186,6 @@ export const PAGES: readonly DemoPage[] = [
     papers: { frame: 'smoke cloud', ground: 'cardstock clay', mat: 'crackle glaze' },
     day: '2026-07-12',
     journaling: 'A minute from the kiln to the bin.',
-    counted: { 'enamel dots': 5, ephemera: 4 },
+    counted: { 'enamel dots': 5 },
   },
 ];

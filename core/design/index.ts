@@ -2,6 +2,7 @@ export { blankOf, isCutAsItLies } from './blank';
 export { coverOf } from './coverOf';
 export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';
+export { keptFromClusters } from './kept';
 export { layOut } from './layOut';
 export { lookOver } from './lookOver';
 export type { Remark } from './lookOver';

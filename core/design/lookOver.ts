@@ -1,7 +1,8 @@
-import { overlaps, type Rect } from '../geometry';
+import { overlaps } from '../geometry';
 import { inches } from '../length';
 import type { Photo } from '../things';
 import type { Layout, PageLayer } from './design';
+import { keptOf } from './kept';
 
 /** Something about a page that is worth a look. */
 export type Remark =
@@ -18,28 +19,10 @@ export type Remark =
 const MEETS = inches(1 / 32);
 const NEARLY = inches(1 / 8);
 
-/**
- * Where a part of the picture lies on the page, told from the print's place. What the crop leaves out lies outside the
- * print.
- */
-function onPage(layer: Rect, part: Rect, crop: Rect): Rect {
-  return {
-    x: layer.x + ((part.x - crop.x) / crop.w) * layer.w,
-    y: layer.y + ((part.y - crop.y) / crop.h) * layer.h,
-    w: (part.w / crop.w) * layer.w,
-    h: (part.h / crop.h) * layer.h,
-  };
-}
-
-const WHOLE: Rect = { x: 0, y: 0, w: 1, h: 1 };
-
 function coveredPhotos(layers: readonly PageLayer[], photos: readonly (Photo | null)[]): Remark[] {
   return layers.flatMap((layer, i): Remark[] => {
     if (layer.role !== 'photo') return [];
-    const photo = photos[layer.photo!];
-    // A place kept for a photo, and a photo of which nothing is said, are not to be covered at all.
-    const parts = photo?.keep ?? [photo?.crop ?? WHOLE];
-    const kept = parts.map((part) => onPage(layer, part, photo?.crop ?? WHOLE));
+    const kept = keptOf(layer, photos[layer.photo!] ?? null);
     const by = layers.slice(i + 1).find((above) => kept.some((part) => overlaps(above, part)));
     return by ? [{ kind: 'covered', photo: layer.photo!, by: by.id }] : [];
   });

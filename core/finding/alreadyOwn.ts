@@ -1,3 +1,4 @@
+import { totalOf } from '../ledger';
 import { differenceCiede2000, hexToLab, type ColourShare } from '../colour';
 import type { Shelf } from '../stock';
 import type { Face, Lot } from '../things';
@@ -34,7 +35,7 @@ export function alreadyOwn(
     if (where === 'here') counts.set(lot, (counts.get(lot) ?? 0) + 1);
   const same = [...lots.values()].filter((lot) => {
     const own = faces.get(lot.front ?? '')?.colours[0];
-    const isThere = (counts.get(lot.id) ?? ledger.lots.get(lot.id)?.here[''] ?? 0) > 0;
+    const isThere = (counts.get(lot.id) ?? totalOf(ledger.lots.get(lot.id)?.here ?? {})) > 0;
     return (
       isThere &&
       lot.kind === kind &&
@@ -52,7 +53,8 @@ export function alreadyOwn(
   return {
     lots: same,
     count: same.reduce(
-      (sum, lot) => sum + (counts.get(lot.id) ?? (lot.measure === 'count' ? ledger.lots.get(lot.id)!.here['']! : 1)),
+      (sum, lot) =>
+        sum + (counts.get(lot.id) ?? (lot.measure === 'count' ? totalOf(ledger.lots.get(lot.id)?.here ?? {}) : 1)),
       0,
     ),
     oldest: months[0] ?? null,

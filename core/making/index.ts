@@ -64,3 +64,5 @@ export type { ChosenThings, Leaving, Recount } from './stash';
 export { putScrapAway } from './scraps';
 export type { Scrap } from './scraps';
 export { windowEvent } from './windowEvent';
+export { candidatesOf, thingsToLay } from './toLay';
+export type { ThingsToLay, ToLay } from './toLay';

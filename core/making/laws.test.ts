@@ -240,7 +240,7 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     );
     const one = nth(page?.placed ?? [], b);
     if (page && one)
-      world.do(moveLaid(page.id, one.id, ({ x }) => ({ x: x + inches(1 / 16), isOnFoam: b % 2 === 0 }), b));
+      world.do(moveLaid(page.id, one.id, (now) => ({ ...now, x: now.x + inches(1 / 16), isOnFoam: b % 2 === 0 }), b));
   },
   takeOff: (world, a, b) => {
     const page = nth(

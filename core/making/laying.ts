@@ -81,16 +81,15 @@ export const layOn =
 
 /** Moves, turns or lifts something that lies on a page. @param at its place among what lies there, from 0 */
 export const moveLaid =
-  (id: string, placed: string, some: (now: Placed) => Partial<Laying>, at?: number): Deciding =>
+  (id: string, placed: string, moved: (now: Placed) => Placed, at?: number): Deciding =>
   (bench) => {
     const page = bench.pages.get(id);
     const one = page?.placed?.find((other) => other.id === placed);
     if (!page?.placed || !one) return refuse('gone');
-    const moved = { ...one, ...some(one) };
     const rest = page.placed.filter((other) => other !== one);
     const where = at === undefined ? page.placed.indexOf(one) : Math.max(0, Math.min(rest.length, at));
     return decided('moved-laid', nameOf(one.what, bench), {
-      records: [put('pages', { ...page, placed: rest.toSpliced(where, 0, moved) })],
+      records: [put('pages', { ...page, placed: rest.toSpliced(where, 0, moved(one)) })],
     });
   };
 

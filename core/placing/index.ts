@@ -9,3 +9,4 @@ export type { Looks, Things } from './looks';
 export { around, boundsOf } from './bounds';
 export { clusters } from './cluster';
 export type { Candidate, Cluster, ClusterWish } from './cluster';
+export { freePlace, toSixteenths } from './freePlace';

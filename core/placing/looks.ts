@@ -1,6 +1,6 @@
 import type { Rect, Size } from '../geometry';
 import type { Ledger } from '../ledger';
-import { inches, mm } from '../length';
+import { inches } from '../length';
 import type { Face, Lot, LotKind, PlacedWhat } from '../things';
 import { smallThing, type SmallThing } from './smallThing';
 
@@ -19,7 +19,7 @@ export interface Things {
 }
 
 /** How wide rolls mostly are: common practice, no source. */
-const WIDE: Partial<Record<LotKind, number>> = { washi: mm(15), ribbon: inches(3 / 8), twine: inches(1 / 12) };
+const WIDE: Partial<Record<LotKind, number>> = { washi: inches(5 / 8), ribbon: inches(3 / 8), twine: inches(1 / 12) };
 
 const coloursOf = ({ front }: Lot, faces: Things['faces']): readonly string[] =>
   faces.get(front ?? '')?.colours.map(({ hex }) => hex) ?? [];

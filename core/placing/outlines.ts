@@ -490,13 +490,13 @@ export const OUTLINES = {
   },
   sequin: {
     box: [100, 100],
-    inches: [0.3, 0.3],
+    inches: [0.25, 0.25],
     words: /\b(sequins?|confetti|spangles?)\b/,
     parts: [first(`${circle(50, 50, 47)}M42 50a8 8 0 1 1 16 0a8 8 0 1 1-16 0z`), paper(ellipse(32, 30, 6, 11, 40))],
   },
   dot: {
     box: [100, 100],
-    inches: [0.35, 0.35],
+    inches: [0.375, 0.375],
     words: /\b(dots?|pearls?|gems?|brads?|drops?|studs?|beads?|enamels?|sprinkles?|rhinestones?)\b/,
     parts: [first(circle(50, 50, 47)), paper(ellipse(34, 32, 7, 11, 40))],
     isRaised: true,

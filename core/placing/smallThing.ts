@@ -1,3 +1,4 @@
+import { coloursIn } from '../colour';
 import type { Size } from '../geometry';
 import type { Amounts } from '../ledger';
 import { inches } from '../length';
@@ -18,7 +19,7 @@ export interface SmallThing {
 }
 
 /** What of a lot its things' looks follow from. */
-export type Pack = Pick<Lot, 'name' | 'kind' | 'size' | 'items'>;
+export type Pack = Pick<Lot, 'name' | 'kind' | 'size' | 'items'> & Partial<Pick<Lot, 'note'>>;
 
 const RAISED =
   /\b(puffy|wood(en)?|chipboard|foam|enamel|resin|cork|felt|metal|brass|acrylic|epoxy|raised|wool|glass)\b/;
@@ -40,6 +41,12 @@ function wordsOn(name: string, outline: OutlineId): string {
   return name.split(/[\s,/]+/).find((word) => word.length > 0 && word.length <= SHORT) ?? '';
 }
 
+/** Names that say only of what kind a thing is. */
+const KINDS_ONLY = /^(ephemera|embellishments?|stickers?|die[- ]?cuts?|pack|bag|mix(ed)?|assorted|pieces?)$/i;
+
+/** What a pack is called: where its name says only of what kind it is, what was noted of it. */
+const packName = ({ name, note = '' }: Pack): string => (KINDS_ONLY.test(name.trim()) && note !== '' ? note : name);
+
 /** The items of a pack that were named. */
 export const itemsOf = ({ items = [] }: Pick<Lot, 'items'>): readonly Item[] => items;
 
@@ -57,7 +64,9 @@ const nthOf = <T>(list: readonly T[], n: number): readonly T[] => {
  */
 export function smallThing(pack: Pack, part: string, colours: readonly string[], nth = 0): SmallThing {
   const item = itemsOf(pack).find(({ id }) => id === part);
-  const name = item?.name ?? pack.name;
+  const name = item?.name ?? packName(pack);
+  // Brass and wood say their colour themselves.
+  const told = colours.length > 0 ? colours : coloursIn(name).map(({ hex }) => hex);
   const several = item || !SEVERAL.test(name) ? [] : outlinesIn(name);
   const outline = nthOf(several, nth)[0] ?? outlineFor(name, pack.kind);
   return {
@@ -65,7 +74,7 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
     // A pack's size is that of the pack once its things are told apart.
     size: item?.size ?? (item ? null : pack.size) ?? naturalSize(outline),
     outline,
-    colours: item?.colours ?? (item ? colours : nthOf(colours, nth)),
+    colours: item?.colours ?? (item ? told : nthOf(told, nth)),
     words: item?.words ?? wordsOn(name, outline),
     isRaised: (outlineOf(outline).isRaised ?? false) || RAISED.test(`${pack.name} ${name}`.toLowerCase()),
   };

@@ -1,10 +1,11 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { pagesOf } from '../../core/cutlist';
-import { formatSize } from '../../core/length';
+import { formatSize, type MeasureSystem } from '../../core/length';
 import { countOf, outFor, putAway, type Bench, type Chosen, type Out } from '../../core/making';
-import type { PieceState } from '../../core/ledger';
-import type { Page } from '../../core/things';
+import { totalOf, type Amounts, type PieceState } from '../../core/ledger';
+import { laidOf } from '../../core/placing';
+import type { Lot, Page } from '../../core/things';
 import { act } from '../data/acts';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
@@ -14,6 +15,7 @@ import { Button } from '../ui/Button';
 import { countWords } from '../ui/countWords';
 import { Paper } from '../ui/Paper';
 import { mono } from '../ui/theme';
+import { ThingDrawing } from '../ui/ThingDrawing';
 import { TrayThing } from './TrayThing';
 
 const SCALE = 8;
@@ -31,6 +33,14 @@ const sharedWith = ({ toCut }: Out, { plans }: Bench, page: string): number =>
       .flatMap((id) => pagesOf(plans.get(id) ?? { sheets: [] }))
       .filter((id) => id !== page),
   ).size;
+
+/** How much of a thing is out, and how much of that lies on the page already. */
+function outWords(lot: Lot, out: Amounts, laid: Amounts, system: MeasureSystem): string {
+  const on = totalOf(laid);
+  return on === 0
+    ? amountWords(lot, out, system)
+    : `${amountWords(lot, out, system)}, ${lot.measure === 'length' ? 'laid' : `${on} laid`}`;
+}
 
 /** The shallow strip along the foot: what is out for the page in hand, drawn to scale. */
 export function BenchTray() {
@@ -88,8 +98,14 @@ export function BenchTray() {
             lot && (
               <li key={one.lot}>
                 <TrayThing page={page} label={lot.name} chosen={one} canBeUsed lot={lot}>
-                  <Loose>{lot.name}</Loose>
-                  <span>{amountWords(lot, one.amounts, system)}</span>
+                  <ThingDrawing
+                    lot={lot}
+                    colours={bench.faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
+                    amounts={one.amounts}
+                    scale={SCALE}
+                  />
+                  <b>{lot.name}</b>
+                  <span>{outWords(lot, one.amounts, laidOf(page, lot.id), system)}</span>
                 </TrayThing>
               </li>
             )
@@ -155,17 +171,17 @@ const Things = styled.ul`
     font: 400 12px ${mono};
     white-space: nowrap;
   }
+  b {
+    font-size: 13px;
+    font-weight: 600;
+    max-width: 130px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
   svg {
     max-height: 78px;
   }
-`;
-const Loose = styled.b`
-  font-size: 13px;
-  max-width: 120px;
-  padding: 6px 10px;
-  border-radius: 12px;
-  background: ${({ theme }) => theme.marigoldWash};
-  color: ${({ theme }) => theme.marigoldInk};
 `;
 const Side = styled.div`
   flex: none;

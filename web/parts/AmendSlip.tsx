@@ -1,5 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import styled from 'styled-components';
+import { totalOf } from '../../core/ledger';
 import { parseSize } from '../../core/length';
 import { amendLot, isUntouched, joinLots, partLot, type Bench } from '../../core/making';
 import type { Lot } from '../../core/things';
@@ -24,7 +25,7 @@ export interface AmendSlipProps {
 /** How many of it came, where that can still be told. */
 function cameOf(lot: Lot, { ledger }: Bench): number | null {
   if (lot.measure === 'sheets') return [...ledger.pieces.values()].filter((piece) => piece.lot === lot.id).length;
-  const here = ledger.lots.get(lot.id)?.here[''] ?? 0;
+  const here = totalOf(ledger.lots.get(lot.id)?.here ?? {});
   return lot.measure === 'count' ? here : lot.measure === 'share' ? Math.ceil(here / 100) : null;
 }
 

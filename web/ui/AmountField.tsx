@@ -2,15 +2,16 @@ import { useState } from 'react';
 import type { Amounts } from '../../core/ledger';
 import type { MeasureSystem } from '../../core/length';
 import { readLetters } from '../../core/listing';
-import type { Lot } from '../../core/things';
+import type { Item, Lot } from '../../core/things';
 import { amountWords, shareWords } from './amountWords';
 import { Choice } from './Choice';
 import { MeasureField } from './MeasureField';
+import { Row } from './Screen';
 import { TextField } from './TextField';
 
 export interface AmountFieldProps {
   label: string;
-  lot: Pick<Lot, 'kind' | 'measure'>;
+  lot: Pick<Lot, 'kind' | 'measure'> & Partial<Pick<Lot, 'items'>>;
   value: Amounts;
   /** Null while what is typed is no amount. */
   onChange: (amounts: Amounts | null) => void;
@@ -34,6 +35,7 @@ function lettersIn(text: string): Amounts | null {
 
 /** How much there is of something, each measure in its own way: a count, a length, letters, or about how much. */
 export function AmountField({ label, lot, value, onChange, system, autoFocus = false }: AmountFieldProps) {
+  const isToldApart = lot.measure === 'count' && Object.keys(value).some((part) => part !== '');
   const n = value[''] ?? 0;
   const [text, setText] = useState(() =>
     lot.measure === 'letters' ? amountWords(lot, value, system).replace(/^none$/, '') : String(n),
@@ -84,6 +86,10 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
         />
       );
     default:
+      if (isToldApart)
+        return (
+          <PartFields label={label} items={lot.items ?? []} value={value} onChange={onChange} autoFocus={autoFocus} />
+        );
       return (
         <TextField
           label={label}
@@ -99,4 +105,40 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
         />
       );
   }
+}
+
+/** Of a pack whose things were told apart: how many of each. */
+function PartFields({
+  label,
+  items,
+  value,
+  onChange,
+  autoFocus,
+}: Pick<AmountFieldProps, 'label' | 'value' | 'onChange'> & { items: readonly Item[]; autoFocus: boolean }) {
+  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() =>
+    Object.fromEntries(Object.entries(value).map(([part, n]) => [part, String(n)])),
+  );
+  const type = (part: string, text: string): void => {
+    const now = { ...texts, [part]: text };
+    setTexts(now);
+    const isWhole = Object.values(now).every((one) => /^\d+$/.test(one.trim()));
+    const counts = Object.entries(now).map(([of, one]) => [of, Number(one)] as const);
+    onChange(isWhole ? Object.fromEntries(counts.filter(([, n]) => n > 0)) : null);
+  };
+  return (
+    <Row role="group" aria-label={label}>
+      {Object.entries(texts).map(([part, text], i) => (
+        <TextField
+          key={part}
+          label={part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part)}
+          value={text}
+          onChange={(now) => type(part, now)}
+          isMeasure
+          inputMode="numeric"
+          autoFocus={autoFocus && i === 0}
+          error={/^\d+$/.test(text.trim()) ? null : 'A whole number, or 0.'}
+        />
+      ))}
+    </Row>
+  );
 }

@@ -1,9 +1,12 @@
+import { Fragment } from 'react';
 import { useTheme } from 'styled-components';
 import type { Rect } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
 import type { Layout, PageLayer } from '../../core/design';
 import { drawShape, pathData } from '../../core/shapes';
 import { fillOf, useFacesInSight } from './facesInSight';
+import type { LaidThing } from './LaidFigure';
+import { LaidOver, type LaidOverProps } from './LaidOver';
 import { PictureFill, type PictureFillProps } from './PictureFill';
 
 export interface PageDrawingProps {
@@ -21,6 +24,10 @@ export interface PageDrawingProps {
   /** Whether the places for clusters of small things are marked. @default false */
   withAccents?: boolean;
   onChoose?: (layer: string) => void;
+  /** What lies on it. */
+  laid?: readonly LaidThing[];
+  /** What is done with what lies there; absent: it is only shown. */
+  laying?: Pick<LaidOverProps, 'chosen' | 'onChoose' | 'onDrag'>;
   label: string;
 }
 
@@ -53,11 +60,19 @@ export function PageDrawing({
   shown = null,
   withAccents = false,
   onChoose,
+  laid = [],
+  laying = {},
   label,
 }: PageDrawingProps) {
   const theme = useTheme();
-  useFacesInSight(Object.values(papers));
+  useFacesInSight([
+    ...Object.values(papers),
+    ...laid.flatMap(({ looks }) => (looks.kind === 'paper' && looks.face !== null ? [looks.face] : [])),
+  ]);
   const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
+  const layers = new Set(layout.layers.map(({ id }) => id));
+  // What was tucked under a layer that is no more lies above.
+  const above = laid.filter(({ placed }) => placed.under === undefined || !layers.has(placed.under));
   const pointed = shown ? layout.layers.find(({ id }) => id === shown.layer) : undefined;
   return (
     <svg
@@ -69,26 +84,29 @@ export function PageDrawing({
       style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}
     >
       {layout.layers.map((layer) => (
-        <g
-          key={layer.id}
-          transform={turnOf(layer)}
-          onClick={onChoose && (() => onChoose(layer.id))}
-          style={onChoose && { cursor: 'pointer' }}
-        >
-          {layer.role === 'photo' ? (
-            <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
-          ) : (
-            <path
-              d={outlineOf(layer)}
-              fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)}
-              stroke="rgba(40,20,30,.28)"
-              strokeWidth={0.025}
-            />
-          )}
-        </g>
+        <Fragment key={layer.id}>
+          <LaidOver laid={laid.filter(({ placed }) => placed.under === layer.id)} scale={scale} {...laying} />
+          <g
+            transform={turnOf(layer)}
+            onClick={onChoose && (() => onChoose(layer.id))}
+            style={onChoose && { cursor: 'pointer' }}
+          >
+            {layer.role === 'photo' ? (
+              <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
+            ) : (
+              <path
+                d={outlineOf(layer)}
+                fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)}
+                stroke="rgba(40,20,30,.28)"
+                strokeWidth={0.025}
+              />
+            )}
+          </g>
+        </Fragment>
       ))}
       <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />
       <Words rect={layout.journaling} words={journaling} colour="#2b1d33" />
+      <LaidOver laid={above} scale={scale} {...laying} />
       {withAccents &&
         layout.accents.map(({ x, y }, i) => (
           <circle

@@ -1,4 +1,4 @@
-import type { Amounts } from '../../core/ledger';
+import { totalOf, type Amounts } from '../../core/ledger';
 import { formatLength, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
 import type { Lot, LotKind } from '../../core/things';
 
@@ -31,7 +31,8 @@ export function amountWords(lot: Pick<Lot, 'kind' | 'measure'>, amounts: Amounts
         .map(([glyph, n]) => (n === 1 ? glyph : `${glyph}${n}`))
         .join(' ') || 'none'
     );
-  const n = amounts[''] ?? 0;
+  // A pack's named things count with those that are mixed.
+  const n = totalOf(amounts);
   if (lot.measure === 'share') return shareWords(lot.kind, n);
   return lot.measure === 'length' ? rollWords(n, system) : String(n);
 }

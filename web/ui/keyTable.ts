@@ -64,6 +64,10 @@ export const KEY_TABLE = {
   lift: key('PgUp', ['PageUp'], 'Pages, a layer chosen', 'over the next'),
   lower: key('PgDn', ['PageDown'], 'Pages, a layer chosen', 'under the next'),
   'put-back': key('Home', ['Home'], 'Pages, a layer chosen', 'put it back'),
+  'take-off': key('Delete', ['Delete', 'Backspace'], 'Pages, a thing chosen', 'take it off the page'),
+  foam: key('O', ['o', 'O'], 'Pages, a thing chosen', 'on foam, or flat'),
+  'lay-cluster': key('C', ['c', 'C'], 'Pages', 'lay the cluster that is proposed'),
+  'next-cluster': key('X', ['x', 'X'], 'Pages', 'propose another cluster'),
   cut: key('Space', [' '], 'Cuts', 'cut'),
   'cut-back': key('Backspace', ['Backspace'], 'Cuts', 'take the last cut back'),
 } as const satisfies Record<string, KeyEntry>;

@@ -22,23 +22,28 @@ interface Choice {
 }
 
 /** What is out for the page beside what was cut for it: used or not as she ticks it, and tools, which go back. */
-function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly string[]; cut: number } {
+function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly string[]; cut: number; laid: number } {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const { cut, loose, amounts } = outFor(bench, page.id);
   const lotOf = (id: string) => bench.lots.get(id);
   const isTool = ({ lot }: { lot: string }): boolean => isKept(lotOf(lot)?.kind ?? 'paper');
+  // What lies on the page is used as it lies, and the rest of its packs goes back.
+  const laid = new Set((page.placed ?? []).map(({ what }) => ('piece' in what ? what.piece : what.lot)));
   return {
+    laid: page.placed?.length ?? 0,
     cut: cut.length,
     tools: amounts.filter(isTool).map(({ lot }) => lotOf(lot)?.name ?? ''),
     choices: [
-      ...loose.map((piece) => ({
-        key: piece.id,
-        words: `${lotOf(piece.lot)?.name ?? 'A paper'}, ${formatSize(piece, system)}`,
-        chosen: { piece: piece.id },
-      })),
+      ...loose
+        .filter(({ id }) => !laid.has(id))
+        .map((piece) => ({
+          key: piece.id,
+          words: `${lotOf(piece.lot)?.name ?? 'A paper'}, ${formatSize(piece, system)}`,
+          chosen: { piece: piece.id },
+        })),
       ...amounts
-        .filter((one) => !isTool(one))
+        .filter((one) => !isTool(one) && !laid.has(one.lot))
         .flatMap((one) => {
           const lot = lotOf(one.lot);
           return lot
@@ -51,7 +56,7 @@ function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly s
 
 /** What was cut is glued, and which of the other things out on the bench went on. */
 export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
-  const { choices, tools, cut } = useChoices(page);
+  const { choices, tools, cut, laid } = useChoices(page);
   const [left, setLeft] = useState<readonly string[]>([]);
   const used = choices.filter(({ key }) => !left.includes(key));
   return (
@@ -65,6 +70,12 @@ export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
           Wet work first, and let it dry; then the large layers, the photos, the clusters. Leave edges open where
           something must slide in.
         </Soft>
+        {laid > 0 && (
+          <Soft>
+            The {countWords(laid, 'thing')} that {laid === 1 ? 'lies' : 'lie'} on it {laid === 1 ? 'is' : 'are'} used;
+            what else is out of the same packs goes back.
+          </Soft>
+        )}
         {choices.length > 0 && (
           <Small
             aria-label="Used on the page"

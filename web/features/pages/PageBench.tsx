@@ -27,10 +27,24 @@ import { PapersList } from './PapersList';
 import { RemarksList } from './RemarksList';
 import { PlainGroundHint } from './PlainGroundHint';
 import { usePageWork } from './usePageWork';
-import { dropPage, changePage } from '../../../core/making';
+import { dropPage, changePage, moveLaid } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { toSixteenths } from '../../../core/placing';
+import { useLaidThings } from '../../parts/laidThings';
+import { Tabs } from '../../ui/Tabs';
+import { ClusterSlip } from './ClusterSlip';
+import { LaidList } from './LaidList';
+import { LaidMoves } from './LaidMoves';
+import { ThingsToLay } from './ThingsToLay';
 import { inSentence } from '../../ui/inSentence';
+
+/** What the right side shows. */
+type Side = 'papers' | 'things';
+const SIDES = [
+  ['papers', 'papers and layers'],
+  ['things', 'things on it'],
+] as const;
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
 export function PageBench() {
@@ -46,7 +60,9 @@ function Bench({ page }: { page: Page }) {
   const { system, change } = useSettings();
   const work = usePageWork(page);
   const [chosen, setChosen] = useState<string | null>(null);
+  const [thing, setThing] = useState<string | null>(null);
   const [withAccents, setAccents] = useState(false);
+  const laid = useLaidThings(page);
   const pictures = usePictures(page.photos);
   useEffect(() => {
     change({ pageInHand: page.id });
@@ -54,6 +70,17 @@ function Bench({ page }: { page: Page }) {
 
   const isOpen = state === 'idea';
   const { layout } = work;
+  const [shows, setShows] = useState<Side>(isOpen || state === 'planned' ? 'papers' : 'things');
+  const chooseLayer = (layer: string | null): void => {
+    setChosen(layer);
+    setThing(null);
+  };
+  const chooseThing = (id: string | null): void => {
+    setThing(id);
+    setShows('things');
+    setChosen(null);
+  };
+  const onThing = laid.find(({ placed }) => placed.id === thing);
   const short = work.list.find(({ face, slot }) => face === null && layout?.slots.some(({ id }) => id === slot));
   const canCut = layout !== null && !short;
   const toCuts = async (): Promise<void> => {
@@ -63,6 +90,12 @@ function Bench({ page }: { page: Page }) {
         { isQuiet: true },
       );
     await go(`/cuts/${page.id}`);
+  };
+  const drag = (id: string, dx: number, dy: number): void => {
+    void act(
+      moveLaid(page.id, id, (now) => ({ ...now, x: toSixteenths(now.x + dx), y: toSixteenths(now.y + dy) })),
+      { isQuiet: true },
+    );
   };
   useKeys({
     go: () => {
@@ -112,7 +145,9 @@ function Bench({ page }: { page: Page }) {
         <Stack $gap={14}>
           {isOpen && <PageMaking page={page} work={work} />}
           {canBeGlued(page, bench) && <GlueSlip page={page} isWhole={state === 'cut'} />}
-          {layout && !isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
+          {layout && !isOpen && (
+            <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={chooseLayer} />
+          )}
           <PageWords page={page} layout={layout} />
         </Stack>
         <Middle ref={middle}>
@@ -139,7 +174,9 @@ function Bench({ page }: { page: Page }) {
                 journaling={page.journaling}
                 withAccents={withAccents}
                 shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
-                onChoose={setChosen}
+                onChoose={chooseLayer}
+                laid={laid}
+                laying={{ chosen: thing, onChoose: chooseThing, onDrag: drag }}
                 label={`${pageName(page)} as it will look`}
               />
             </Drawn>
@@ -151,18 +188,39 @@ function Bench({ page }: { page: Page }) {
               places for clusters, in a triangle round the photos
             </Tick>
           )}
-          {layout && isOpen && chosen === null && (
+          {layout && isOpen && chosen === null && !onThing && (
             <Soft>Choose a layer to move it: by the arrow keys, a sixteenth at a time.</Soft>
           )}
         </Middle>
         <Stack $gap={16}>
-          {layout && <PapersList page={page} work={work} isOpen={isOpen} />}
-          {layout && isOpen && <PlainGroundHint page={page} layout={layout} papers={work.papers} />}
-          {layout && <MorePieces page={page} isOpen={isOpen} />}
-          {layout && page.glued === null && (
-            <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={setChosen} />
+          <Tabs label="What to look at" options={SIDES} value={shows} onChange={setShows} />
+          {layout && shows === 'things' && (
+            <>
+              {onThing && (
+                <LaidMoves
+                  key={onThing.placed.id}
+                  page={page}
+                  layout={layout}
+                  thing={onThing}
+                  onGone={() => setThing(null)}
+                />
+              )}
+              <ClusterSlip page={page} layout={layout} />
+              <LaidList page={page} laid={laid} chosen={thing} onChoose={chooseThing} />
+              <ThingsToLay page={page} layout={layout} />
+            </>
           )}
-          {layout && isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={setChosen} />}
+          {layout && shows === 'papers' && (
+            <>
+              <PapersList page={page} work={work} isOpen={isOpen} />
+              {isOpen && <PlainGroundHint page={page} layout={layout} papers={work.papers} />}
+              <MorePieces page={page} isOpen={isOpen} />
+              {page.glued === null && (
+                <HiddenList layout={layout} covers={work.covers} chosen={chosen} onChoose={chooseLayer} />
+              )}
+              {isOpen && <LayerList layout={layout} papers={work.papers} chosen={chosen} onChoose={chooseLayer} />}
+            </>
+          )}
         </Stack>
       </Columns>
     </Screen>

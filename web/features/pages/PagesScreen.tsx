@@ -8,6 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { useLaidThings } from '../../parts/laidThings';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
 import { Empty, Screen, Soft } from '../../ui/Screen';
@@ -85,6 +86,7 @@ function Spread({ page }: { page: Page }) {
   const state = useBench((b) => pageState(page, b));
   const pictures = usePictures(page.photos);
   const layout = useMemo(() => pageLayout(page), [page]);
+  const laid = useLaidThings(page);
   return (
     <li>
       <Link to={`/pages/${page.id}`}>
@@ -94,6 +96,7 @@ function Spread({ page }: { page: Page }) {
             papers={page.papers}
             pictures={pictures}
             scale={SCALE}
+            laid={laid}
             label={`${pageName(page)}, drawn`}
           />
         ) : (

@@ -20,6 +20,7 @@ import { SlipButton } from '../../ui/SlipButton';
 import { AmendSlip } from '../../parts/AmendSlip';
 import { CountAnew } from './CountAnew';
 import { CountLetters } from './CountLetters';
+import { NameItems } from './NameItems';
 import { PartWith } from './PartWith';
 import { Trail } from './Trail';
 import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
@@ -30,6 +31,9 @@ const lettersOf = (word: string): Amounts => {
   for (const glyph of word.replace(/\s/g, '')) amounts[glyph] = (amounts[glyph] ?? 0) + 1;
   return amounts;
 };
+
+const partName = ({ items = [] }: Lot, part: string): string =>
+  part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part);
 
 type Share = 'little' | 'quarter' | 'half' | 'all';
 const SHARES: readonly (readonly [Share, string])[] = [
@@ -53,11 +57,14 @@ export function LotSlip({ lot }: { lot: Lot }) {
   const kit = kits.get(lot.kit);
   const here = ledger.lots.get(lot.id)?.here ?? {};
   const lent = ledger.lots.get(lot.id)?.lent ?? {};
-  const there = here[''] ?? 0;
+  const [chosenPart, setPart] = useState<string | null>(null);
+  const parts = Object.keys(here);
+  const part = chosenPart !== null && parts.includes(chosenPart) ? chosenPart : (parts[0] ?? '');
+  const there = here[part] ?? 0;
   const wanted: Amounts = {
     letters: () => lettersOf(word),
     length: () => ({ '': length ?? 0 }),
-    count: () => ({ '': Number(count) }),
+    count: () => ({ [part]: Number(count) }),
     sheets: () => ({}),
     share: () => ({ '': share === 'all' ? there : Math.min(there, HUNDREDTHS[share]) }),
   }[lot.measure]();
@@ -104,6 +111,14 @@ export function LotSlip({ lot }: { lot: Lot }) {
             onChange={setWord}
             error={word === '' ? null : error}
             placeholder="a word, as it will stand"
+          />
+        )}
+        {lot.measure === 'count' && parts.length > 1 && (
+          <Choice<string>
+            label="Which of them"
+            options={parts.map((one) => [one, `${here[one] ?? 0} ${partName(lot, one)}`] as const)}
+            value={part}
+            onChange={setPart}
           />
         )}
         {lot.measure === 'count' && (
@@ -157,6 +172,9 @@ export function LotSlip({ lot }: { lot: Lot }) {
           placeholder="garden, craft words …"
         />
         {lot.kind === 'alpha' && lot.measure === 'share' && <CountLetters lot={lot} />}
+        {lot.measure === 'count' && (here[''] ?? 0) > 0 && !isKept(lot.kind) && (
+          <NameItems key={here['']} lot={lot} mixed={here[''] ?? 0} />
+        )}
         <Row>
           <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
         </Row>

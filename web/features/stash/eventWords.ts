@@ -1,4 +1,4 @@
-import type { Amounts, LedgerEvent, Telling } from '../../../core/ledger';
+import { totalOf, type Amounts, type LedgerEvent, type Telling } from '../../../core/ledger';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import type { LotKind } from '../../../core/things';
 import { kindWords } from '../../ui/lotWords';
@@ -14,6 +14,8 @@ export interface Names {
 const negative = (amounts: Amounts): boolean => Object.values(amounts).some((n) => n < 0);
 const withoutSign = (amounts: Amounts): Amounts =>
   Object.fromEntries(Object.entries(amounts).map(([part, n]) => [part, Math.abs(n)]));
+
+const moreIn = (amounts: Amounts): Amounts => Object.fromEntries(Object.entries(amounts).filter(([, n]) => n > 0));
 
 const TOLD: Record<keyof Telling, (was: string, now: string) => string> = {
   name: (was, now) => `called ${now}, before that ${was}`,
@@ -43,6 +45,10 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
       return `${some}put down as owed`;
     case 'counted':
       if ('piece' in event) return `${event.isFound ? 'found again' : 'not found'}: ${event.reason}`;
+      // What was mixed is told apart: as many as before.
+      const more = moreIn(event.change);
+      if (Object.keys(more).length > 0 && totalOf(event.change) === 0)
+        return `${amount ? `${amount(more)} ` : ''}${event.reason}`;
       return `${amount ? `${negative(event.change) ? '−' : '+'}${amount(withoutSign(event.change))}, ` : ''}counted anew: ${event.reason}`;
     case 'claimed':
       return `${some}taken out for ${page(event.page)}`;

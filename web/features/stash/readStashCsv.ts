@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Amounts } from '../../../core/ledger';
+import { totalOf, type Amounts } from '../../../core/ledger';
 import { lineOf, MOST_OF_A_LINE, readItem, type ListItem } from '../../../core/listing';
 import { err, ok, type Result } from '../../../core/result';
 import type { Lot } from '../../../core/things';
@@ -74,7 +74,8 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
   const differing = (column: string, now: string): string | null =>
     column in cells && bare(cells[column]) !== now ? bare(cells[column]) : null;
   const amount = 'amount' in cells ? bare(cells['amount']) : null;
-  const here = ledger.lots.get(lot.id)?.here[''] ?? 0;
+  const stock = ledger.lots.get(lot.id)?.here ?? {};
+  const here = totalOf(stock);
   let change: Amounts | null = null;
   let missed: string | null = null;
   if (piece && amount === '0' && piece.where === 'here') missed = id;
@@ -83,7 +84,9 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
   else if (!piece && lot.measure === 'count' && amount !== null) {
     if (!/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
     if (Number(amount) > MOST_OF_A_LINE) return refused(TOO_MANY);
-    if (Number(amount) !== here) change = { '': Number(amount) - here };
+    const more = Number(amount) - here;
+    if ((stock[''] ?? 0) + more < 0) return refused('what is in it was told apart: count it in its slip');
+    if (more !== 0) change = { '': more };
   }
   const name = differing('thing', lot.name);
   if (name === '') return refused('it has no name');

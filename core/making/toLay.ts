@@ -1,0 +1,94 @@
+import { isBeyondDesign } from '../design';
+import { own } from '../ledger';
+import { inches } from '../length';
+import { laidOf, looksOf, outOrUsed, type Candidate, type Looks } from '../placing';
+import { isKept, type Lot, type Page, type PlacedWhat } from '../things';
+import type { Bench } from './bench';
+import { outFor } from './out';
+
+/** Something that can be laid on the page: what it is, what it looks like, and how much of it is left. */
+export interface ToLay {
+  readonly key: string;
+  readonly what: PlacedWhat;
+  readonly looks: Looks;
+  /** Of counted things, how many; of a roll, ticks; of a piece, 1. */
+  readonly left: number;
+  readonly isOut: boolean;
+  readonly kit: string;
+}
+
+/** Of a roll, so much is laid at once. */
+const STRIP = inches(3);
+const ROLLS = new Set(['washi', 'ribbon', 'twine']);
+const isSmall = ({ kind, measure }: Lot): boolean => measure === 'count' && !isKept(kind) && kind !== 'packaging';
+
+/** What is left of a lot for a page, by part: what is here, and what is out for the page and does not lie there yet. */
+function leftFor(lot: string, page: Page, { ledger }: Bench) {
+  const [here, out, laid] = [ledger.lots.get(lot)?.here ?? {}, outOrUsed(ledger, lot, page.id), laidOf(page, lot)];
+  const parts = new Set([...Object.keys(here), ...Object.keys(out)]);
+  return [...parts].map((part) => {
+    const isOut = (own(out, part) ?? 0) - (own(laid, part) ?? 0);
+    return { part, isOut: isOut > 0, left: (own(here, part) ?? 0) + Math.max(0, isOut) };
+  });
+}
+
+function fromLots(page: Page, bench: Bench): ToLay[] {
+  return [...bench.lots.values()].flatMap((lot) => {
+    const isRoll = lot.measure === 'length' && ROLLS.has(lot.kind);
+    if (!isRoll && !isSmall(lot)) return [];
+    return leftFor(lot.id, page, bench).flatMap(({ part, left, isOut }): ToLay[] => {
+      if (left <= 0) return [];
+      const what = isRoll ? { lot: lot.id, length: Math.min(STRIP, left) } : { lot: lot.id, part };
+      const looks = looksOf(what, bench);
+      return looks ? [{ key: `${lot.id}/${part}`, what, looks, left, isOut, kit: lot.kit }] : [];
+    });
+  });
+}
+
+function piecesOut(page: Page, bench: Bench): ToLay[] {
+  const { loose, cut } = outFor(bench, page.id);
+  const laid = new Set((page.placed ?? []).flatMap(({ what }) => ('piece' in what ? [what.piece] : [])));
+  return [...loose, ...cut.filter(({ slot }) => slot !== null && isBeyondDesign(slot))]
+    .filter(({ id }) => !laid.has(id))
+    .flatMap(({ id, lot }): ToLay[] => {
+      const looks = looksOf({ piece: id }, bench);
+      const kit = bench.lots.get(lot)?.kit ?? '';
+      return looks ? [{ key: id, what: { piece: id }, looks, left: 1, isOut: true, kit }] : [];
+    });
+}
+
+/** Kits that something of the page comes from; of a page that has nothing yet, the newest. */
+function kitsOf(page: Page, { lots, kits, ledger }: Bench): ReadonlySet<string> {
+  const faces = new Set(Object.values(page.papers));
+  const own = [...lots.values()].filter(
+    ({ id, front, back }) =>
+      faces.has(front ?? '') || faces.has(back ?? '') || page.id in (ledger.lots.get(id)?.claimed ?? {}),
+  );
+  if (own.length > 0) return new Set(own.map(({ kit }) => kit));
+  const [newest] = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
+  return new Set(newest ? [newest.id] : []);
+}
+
+export interface ThingsToLay {
+  /** What is out for the page first, then what is in its kits, then the rest of the stash. */
+  readonly out: readonly ToLay[];
+  readonly inKits: readonly ToLay[];
+  readonly elsewhere: readonly ToLay[];
+}
+
+/** All that can be laid on a page. */
+export function thingsToLay(page: Page, bench: Bench): ThingsToLay {
+  const all = [...piecesOut(page, bench), ...fromLots(page, bench)];
+  const kits = kitsOf(page, bench);
+  return {
+    out: all.filter(({ isOut }) => isOut),
+    inKits: all.filter(({ isOut, kit }) => !isOut && kits.has(kit)),
+    elsewhere: all.filter(({ isOut, kit }) => !isOut && !kits.has(kit)),
+  };
+}
+
+/** Of what can be laid, the small things that clusters are made of. */
+export const candidatesOf = (things: readonly ToLay[]): Candidate[] =>
+  things.flatMap(({ what, looks, left, isOut }) =>
+    'part' in what && looks.kind === 'small' ? [{ what, thing: looks.thing, left, isOut }] : [],
+  );

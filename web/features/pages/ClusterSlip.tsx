@@ -1,0 +1,146 @@
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import { keptFromClusters, type Layout } from '../../../core/design';
+import { TICKS_PER_INCH } from '../../../core/length';
+import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
+import { clusters, freePlace, toSixteenths, type Cluster } from '../../../core/placing';
+import type { Page } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { Button } from '../../ui/Button';
+import { ItemFigure } from '../../ui/ItemFigure';
+import { Row, Slip, Soft } from '../../ui/Screen';
+import { useKeys } from '../../ui/useKeys';
+
+const PLACES = ['First', 'Second', 'Third'];
+/** Places that have something near them are taken. */
+const NEAR = 1.75 * TICKS_PER_INCH;
+const MOST = 12;
+const PAD = 0.15;
+
+/** The next of the three places that nothing lies at; null: all have something. */
+function openPlace({ accents }: Layout, { placed = [] }: Page): number | null {
+  const at = accents.findIndex((one) => !placed.some(({ x, y }) => Math.hypot(x - one.x, y - one.y) < NEAR));
+  return at < 0 ? null : at;
+}
+
+const wordsFor = ({ title, photos }: Page, { kits, photos: all, stories }: Bench): string[] => {
+  const story = photos.flatMap(({ photo }) => stories.get(all.get(photo ?? '')?.story ?? '')?.name ?? []);
+  return [...[...kits.values()].flatMap(({ theme }) => theme), title, ...story]
+    .join(' ')
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((word) => word.length > 3);
+};
+
+function proposals(page: Page, layout: Layout, place: number, bench: Bench): readonly Cluster[] {
+  const { out, inKits, elsewhere } = thingsToLay(page, bench);
+  const photos = page.photos.map(({ photo }) => bench.photos.get(photo ?? '') ?? null);
+  const wish = {
+    page: layout.size,
+    at: layout.accents[place] ?? freePlace(layout.accents, page.placed ?? []),
+    colours: photos.flatMap((photo) => photo?.colours ?? []),
+    words: wordsFor(page, bench),
+    keep: keptFromClusters(layout, photos, { title: page.title !== '', journaling: page.journaling !== '' }),
+  };
+  const near = clusters(candidatesOf([...out, ...inKits]), wish);
+  // What her kits lack, the rest of the stash may have.
+  return (near.length > 0 ? near : clusters(candidatesOf([...out, ...inKits, ...elsewhere]), wish)).slice(0, MOST);
+}
+
+const numberWords = ({ things }: Cluster): string =>
+  things.length > 3 ? 'one large, one middle, three small' : 'one large, one middle, one small';
+
+/** A cluster as it will lie. */
+function ClusterDrawing({ cluster: { things, bounds } }: { cluster: Cluster }) {
+  const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
+  const [w, h] = [inch(bounds.w) + 2 * PAD, inch(bounds.h) + 2 * PAD];
+  const scale = Math.min(42, 130 / Math.max(w, h));
+  return (
+    <svg
+      role="img"
+      aria-label={things.map(({ thing }) => thing.name).join(', ')}
+      width={w * scale}
+      height={h * scale}
+      viewBox={`${inch(bounds.x) - PAD} ${inch(bounds.y) - PAD} ${w} ${h}`}
+    >
+      {things.map(({ thing, x, y, turn, isOnFoam }, i) => (
+        <ItemFigure
+          key={i}
+          thing={thing}
+          x={inch(x)}
+          y={inch(y)}
+          turn={turn}
+          isRaised={thing.isRaised || (isOnFoam ?? false)}
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** A cluster for the next of the three places, from what is out and in the kits: laid as it is drawn, or another. */
+export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
+  const bench = useBench((b) => b);
+  const [skipped, setSkipped] = useState(0);
+  const place = openPlace(layout, page);
+  const found = useMemo(
+    () => (place === null ? [] : proposals(page, layout, place, bench)),
+    [page, layout, place, bench],
+  );
+  const cluster = found[skipped % Math.max(1, found.length)];
+  const lay = (): void => {
+    if (!cluster) return;
+    const things = cluster.things.map(({ thing: _, ...one }) => ({
+      ...one,
+      x: toSixteenths(one.x),
+      y: toSixteenths(one.y),
+    }));
+    void act(layOn(page.id, things)).then((done) => {
+      if (done) setSkipped(0);
+    });
+  };
+  const another = (): void => setSkipped((n) => n + 1);
+  useKeys({ 'lay-cluster': lay, 'next-cluster': another });
+  if (place === null) return null;
+  return (
+    <section aria-label="A cluster">
+      <h2>{PLACES[place]} cluster</h2>
+      {cluster ? (
+        <Slip>
+          <Shown>
+            <ClusterDrawing cluster={cluster} />
+            <span>
+              {numberWords(cluster)}: {[...new Set(cluster.things.map(({ thing }) => thing.name))].join(', ')}
+            </span>
+          </Shown>
+          <Row>
+            <Button onPress={lay} hint="C">
+              Lay it
+            </Button>
+            {found.length > 1 && (
+              <Button look="quiet" onPress={another}>
+                another
+              </Button>
+            )}
+          </Row>
+        </Slip>
+      ) : (
+        <Soft>
+          Nothing large, middle and small is left for a cluster that keeps off what must show. Lay single things below.
+        </Soft>
+      )}
+    </section>
+  );
+}
+
+const Shown = styled.div`
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding-bottom: 8px;
+  font-size: 15px;
+  line-height: 1.35;
+  svg {
+    flex: none;
+  }
+`;

@@ -1,0 +1,101 @@
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import type { Layout } from '../../../core/design';
+import { formatLength, type MeasureSystem } from '../../../core/length';
+import { layOn, thingsToLay, type ToLay } from '../../../core/making';
+import { freePlace } from '../../../core/placing';
+import type { Page } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { LooksDrawing } from '../../ui/LooksDrawing';
+import { Soft } from '../../ui/Screen';
+
+const leftWords = ({ what, left }: ToLay, system: MeasureSystem): string =>
+  'piece' in what ? 'out' : 'length' in what ? formatLength(left, system) : `${left} left`;
+
+/** What can be laid on the page, drawn: what is out, what its kits have, and on asking all of the stash. */
+export function ThingsToLay({ page, layout }: { page: Page; layout: Layout }) {
+  const bench = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const [isAll, setAll] = useState(false);
+  const { out, inKits, elsewhere } = useMemo(() => thingsToLay(page, bench), [page, bench]);
+  const lay = ({ what }: ToLay): void => {
+    void act(layOn(page.id, [{ what, ...freePlace(layout.accents, page.placed ?? []), turn: 0 }]), { isQuiet: true });
+  };
+  const list = (label: string, things: readonly ToLay[]) =>
+    things.length > 0 && (
+      <section aria-label={label}>
+        <h3>{label}</h3>
+        <Grid>
+          {things.map((one) => (
+            <li key={one.key}>
+              <Pick type="button" onClick={() => lay(one)} aria-label={`Lay ${one.looks.name} on the page`}>
+                <span>
+                  <LooksDrawing looks={one.looks} scale={26} most={58} />
+                </span>
+                <b>{one.looks.name}</b>
+                <small className="measure">{leftWords(one, system)}</small>
+              </Pick>
+            </li>
+          ))}
+        </Grid>
+      </section>
+    );
+  return (
+    <section aria-label="To lay on it">
+      <h2>To lay on it</h2>
+      {out.length + inKits.length === 0 && <Soft>Nothing small is out, and its kits have none.</Soft>}
+      {list('out on the bench', out)}
+      {list('in its kits', inKits)}
+      {isAll && list('elsewhere in the stash', elsewhere)}
+      {elsewhere.length > 0 && (
+        <Button look="quiet" onPress={() => setAll(!isAll)}>
+          {isAll ? 'less of the stash' : 'all of the stash'}
+        </Button>
+      )}
+    </section>
+  );
+}
+
+const Grid = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(76px, 1fr));
+  gap: 6px;
+  padding: 4px 0 8px;
+`;
+const Pick = styled.button`
+  width: 100%;
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  font: inherit;
+  font-size: 13px;
+  line-height: 1.2;
+  color: inherit;
+  background: none;
+  border: 2px solid transparent;
+  border-radius: 3px;
+  padding: 4px 2px;
+  cursor: pointer;
+  > span {
+    height: 60px;
+    display: grid;
+    place-items: center;
+  }
+  b {
+    font-weight: 500;
+    overflow-wrap: anywhere;
+  }
+  small {
+    color: ${({ theme }) => theme.soft};
+    font-size: 12px;
+  }
+  &:hover {
+    border-color: ${({ theme }) => theme.line};
+    background: ${({ theme }) => theme.paper};
+  }
+`;

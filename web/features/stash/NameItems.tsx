@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { readItems } from '../../../core/listing';
+import { nameItems } from '../../../core/making';
+import { pouredOut } from '../../../core/placing';
+import type { Lot } from '../../../core/things';
+import { act } from '../../data/acts';
+import { Button } from '../../ui/Button';
+import { countWords } from '../../ui/countWords';
+import { ItemDrawing } from '../../ui/ItemFigure';
+import { Row, Soft } from '../../ui/Screen';
+import { TextField } from '../../ui/TextField';
+
+/** What may be told at once is drawn up to so many. */
+const DRAWN = 8;
+
+/** Tells apart what is in a pack, in one line; what is not named stays mixed. */
+export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
+  const [text, setText] = useState('');
+  const { items, unread } = readItems(text);
+  const total = items.reduce((sum, { count }) => sum + count, 0);
+  const error =
+    unread.length > 0
+      ? `Not read: ${unread.join(', ')}. Write a number and a name: 3 moths 2x1 1/2, 2 jars.`
+      : total > mixed
+        ? `That is ${total}, and ${mixed} are not named.`
+        : null;
+  const drawn = { ...lot, items: items.map((item, i) => ({ ...item, id: String(i) })) };
+  const amounts = Object.fromEntries(items.map(({ count }, i) => [String(i), count]));
+  return (
+    <section aria-label="What is in it">
+      <TextField
+        label="What is in it, as far as you like"
+        value={text}
+        onChange={setText}
+        error={error}
+        placeholder={'3 moths 2x1 1/2, 2 jars, 1 label "night shift"'}
+      />
+      {total > 0 && error === null && (
+        <>
+          <Row $gap={6} style={{ padding: '8px 0' }}>
+            {pouredOut(drawn, amounts, [], DRAWN).map((thing, i) => (
+              <ItemDrawing key={i} thing={thing} scale={22} />
+            ))}
+          </Row>
+          <Row>
+            <Button onPress={() => void act(nameItems(lot.id, items))}>Tell {countWords(total, 'thing')} apart</Button>
+            {mixed > total && <Soft>{mixed - total} stay mixed</Soft>}
+          </Row>
+        </>
+      )}
+    </section>
+  );
+}
