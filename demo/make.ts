@@ -4,6 +4,7 @@ import jpeg from 'jpeg-js';
 import { mainColours } from '../core/colour';
 import { planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
+import type { Rect } from '../core/geometry';
 import { inches, parseSize } from '../core/length';
 import { entriesOf, readItems, readList, receiptOf, unpack } from '../core/listing';
 import { cutEvent } from '../core/making';
@@ -122,16 +123,19 @@ class Scene {
           ? [{ what: { lot, part }, thing: looks.thing, left: count, isOut: false }]
           : [];
       });
+    const taken: Rect[] = [];
     for (const at of layout.accents) {
       const wish = {
         page: layout.size,
         at,
         colours: photos.flatMap((photo) => photo?.colours ?? []),
         words: [],
-        keep: keptFromClusters(layout, photos, { title: true, journaling: true }),
+        keep: [...keptFromClusters(layout, photos, { title: true, journaling: true }), ...taken],
       };
       const [cluster] = clusters(candidates(), wish);
-      if (cluster) lay(cluster.things.map(({ thing: _, ...one }) => one));
+      if (!cluster) continue;
+      taken.push(cluster.bounds);
+      lay(cluster.things.map(({ thing: _, ...one }) => one));
     }
     for (const name of Object.keys(counted)) {
       const { id: lot } = this.lots.findLast((one) => one.name === name)!;

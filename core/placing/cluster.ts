@@ -143,12 +143,13 @@ function fitted(things: Cluster['things'], { page, keep }: ClusterWish): Cluster
   const steps = keep
     .filter((rect) => overlaps(rect, bounds))
     .flatMap((rect) => [
-      [rect.x - bounds.x - bounds.w, 0],
-      [rect.x + rect.w - bounds.x, 0],
-      [0, rect.y - bounds.y - bounds.h],
-      [0, rect.y + rect.h - bounds.y],
+      // A tick more, as what must show may end between two.
+      [Math.floor(rect.x - bounds.x - bounds.w) - 1, 0],
+      [Math.ceil(rect.x + rect.w - bounds.x) + 1, 0],
+      [0, Math.floor(rect.y - bounds.y - bounds.h) - 1],
+      [0, Math.ceil(rect.y + rect.h - bounds.y) + 1],
     ])
-    .sort(([ax = 0, ay = 0], [bx = 0, by = 0]) => Math.abs(ax + ay) - Math.abs(bx + by));
+    .sort(([ax = 0, ay = 0], [bx = 0, by = 0]) => Math.hypot(ax, ay) - Math.hypot(bx, by));
   const all = [first, ...steps.map(([dx = 0, dy = 0]) => shifted(first.things, dx, dy))];
   return (
     all.find(

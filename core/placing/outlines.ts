@@ -372,12 +372,7 @@ export const OUTLINES = {
     box: [60, 110],
     inches: [1.25, 2.3],
     words: /\b(tags?)\b/,
-    parts: [
-      first('M16 2H44L58 18V108H2V18z'),
-      paper(circle(30, 18, 6)),
-      ink('M30 14C28 6 34 2 40 0', 1.6),
-      fine('M12 50H48M12 64H48M12 78H48', 1.6),
-    ],
+    parts: [first('M16 2H44L58 18V108H2V18z'), paper(circle(30, 18, 6)), ink('M30 14C28 6 34 2 40 0', 1.6)],
     write: [8, 32, 44, 60],
   },
   banner: {

@@ -84,7 +84,9 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
 export function pouredOut(pack: Pack, amounts: Amounts, colours: readonly string[], most: number): SmallThing[] {
   const left = Object.entries(amounts)
     .filter(([, count]) => count > 0)
-    .map(([part, count]) => ({ part, count, drawn: 0 }));
+    .map(([part, count]) => ({ part, count, drawn: 0 }))
+    // What was named says more than what is mixed.
+    .sort((a, b) => Number(a.part === '') - Number(b.part === ''));
   const things: SmallThing[] = [];
   for (let any = true; any;) {
     any = false;

@@ -36,10 +36,10 @@ const sharedWith = ({ toCut }: Out, { plans }: Bench, page: string): number =>
 
 /** How much of a thing is out, and how much of that lies on the page already. */
 function outWords(lot: Lot, out: Amounts, laid: Amounts, system: MeasureSystem): string {
-  const on = totalOf(laid);
-  return on === 0
-    ? amountWords(lot, out, system)
-    : `${amountWords(lot, out, system)}, ${lot.measure === 'length' ? 'laid' : `${on} laid`}`;
+  const [on, all] = [totalOf(laid), totalOf(out)];
+  const words = amountWords(lot, out, system);
+  if (on === 0) return words;
+  return `${words}, ${on >= all ? 'laid' : `${amountWords(lot, laid, system)} laid`}`;
 }
 
 /** The shallow strip along the foot: what is out for the page in hand, drawn to scale. */

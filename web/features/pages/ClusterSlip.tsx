@@ -3,8 +3,9 @@ import styled from 'styled-components';
 import { keptFromClusters, type Layout } from '../../../core/design';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
-import { clusters, freePlace, toSixteenths, type Cluster } from '../../../core/placing';
+import { boundsOf, clusters, freePlace, toSixteenths, type Cluster } from '../../../core/placing';
 import type { Page } from '../../../core/things';
+import { laidThings } from '../../parts/laidThings';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
@@ -41,7 +42,11 @@ function proposals(page: Page, layout: Layout, place: number, bench: Bench): rea
     at: layout.accents[place] ?? freePlace(layout.accents, page.placed ?? []),
     colours: photos.flatMap((photo) => photo?.colours ?? []),
     words: wordsFor(page, bench),
-    keep: keptFromClusters(layout, photos, { title: page.title !== '', journaling: page.journaling !== '' }),
+    keep: [
+      ...keptFromClusters(layout, photos, { title: page.title !== '', journaling: page.journaling !== '' }),
+      // What lies there is not covered.
+      ...laidThings(page, bench).map(({ placed, looks }) => boundsOf(looks.size, placed, placed.turn)),
+    ],
   };
   const near = clusters(candidatesOf([...out, ...inKits]), wish);
   // What her kits lack, the rest of the stash may have.

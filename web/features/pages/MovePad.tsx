@@ -42,7 +42,7 @@ export function useMoveKeys({ push, turn, over, under }: Moving): void {
 export function MovePad({ push, turn, over, under, what }: Moving & { what: string }) {
   const [small] = useSteps();
   return (
-    <Row $gap={6}>
+    <Pad>
       <Button aria-label="Left" onPress={() => push(-small, 0)}>
         ←
       </Button>
@@ -67,7 +67,7 @@ export function MovePad({ push, turn, over, under, what }: Moving & { what: stri
       <Button aria-label={`Under the next ${what}`} onPress={under}>
         under
       </Button>
-    </Row>
+    </Pad>
   );
 }
 
@@ -88,6 +88,13 @@ export function Measures({ name, measures }: { name: string; measures: readonly 
   );
 }
 
+const Pad = styled(Row)`
+  gap: 5px;
+  button {
+    min-height: 36px;
+    padding: 4px 9px;
+  }
+`;
 /** Holds both. */
 export const Moves = styled.div`
   display: flex;
