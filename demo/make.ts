@@ -4,13 +4,12 @@ import jpeg from 'jpeg-js';
 import { mainColours } from '../core/colour';
 import { planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
-import type { Rect } from '../core/geometry';
 import { inches, parseSize } from '../core/length';
 import { entriesOf, readItems, readList, receiptOf, unpack } from '../core/listing';
 import { cutEvent } from '../core/making';
 import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cutlist';
 import { designOf, keptFromClusters, layOut, type Layout } from '../core/design';
-import { clusters, freePlace, laidOf, looksOf, toSixteenths, type Candidate } from '../core/placing';
+import { freePlace, laidOf, looksOf, roundPhotos, type Candidate } from '../core/placing';
 import { stockOnHand } from '../core/stock';
 import type { Face, Kit, Lot, Page, Photo, Placed } from '../core/things';
 import { paintPictures } from './pictures';
@@ -100,47 +99,30 @@ class Scene {
       if (kits.has(lot.kit) && lot.items)
         for (const { id } of lot.items) left.set(`${lot.id}/${id}`, this.ledger.lots.get(lot.id)!.here[id] ?? 0);
     const photos = page.photos.map(({ photo }) => this.photos.find(({ id }) => id === photo) ?? null);
-    const placed: Placed[] = [];
-    const lay = (things: readonly Omit<Placed, 'id'>[]): void => {
-      for (const one of things) {
-        const { what } = one;
-        if (!('part' in what)) continue;
-        const key = `${what.lot}/${what.part}`;
-        left.set(key, left.get(key)! - 1);
-        placed.push({
-          ...one,
-          x: toSixteenths(one.x),
-          y: toSixteenths(one.y),
-          id: `${page.id}-on-${placed.length + 1}`,
-        });
-      }
-    };
-    const candidates = (): Candidate[] =>
-      [...left].flatMap(([key, count]) => {
-        const [lot = '', part = ''] = key.split('/');
-        const looks = looksOf({ lot, part }, things);
-        return count > 0 && looks?.kind === 'small'
-          ? [{ what: { lot, part }, thing: looks.thing, left: count, isOut: false }]
-          : [];
-      });
-    const taken: Rect[] = [];
-    for (const at of layout.accents) {
-      const wish = {
-        page: layout.size,
-        at,
-        colours: photos.flatMap((photo) => photo?.colours ?? []),
-        words: [],
-        keep: [...keptFromClusters(layout, photos, { title: true, journaling: true }), ...taken],
-      };
-      const [cluster] = clusters(candidates(), wish);
-      if (!cluster) continue;
-      taken.push(cluster.bounds);
-      lay(cluster.things.map(({ thing: _, ...one }) => one));
-    }
-    for (const name of Object.keys(counted)) {
+    const candidates = [...left].flatMap(([key, count]): Candidate[] => {
+      const [lot = '', part = ''] = key.split('/');
+      const looks = looksOf({ lot, part }, things);
+      return count > 0 && looks?.kind === 'small'
+        ? [{ what: { lot, part }, thing: looks.thing, left: count, isOut: false }]
+        : [];
+    });
+    const laid = roundPhotos(candidates, layout.accents, {
+      page: layout.size,
+      colours: photos.flatMap((photo) => photo?.colours ?? []),
+      words: [],
+      keep: keptFromClusters(layout, photos, { title: true, journaling: true }),
+    });
+    const placed = laid.map((one, i): Placed => ({ ...one, id: `${page.id}-on-${i + 1}` }));
+    // What else was counted out for it lies there one by one.
+    for (const [name, count] of Object.entries(counted)) {
       const { id: lot } = this.lots.findLast((one) => one.name === name)!;
-      while ((left.get(`${lot}/`) ?? 0) > 0)
-        lay([{ what: { lot, part: '' }, ...freePlace(layout.accents, placed), turn: 0 }]);
+      while ((laidOf({ placed }, lot)[''] ?? 0) < count)
+        placed.push({
+          id: `${page.id}-on-${placed.length + 1}`,
+          what: { lot, part: '' },
+          ...freePlace(layout.accents, placed),
+          turn: 0,
+        });
     }
     for (const lot of new Set(placed.flatMap(({ what }) => ('lot' in what ? [what.lot] : []))))
       for (const type of ['claimed', 'used'])

@@ -1,6 +1,7 @@
 import type { SharePlan, SmallGift } from '../shareout';
 import { sharedPapers, sharingOf, sheetsOfShare, type SharingPage } from '../sharing';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
+import type { Laying } from './laying';
 import { takingOut } from './planning';
 
 /** A share-out as it is taken up. */
@@ -10,18 +11,26 @@ export interface Claiming {
   readonly pages: readonly SharingPage[];
   readonly kits: readonly string[];
   readonly gifts: readonly SmallGift[];
+  /** What of that is laid on each page, by page. */
+  readonly laid?: ReadonlyMap<string, readonly Laying[]>;
 }
 
 /**
  * Claims a share-out page by page, as it was drawn: papers, small things, and the record that the work is held against.
  */
 export const claimShareOut =
-  ({ plan, pages, kits, gifts }: Claiming): Deciding =>
+  ({ plan, pages, kits, gifts, laid = new Map() }: Claiming): Deciding =>
   (bench, now) => {
     const own = pages.map((sharing) => {
       const { options } = sharing.page;
       const page = bench.pages.get(sharing.page.id) ?? sharing.page;
-      return { ...page, ...(options ? { options } : {}), papers: { ...page.papers, ...sharedPapers(plan, sharing) } };
+      const things = (laid.get(page.id) ?? []).map((one) => ({ ...one, id: now.newId() }));
+      return {
+        ...page,
+        ...(options ? { options } : {}),
+        papers: { ...page.papers, ...sharedPapers(plan, sharing) },
+        ...(things.length > 0 ? { placed: [...(page.placed ?? []), ...things] } : {}),
+      };
     });
     if (own.length === 0) return refuse('nothing-to-do');
     const taken = takingOut(bench, own, sheetsOfShare(plan, pages), now);
@@ -31,10 +40,10 @@ export const claimShareOut =
       count: own.length,
       events: [
         ...taken.value.events,
-        ...gifts.map(({ page, thing, count }): NewEvent => ({
+        ...gifts.map(({ page, lot, part, count }): NewEvent => ({
           type: 'claimed',
-          lot: thing,
-          amounts: { '': count },
+          lot,
+          amounts: { [part]: count },
           page,
         })),
       ],

@@ -66,3 +66,5 @@ export type { Scrap } from './scraps';
 export { windowEvent } from './windowEvent';
 export { candidatesOf, thingsToLay } from './toLay';
 export type { ThingsToLay, ToLay } from './toLay';
+export { smallGifts } from './smallGifts';
+export type { SmallGifts } from './smallGifts';

@@ -47,6 +47,12 @@ const STRANGE = 40;
 
 const longest = ({ size }: SmallThing): number => Math.max(size.w, size.h);
 
+/** What a thing is in a cluster, by how long it is. */
+export const roleOf = (thing: SmallThing): 'large' | 'middle' | 'small' => {
+  const side = longest(thing);
+  return side >= LARGE ? 'large' : side > SMALL ? 'middle' : 'small';
+};
+
 /** Lower is better. */
 function strangeness({ thing, isOut }: Candidate, { colours, words }: ClusterWish): number {
   const shares = thing.colours.map((hex) => ({ hex, share: 1 / thing.colours.length }));

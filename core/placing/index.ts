@@ -7,6 +7,7 @@ export { amountsOf, founded, laidOf, outOrUsed } from './laid';
 export { looksOf } from './looks';
 export type { Looks, Things } from './looks';
 export { around, boundsOf } from './bounds';
-export { clusters } from './cluster';
+export { clusters, roleOf } from './cluster';
 export type { Candidate, Cluster, ClusterWish } from './cluster';
 export { freePlace, toSixteenths } from './freePlace';
+export { layingsOf, roundPhotos } from './roundPhotos';

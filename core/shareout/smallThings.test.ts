@@ -5,8 +5,10 @@ import { shareSmallThings, type SmallThing } from '.';
 const amber = [{ hex: '#eda437', share: 1 }];
 const night = [{ hex: '#22314f', share: 1 }];
 const wish = (page: string, words: string[] = [], colours = amber) => ({ page, words, colours });
-const thing = (id: string, count: number, words: string[] = [], colours = amber): SmallThing => ({
-  id,
+const thing = (lot: string, count: number, words: string[] = [], colours = amber): SmallThing => ({
+  lot,
+  part: '',
+  role: 'small',
   count,
   words,
   colours,
@@ -29,7 +31,7 @@ describe('embellishments', () => {
       [wish('raku', ['clay', 'firing']), wish('night', ['moth-trapping'])],
       THEMES,
     );
-    expect(offTheme).toEqual([{ page: 'raku', thing: 'ephemera', word: 'moths' }]);
+    expect(offTheme).toEqual([{ page: 'raku', lot: 'ephemera', part: '', word: 'moths' }]);
     expect(gifts.map(({ page }) => page)).toEqual(['night']);
     expect(shareSmallThings([thing('pots', 3, ['clay', 'moth'])], [wish('night', ['moth'])], THEMES).offTheme).toEqual(
       [],
@@ -62,7 +64,7 @@ describe('embellishments', () => {
           );
           for (const one of things)
             expect(
-              gifts.filter((gift) => gift.thing === one.id).reduce((sum, { count }) => sum + count, 0),
+              gifts.filter((gift) => gift.lot === one.lot).reduce((sum, { count }) => sum + count, 0),
             ).toBeLessThanOrEqual(one.count);
           wishes.forEach((_, p) => expect(gifts.filter(({ page }) => page === `p${p}`).length).toBeLessThanOrEqual(3));
           expect(gifts.every(({ count }) => count % 2 === 1)).toBe(true);

@@ -2,8 +2,12 @@ import { affinity, type ColourShare } from '../colour';
 
 /** A counted embellishment on hand. */
 export interface SmallThing {
-  readonly id: string;
+  readonly lot: string;
+  /** Which of the pack's things. */
+  readonly part: string;
   readonly count: number;
+  /** What it is in a cluster. */
+  readonly role: 'large' | 'middle' | 'small';
   /** Empty: it goes with anything. */
   readonly colours: readonly ColourShare[];
   /** Words printed on it, or shown by it. */
@@ -19,13 +23,15 @@ export interface SmallWish {
 
 export interface SmallGift {
   readonly page: string;
-  readonly thing: string;
+  readonly lot: string;
+  readonly part: string;
   readonly count: number;
 }
 /** A thing kept off a page, and the word for which it is. */
 export interface OffTheme {
   readonly page: string;
-  readonly thing: string;
+  readonly lot: string;
+  readonly part: string;
   readonly word: string;
 }
 export interface SmallShare {
@@ -39,6 +45,8 @@ const ODD = [5, 3, 1] as const;
 const MOST_KINDS = 3;
 /** Colours further off than this (CIEDE2000) do not go with a page. */
 const GOES = 30;
+
+const keyOf = ({ lot, part }: SmallThing): string => `${lot}/${part}`;
 
 /** Words are of one theme where one begins with the other: moth, moths, moth-trapping. */
 const isAlike = (a: string, b: string): boolean =>
@@ -68,18 +76,24 @@ export function shareSmallThings(
   themes: readonly string[],
 ): SmallShare {
   const offTheme: OffTheme[] = [];
-  const fitting = new Map<string, SmallWish[]>();
+  const fitting = new Map<SmallThing, SmallWish[]>();
   for (const thing of things) {
     fitting.set(
-      thing.id,
+      thing,
       pages.filter((page) => {
         const word = offWord(thing, page, themes);
-        if (word !== null) offTheme.push({ page: page.page, thing: thing.id, word });
+        if (word !== null) offTheme.push({ page: page.page, lot: thing.lot, part: thing.part, word });
         return word === null;
       }),
     );
   }
-  const kinds = new Map(pages.map(({ page }) => [page, 0]));
+  const given = new Map(pages.map(({ page }): [string, SmallThing[]] => [page, []]));
+  // A cluster is of one large, one middle and one small: where there are such, a page gets one of each.
+  const roles = new Set(things.map(({ role }) => role)).size;
+  const hasRoom = ({ role }: SmallThing, page: string): boolean => {
+    const own = given.get(page) ?? [];
+    return own.length < MOST_KINDS && own.filter((one) => one.role === role).length < Math.ceil(MOST_KINDS / roles);
+  };
   const distance = (thing: SmallThing, page: SmallWish): number => {
     const difference = affinity(page.colours, thing.colours);
     return Number.isFinite(difference) ? difference : GOES / 2;
@@ -87,17 +101,17 @@ export function shareSmallThings(
   const gifts: SmallGift[] = [];
   // Things of which there are fewest places to go first, so that what fits one page only reaches it.
   for (const thing of [...things].sort(
-    (a, b) => fitting.get(a.id)!.length - fitting.get(b.id)!.length || a.id.localeCompare(b.id),
+    (a, b) => fitting.get(a)!.length - fitting.get(b)!.length || keyOf(a).localeCompare(keyOf(b)),
   )) {
     const takers = fitting
-      .get(thing.id)!
-      .filter((page) => kinds.get(page.page)! < MOST_KINDS && distance(thing, page) < GOES)
+      .get(thing)!
+      .filter((page) => hasRoom(thing, page.page) && distance(thing, page) < GOES)
       .sort((a, b) => distance(thing, a) - distance(thing, b) || a.page.localeCompare(b.page));
     if (takers.length === 0 || thing.count === 0) continue;
     const share = ODD.find((n) => n * takers.length <= thing.count) ?? 1;
     for (const page of takers.slice(0, Math.floor(thing.count / share))) {
-      gifts.push({ page: page.page, thing: thing.id, count: share });
-      kinds.set(page.page, kinds.get(page.page)! + 1);
+      gifts.push({ page: page.page, lot: thing.lot, part: thing.part, count: share });
+      given.get(page.page)!.push(thing);
     }
   }
   return { gifts, offTheme };

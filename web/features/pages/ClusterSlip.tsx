@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { keptFromClusters, type Layout } from '../../../core/design';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
-import { boundsOf, clusters, freePlace, toSixteenths, type Cluster } from '../../../core/placing';
+import { boundsOf, clusters, freePlace, layingsOf, type Cluster } from '../../../core/placing';
 import type { Page } from '../../../core/things';
 import { laidThings } from '../../parts/laidThings';
 import { act } from '../../data/acts';
@@ -95,12 +95,7 @@ export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
   const cluster = found[skipped % Math.max(1, found.length)];
   const lay = (): void => {
     if (!cluster) return;
-    const things = cluster.things.map(({ thing: _, ...one }) => ({
-      ...one,
-      x: toSixteenths(one.x),
-      y: toSixteenths(one.y),
-    }));
-    void act(layOn(page.id, things)).then((done) => {
+    void act(layOn(page.id, layingsOf(cluster.things))).then((done) => {
       if (done) setSkipped(0);
     });
   };

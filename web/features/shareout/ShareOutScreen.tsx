@@ -23,11 +23,10 @@ import { PapersDivided } from './PapersDivided';
 import { PaperWishes } from './PaperWishes';
 import { SharedPageFigure } from './SharedPageFigure';
 import { useShareChoices } from './shareChoices';
-import { smallGifts } from './smallGifts';
 import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
-import { claimShareOut } from '../../../core/making';
+import { claimShareOut, smallGifts } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { countWords } from '../../ui/countWords';
@@ -68,7 +67,9 @@ export function ShareOutScreen() {
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
-    const isDone = await act(claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts }));
+    const isDone = await act(
+      claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts, laid: small.laid }),
+    );
     if (isDone) {
       choices.free();
       change({ pageInHand: complete[0]!.page.id });

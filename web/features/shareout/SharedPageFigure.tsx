@@ -1,13 +1,17 @@
+import { useMemo } from 'react';
 import { DropZone, isTextDropItem } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatArea } from '../../../core/length';
 import { sharedPapers, type SharingPage } from '../../../core/sharing';
-import type { PageCost, SharePlan, SmallShare } from '../../../core/shareout';
+import type { SmallGifts } from '../../../core/making';
+import { looksOf } from '../../../core/placing';
+import type { PageCost, SharePlan } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { laidThings } from '../../parts/laidThings';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { Paper } from '../../ui/Paper';
 import { Soft, Wrong } from '../../ui/Screen';
@@ -21,7 +25,7 @@ export interface SharedPageFigureProps {
   sharing: SharingPage;
   plan: SharePlan | null;
   cost: PageCost | undefined;
-  small: SmallShare;
+  small: SmallGifts;
   /** A part of another page's paper was dropped here. */
   onGiven: (part: DraggedPart) => void;
 }
@@ -34,7 +38,8 @@ const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
  */
 export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: SharedPageFigureProps) {
   const { page, layout } = sharing;
-  const { faces, lots } = useBench((b) => b);
+  const bench = useBench((b) => b);
+  const { faces, lots } = bench;
   const system = useSettings((s) => s.system);
   const { pins, forbidden, pin, forbid } = useShareChoices();
   const pictures = usePictures(page.photos);
@@ -42,7 +47,14 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
   const papers = plan ? sharedPapers(plan, sharing) : null;
   const gifts = small.gifts.filter((gift) => gift.page === page.id);
   const off = small.offTheme.filter((one) => one.page === page.id);
-  const nameOf = (thing: string): string => [lots.get(thing)?.name, lots.get(thing)?.note].filter(Boolean).join(', ');
+  const nameOf = ({ lot, part }: { lot: string; part: string }): string =>
+    part === ''
+      ? [lots.get(lot)?.name, lots.get(lot)?.note].filter(Boolean).join(', ')
+      : (looksOf({ lot, part }, bench)?.name ?? '');
+  const laid = useMemo(
+    () => laidThings({ placed: (small.laid.get(page.id) ?? []).map((one, i) => ({ ...one, id: String(i) })) }, bench),
+    [small, page.id, bench],
+  );
   const refused = forbidden[page.id] ?? [];
   return (
     <Given
@@ -60,6 +72,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
         pictures={pictures}
         scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))}
         title={page.title}
+        laid={shared?.complete ? laid : []}
         label={`${pageName(page)} as it will look`}
       />
       <div>
@@ -116,12 +129,10 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
           </Button>
         </Soft>
       ))}
-      {gifts.length > 0 && (
-        <Soft>with {gifts.map(({ thing, count }) => `${count} × ${nameOf(thing)}`).join('; ')}</Soft>
-      )}
-      {off.map(({ thing, word }) => (
-        <Soft key={thing}>
-          no {nameOf(thing)}: they show “{word}”
+      {gifts.length > 0 && <Soft>with {gifts.map((gift) => `${gift.count} × ${nameOf(gift)}`).join('; ')}</Soft>}
+      {off.map((one) => (
+        <Soft key={`${one.lot}/${one.part}`}>
+          no {nameOf(one)}: they show “{one.word}”
         </Soft>
       ))}
     </Given>

@@ -3,11 +3,10 @@ import { fold, type LedgerEvent } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import { leftAfter, pageCosts, type SharePlan } from '../../../core/shareout';
 import type { Lot, Page } from '../../../core/things';
-import { EMPTY_BENCH, type Bench } from '../../../core/making';
+import { smallGifts, EMPTY_BENCH, type Bench } from '../../../core/making';
 import { boundWords } from './boundWords';
 import { inSchool, jobOf, layForSharing } from './shareJob';
 import { useShareChoices } from './shareChoices';
-import { smallGifts } from './smallGifts';
 
 const DAY = '2026-11-25';
 const lot = (id: string, kit: string, some: Partial<Lot> = {}): Lot => ({
@@ -120,10 +119,10 @@ describe('the job of a share-out', () => {
 test('small things go where they fit: none that shows moths on a page of bells', () => {
   const pages = layForSharing([page('The bells'), page('A moth night')], bench);
   const { gifts, offTheme } = smallGifts(pages, bench, new Set(['moth', 'bell']));
-  expect(offTheme).toEqual([{ page: 'The bells', thing: 'jars', word: 'moths' }]);
-  expect(gifts).toContainEqual({ page: 'A moth night', thing: 'jars', count: 5 });
-  expect(gifts.filter(({ thing }) => thing === 'clips').map(({ count }) => count)).toEqual([5, 5]);
-  expect(smallGifts(pages, bench, new Set(['bell'])).gifts.map(({ thing }) => thing)).toEqual(['clips', 'clips']);
+  expect(offTheme).toEqual([{ page: 'The bells', lot: 'jars', part: '', word: 'moths' }]);
+  expect(gifts).toContainEqual({ page: 'A moth night', lot: 'jars', part: '', count: 5 });
+  expect(gifts.filter(({ lot }) => lot === 'clips').map(({ count }) => count)).toEqual([5, 5]);
+  expect(smallGifts(pages, bench, new Set(['bell'])).gifts.map(({ lot }) => lot)).toEqual(['clips', 'clips']);
 });
 
 describe('what she settles', () => {

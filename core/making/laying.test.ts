@@ -1,0 +1,129 @@
+import { beforeEach, describe, expect, test } from 'vitest';
+import { inches } from '../length';
+import {
+  beginPage,
+  candidatesOf,
+  gluePage,
+  layOn,
+  moveLaid,
+  nameItems,
+  putAway,
+  takeOff,
+  takeOut,
+  takeSomeOut,
+  thingsToLay,
+  type Laying,
+} from '.';
+import { unpackedWorld, type World } from './test/world';
+
+const PAGE = 'p';
+const dot = (part = ''): Laying => ({ what: { lot: 'dots', part }, x: inches(1), y: inches(1), turn: 0 });
+let world: World;
+const dots = () => world.bench.ledger.lots.get('dots')!;
+const page = () => world.bench.pages.get(PAGE)!;
+const laid = () => page().placed ?? [];
+
+beforeEach(() => {
+  world = unpackedWorld();
+  world.do(
+    beginPage(PAGE, {
+      format: { w: inches(8), h: inches(8), spread: false },
+      design: 'framed-ground',
+      mat: 0,
+      photos: [{ photo: null, w: inches(4), h: inches(3) }],
+      papers: {},
+      title: 'Two moths',
+    }),
+  );
+});
+
+describe('laying things on a page', () => {
+  test('takes out what is not out yet, and no more', () => {
+    world.do(takeSomeOut('dots', { '': 2 }, PAGE));
+    expect(world.do(layOn(PAGE, [dot(), dot(), dot()]))).toBe(true);
+    expect(dots().claimed).toEqual({ [PAGE]: { '': 3 } });
+    expect(laid()).toHaveLength(3);
+  });
+
+  test('more than there are is refused, and nothing lies there', () => {
+    expect(
+      world.do(
+        layOn(
+          PAGE,
+          Array.from({ length: 25 }, () => dot()),
+        ),
+      ),
+    ).toBe(false);
+    expect(laid()).toEqual([]);
+  });
+
+  test('a length of a roll takes that length; a piece lies there once', () => {
+    world.do(takeOut({ pieces: ['inks-1'], lots: [] }, PAGE));
+    const piece = { what: { piece: 'inks-1' }, x: 0, y: 0, turn: 3 };
+    expect(world.do(layOn(PAGE, [piece]))).toBe(true);
+    expect(world.do(layOn(PAGE, [piece]))).toBe(false);
+    expect(laid()).toHaveLength(1);
+  });
+
+  test('put away from the tray, a thing no longer lies there; undone, it does', () => {
+    world.do(layOn(PAGE, [dot(), dot()]));
+    world.do(putAway(PAGE, [{ lot: 'dots', amounts: { '': 1 } }]));
+    expect(laid()).toHaveLength(1);
+    world.undo();
+    expect(laid()).toHaveLength(2);
+  });
+
+  test('taken off, it is out as before; moved, it lies where she put it, above or below others', () => {
+    world.do(layOn(PAGE, [dot(), dot()]));
+    const [low, high] = laid();
+    world.do(moveLaid(PAGE, low!.id, (now) => ({ ...now, x: inches(5), isOnFoam: true }), 1));
+    expect(laid().map(({ id }) => id)).toEqual([high!.id, low!.id]);
+    expect(laid()[1]).toMatchObject({ x: inches(5), isOnFoam: true });
+    world.do(takeOff(PAGE, [high!.id]));
+    expect(dots().claimed).toEqual({ [PAGE]: { '': 2 } });
+  });
+});
+
+describe('glueing', () => {
+  test('uses what lies there, and the rest of the pack goes back by itself', () => {
+    world.do(takeSomeOut('dots', { '': 9 }, PAGE));
+    world.do(layOn(PAGE, [dot(), dot(), dot()]));
+    expect(world.do(gluePage(PAGE, [{ lot: 'dots', amounts: { '': 9 } }]))).toBe(true);
+    expect(dots()).toMatchObject({ here: { '': 21 }, claimed: {}, used: { [PAGE]: { '': 3 } } });
+  });
+
+  test('what is laid after it is used at once; peeled off, it comes back', () => {
+    world.do(gluePage(PAGE, []));
+    world.do(layOn(PAGE, [dot(), dot()]));
+    expect(dots()).toMatchObject({ here: { '': 22 }, claimed: {}, used: { [PAGE]: { '': 2 } } });
+    world.do(takeOff(PAGE, [laid()[0]!.id]));
+    expect(dots()).toMatchObject({ here: { '': 23 }, used: { [PAGE]: { '': 1 } } });
+  });
+});
+
+describe('telling apart what is in a pack', () => {
+  test('so many of what was mixed are these; named again they add up', () => {
+    world.do(nameItems('dots', [{ name: 'large dots', count: 4 }]));
+    world.do(nameItems('dots', [{ name: 'Large Dots', count: 2 }]));
+    const [item, ...more] = world.bench.lots.get('dots')!.items!;
+    expect(more).toEqual([]);
+    expect(dots().here).toEqual({ '': 18, [item!.id]: 6 });
+    world.do(layOn(PAGE, [dot(item!.id)]));
+    expect(dots().claimed).toEqual({ [PAGE]: { [item!.id]: 1 } });
+  });
+
+  test('more than are not named is refused', () => {
+    expect(world.do(nameItems('dots', [{ name: 'large dots', count: 25 }]))).toBe(false);
+    expect(world.refused.at(-1)).toEqual({ kind: 'not-so-many', name: 'dots' });
+  });
+});
+
+test('what can be laid: what is out first, counted down by what lies there', () => {
+  world.do(takeSomeOut('dots', { '': 2 }, PAGE));
+  expect(thingsToLay(page(), world.bench).out).toMatchObject([{ what: { lot: 'dots', part: '' }, left: 24 }]);
+  world.do(layOn(PAGE, [dot(), dot()]));
+  const { out, inKits } = thingsToLay(page(), world.bench);
+  expect(out).toEqual([]);
+  expect(inKits).toMatchObject([{ left: 22, isOut: false }]);
+  expect(candidatesOf(inKits)).toMatchObject([{ left: 22, thing: { outline: 'dot' } }]);
+});

@@ -1,0 +1,81 @@
+import { keptFromClusters } from '../design';
+import { looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
+import type { SharingPage } from '../sharing';
+import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
+import type { Lot, LotKind } from '../things';
+import type { Bench } from './bench';
+import type { Laying } from './laying';
+
+/** What is given out in threes and fives. */
+const GIVEN: readonly LotKind[] = ['dots', 'embellishment', 'ephemera'];
+
+/** Embellishments shared over pages, and how they lie there in clusters, by page. */
+export interface SmallGifts extends SmallShare {
+  readonly laid: ReadonlyMap<string, readonly Laying[]>;
+}
+
+const wordsOf = (...texts: readonly (string | undefined)[]): string[] =>
+  texts
+    .join(' ')
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((word) => word.length > 2);
+
+const looksLike = (lot: string, part: string, bench: Bench): Looking | null => {
+  const looks = looksOf({ lot, part }, bench);
+  return looks?.kind === 'small' ? looks.thing : null;
+};
+
+/** Each kind of thing in a lot that is here. */
+function thingsIn(lot: Lot, bench: Bench): SmallThing[] {
+  if (lot.measure !== 'count' || !GIVEN.includes(lot.kind)) return [];
+  return Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {}).flatMap(([part, count]) => {
+    const looks = looksLike(lot.id, part, bench);
+    if (!looks) return [];
+    const colours = looks.colours.map((hex) => ({ hex, share: 1 / looks.colours.length }));
+    const words = part === '' ? wordsOf(lot.name, lot.note) : wordsOf(looks.name, looks.words);
+    return [{ lot: lot.id, part, count, role: roleOf(looks), colours, words }];
+  });
+}
+
+/** The clusters that a page's share makes round its photos. */
+function laidOn({ page, layout, colours }: SharingPage, gifts: readonly SmallGift[], bench: Bench): Laying[] {
+  const candidates = gifts.flatMap(({ lot, part, count }): Candidate[] => {
+    const thing = looksLike(lot, part, bench);
+    return thing ? [{ what: { lot, part }, thing, left: count, isOut: true }] : [];
+  });
+  const photos = page.photos.map(({ photo }) => bench.photos.get(photo ?? '') ?? null);
+  const has = { title: page.title !== '', journaling: page.journaling !== '' };
+  return roundPhotos(candidates, layout.accents, {
+    page: layout.size,
+    colours,
+    words: [],
+    keep: keptFromClusters(layout, photos, has),
+  });
+}
+
+/** Embellishments of some kits shared over pages: by colour, by theme, in threes and fives, and laid in clusters. */
+export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: ReadonlySet<string>): SmallGifts {
+  const things = [...bench.lots.values()].filter(({ kit }) => kits.has(kit)).flatMap((lot) => thingsIn(lot, bench));
+  const wishes = pages.map(({ page, colours }): SmallWish => {
+    const stories = page.photos.map(({ photo }) => bench.stories.get(bench.photos.get(photo ?? '')?.story ?? ''));
+    return {
+      page: page.id,
+      colours,
+      words: [...new Set(wordsOf(page.title, page.place, ...stories.flatMap((story) => [story?.name, story?.place])))],
+    };
+  });
+  const themes = [...bench.kits.values()].flatMap(({ theme }) => theme.map((word) => word.toLowerCase()));
+  const shared = shareSmallThings(things, wishes, themes);
+  const laid = new Map(
+    pages.map((one) => [
+      one.page.id,
+      laidOn(
+        one,
+        shared.gifts.filter(({ page }) => page === one.page.id),
+        bench,
+      ),
+    ]),
+  );
+  return { ...shared, laid };
+}
