@@ -19,3 +19,19 @@ export function freePlace(places: readonly Point[], placed: readonly Placed[]): 
   const by = (at(place) % 4) * STEP;
   return { x: toSixteenths(place.x + by), y: toSixteenths(place.y + by) };
 }
+
+/** What lies farther off is at no place. */
+const FAR = inches(3.25);
+
+/** The first of the places that nothing lies at, each thing lying at the nearest; null: all have something. */
+export function openPlace(places: readonly Point[], placed: readonly Placed[]): number | null {
+  const taken = new Set(
+    placed.map((one) => {
+      const off = places.map(({ x, y }) => Math.hypot(one.x - x, one.y - y));
+      const nearest = Math.min(...off);
+      return nearest < FAR ? off.indexOf(nearest) : -1;
+    }),
+  );
+  const open = places.findIndex((_, i) => !taken.has(i));
+  return open < 0 ? null : open;
+}

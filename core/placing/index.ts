@@ -9,5 +9,5 @@ export type { Looks, Things } from './looks';
 export { around, boundsOf } from './bounds';
 export { clusters, roleOf } from './cluster';
 export type { Candidate, Cluster, ClusterWish } from './cluster';
-export { freePlace, toSixteenths } from './freePlace';
+export { freePlace, openPlace, toSixteenths } from './freePlace';
 export { layingsOf, roundPhotos } from './roundPhotos';

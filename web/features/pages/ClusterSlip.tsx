@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { keptFromClusters, type Layout } from '../../../core/design';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
-import { boundsOf, clusters, freePlace, layingsOf, type Cluster } from '../../../core/placing';
+import { boundsOf, clusters, freePlace, openPlace, layingsOf, type Cluster } from '../../../core/placing';
 import type { Page } from '../../../core/things';
 import { laidThings } from '../../parts/laidThings';
 import { act } from '../../data/acts';
@@ -14,16 +14,8 @@ import { Row, Slip, Soft } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 
 const PLACES = ['First', 'Second', 'Third'];
-/** Places that have something near them are taken. */
-const NEAR = 1.75 * TICKS_PER_INCH;
 const MOST = 12;
 const PAD = 0.15;
-
-/** The next of the three places that nothing lies at; null: all have something. */
-function openPlace({ accents }: Layout, { placed = [] }: Page): number | null {
-  const at = accents.findIndex((one) => !placed.some(({ x, y }) => Math.hypot(x - one.x, y - one.y) < NEAR));
-  return at < 0 ? null : at;
-}
 
 const wordsFor = ({ title, photos }: Page, { kits, photos: all, stories }: Bench): string[] => {
   const story = photos.flatMap(({ photo }) => stories.get(all.get(photo ?? '')?.story ?? '')?.name ?? []);
@@ -87,7 +79,7 @@ function ClusterDrawing({ cluster: { things, bounds } }: { cluster: Cluster }) {
 export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
   const bench = useBench((b) => b);
   const [skipped, setSkipped] = useState(0);
-  const place = openPlace(layout, page);
+  const place = openPlace(layout.accents, page.placed ?? []);
   const found = useMemo(
     () => (place === null ? [] : proposals(page, layout, place, bench)),
     [page, layout, place, bench],

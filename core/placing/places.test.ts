@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { overlaps } from '../geometry';
+import { inches } from '../length';
+import type { Placed } from '../things';
+import { boundsOf, freePlace, openPlace, roundPhotos, smallThing, toSixteenths, type Candidate } from '.';
+
+const at = (x: number, y: number): Placed => ({
+  id: `${x}/${y}`,
+  what: { lot: 'dots', part: '' },
+  x: inches(x),
+  y: inches(y),
+  turn: 0,
+});
+const PLACES = [
+  { x: inches(3), y: inches(3) },
+  { x: inches(9), y: inches(6) },
+  { x: inches(4), y: inches(9) },
+];
+
+test('the next thing goes to the place that has the fewest, beside what lies there', () => {
+  expect(freePlace(PLACES, [])).toEqual({ x: inches(3), y: inches(3) });
+  expect(freePlace(PLACES, [at(3, 3)])).toEqual({ x: inches(9), y: inches(6) });
+  expect(freePlace(PLACES, [at(3, 3), at(9, 6), at(4, 9)])).toEqual({ x: inches(3.375), y: inches(3.375) });
+});
+
+test('a place is open as long as nothing lies nearest to it', () => {
+  expect(openPlace(PLACES, [])).toBe(0);
+  expect(openPlace(PLACES, [at(2, 1), at(9, 7)])).toBe(2);
+  expect(openPlace(PLACES, [at(2, 1), at(9, 7), at(5, 10)])).toBeNull();
+  expect(openPlace(PLACES, [at(0, 11.9)])).toBe(0);
+});
+
+test('where things lie is told in sixteenths', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: -1e6, max: 1e6 }), (x) => {
+      expect(toSixteenths(x) % inches(1 / 16)).toBeCloseTo(0);
+      expect(Math.abs(toSixteenths(x) - x)).toBeLessThanOrEqual(inches(1 / 32));
+    }),
+  ));
+
+test('clusters round the photos take no more than there is, and none covers another', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 9 }), (large, small) => {
+      const of = (name: string, left: number): Candidate => ({
+        what: { lot: name, part: '' },
+        thing: smallThing({ name, kind: 'ephemera', size: null }, '', ['#e6ab3e']),
+        left,
+        isOut: true,
+      });
+      const candidates = [of('moths', large), of('star', 9), of('enamel dots', small)];
+      const page = { w: inches(12), h: inches(12) };
+      const laid = roundPhotos(candidates, PLACES, { page, colours: [], words: [], keep: [] });
+      for (const { what, left } of candidates)
+        expect(laid.filter((one) => one.what === what).length).toBeLessThanOrEqual(left);
+      expect(laid.filter((one) => one.what === candidates[0]?.what).length).toBeGreaterThanOrEqual(1);
+      const moths = laid
+        .filter((one) => one.what === candidates[0]?.what)
+        .map((one) => boundsOf(candidates[0]!.thing.size, one, one.turn));
+      moths.forEach((a, i) => moths.slice(i + 1).forEach((b) => expect(overlaps(a, b)).toBe(false)));
+    }),
+  ));
