@@ -64,13 +64,12 @@ class Scene {
 
   /** As the act does it: so many of what was mixed are these. */
   private tellApart(kit: string, pack: string, text: string, day: string): void {
-    const at = this.lots.findIndex((lot) => lot.kit === kit && lot.name === pack);
-    const lot = this.lots[at]!;
+    const lot = this.lotNamed(pack, kit);
     const told = readItems(text);
     if (told.unread.length > 0) throw new Error(`${pack}: ${told.unread.join(', ')}`);
     const items = told.items.map(({ count: _, ...item }, i) => ({ ...item, id: `${lot.id}-${i + 1}` }));
-    this.lots[at] = { ...lot, items };
-    const change = Object.fromEntries(told.items.map(({ count }, i) => [items[i]!.id, count]));
+    this.lots[this.lots.indexOf(lot)] = { ...lot, items };
+    const change = Object.fromEntries(told.items.map(({ count }, i) => [`${lot.id}-${i + 1}`, count]));
     const total = told.items.reduce((sum, { count }) => sum + count, 0);
     this.happen({ type: 'counted', lot: lot.id, change: { '': -total, ...change }, reason: 'told apart' }, day);
   }
@@ -93,11 +92,10 @@ class Scene {
         .map(({ kit }) => kit),
     );
     const left = new Map<string, number>();
-    for (const [name, count] of Object.entries(counted))
-      left.set(`${this.lots.findLast((lot) => lot.name === name)!.id}/`, count);
+    for (const [name, count] of Object.entries(counted)) left.set(`${this.lotNamed(name).id}/`, count);
     for (const lot of this.lots)
       if (kits.has(lot.kit) && lot.items)
-        for (const { id } of lot.items) left.set(`${lot.id}/${id}`, this.ledger.lots.get(lot.id)!.here[id] ?? 0);
+        for (const { id } of lot.items) left.set(`${lot.id}/${id}`, this.ledger.lots.get(lot.id)?.here[id] ?? 0);
     const photos = page.photos.map(({ photo }) => this.photos.find(({ id }) => id === photo) ?? null);
     const candidates = [...left].flatMap(([key, count]): Candidate[] => {
       const [lot = '', part = ''] = key.split('/');
@@ -115,7 +113,7 @@ class Scene {
     const placed = laid.map((one, i): Placed => ({ ...one, id: `${page.id}-on-${i + 1}` }));
     // What else was counted out for it lies there one by one.
     for (const [name, count] of Object.entries(counted)) {
-      const { id: lot } = this.lots.findLast((one) => one.name === name)!;
+      const { id: lot } = this.lotNamed(name);
       while ((laidOf({ placed }, lot)[''] ?? 0) < count)
         placed.push({
           id: `${page.id}-on-${placed.length + 1}`,
@@ -193,6 +191,13 @@ class Scene {
     };
     const placed = this.embellish(page, layout, counted, day);
     this.pages.push(placed.length > 0 ? { ...page, placed } : page);
+  }
+
+  /** The newest of that name. @param kit of which it is; absent: of any */
+  private lotNamed(name: string, kit?: string): Lot {
+    const lot = this.lots.findLast((one) => one.name === name && (kit === undefined || one.kit === kit));
+    if (!lot) throw new Error(`nothing is called ${name}`);
+    return lot;
   }
 
   private faceNamed(name: string): string {

@@ -29,7 +29,10 @@ const looksLike = (lot: string, part: string, bench: Bench): Looking | null => {
 /** Each kind of thing in a lot that is here. */
 function thingsIn(lot: Lot, bench: Bench): SmallThing[] {
   if (lot.measure !== 'count' || !GIVEN.includes(lot.kind)) return [];
-  return Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {}).flatMap(([part, count]) => {
+  const here = Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {});
+  // Of a pack whose things were told apart, what is still mixed cannot be told to go anywhere.
+  const known = here.length > 1 ? here.filter(([part]) => part !== '') : here;
+  return known.flatMap(([part, count]) => {
     const looks = looksLike(lot.id, part, bench);
     if (!looks) return [];
     const colours = looks.colours.map((hex) => ({ hex, share: 1 / looks.colours.length }));

@@ -411,7 +411,7 @@ export const OUTLINES = {
   },
   button: {
     box: [100, 100],
-    inches: [0.6, 0.6],
+    inches: [0.625, 0.625],
     words: /\bbuttons?\b/,
     parts: [
       first(circle(50, 50, 48)),

@@ -28,9 +28,10 @@ const SEVERAL = /\band\b|&|,|\+/;
 /** So much of a name can be written on the thing itself. */
 const SHORT = 12;
 
+/** As large as such things mostly are, in eighths. */
 const naturalSize = (id: OutlineId): Size => {
   const [w, h] = outlineOf(id).inches;
-  return { w: inches(w), h: inches(h) };
+  return { w: inches(Math.round(w * 8) / 8), h: inches(Math.round(h * 8) / 8) };
 };
 
 /** Words that a thing shows: those in quotes; of a thing that looks like nothing known, the first of its name. */

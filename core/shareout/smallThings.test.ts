@@ -48,6 +48,28 @@ describe('embellishments', () => {
       ),
     ).toEqual(['dark']);
   });
+  test('what shows the page’s theme goes there before what is a little nearer in colour', () => {
+    const far = [{ hex: '#b0531c', share: 1 }];
+    const pages = [wish('plain', ['rope']), wish('night', ['moth'], far)];
+    const { gifts } = shareSmallThings([thing('moths', 1, ['moths'])], pages, []);
+    expect(gifts.map(({ page }) => page)).toEqual(['night']);
+  });
+  test('where there are large, middle and small things, a page gets one of each', () => {
+    const of = (lot: string, role: SmallThing['role']) => ({ ...thing(lot, 9), role });
+    const all = [
+      of('moths', 'large'),
+      of('jars', 'large'),
+      of('leaves', 'middle'),
+      of('dots', 'small'),
+      of('stars', 'small'),
+    ];
+    const { gifts } = shareSmallThings(all, [wish('a')], THEMES);
+    expect(gifts.map(({ lot }) => all.find((one) => one.lot === lot)?.role).sort()).toEqual([
+      'large',
+      'middle',
+      'small',
+    ]);
+  });
   test('never more is given than there is, no page gets more than three kinds, counts are odd', () =>
     fc.assert(
       fc.property(

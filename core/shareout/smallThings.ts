@@ -45,6 +45,8 @@ const ODD = [5, 3, 1] as const;
 const MOST_KINDS = 3;
 /** Colours further off than this (CIEDE2000) do not go with a page. */
 const GOES = 30;
+/** A thing that shows what the page is about counts as so much nearer. */
+const MEANT = 15;
 
 const keyOf = ({ lot, part }: SmallThing): string => `${lot}/${part}`;
 
@@ -96,7 +98,8 @@ export function shareSmallThings(
   };
   const distance = (thing: SmallThing, page: SmallWish): number => {
     const difference = affinity(page.colours, thing.colours);
-    return Number.isFinite(difference) ? difference : GOES / 2;
+    const isMeant = thing.words.some((word) => page.words.some((own) => isAlike(word, own)));
+    return (Number.isFinite(difference) ? difference : GOES / 2) - (isMeant ? MEANT : 0);
   };
   const gifts: SmallGift[] = [];
   // Things of which there are fewest places to go first, so that what fits one page only reaches it.

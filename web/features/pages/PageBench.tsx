@@ -205,7 +205,7 @@ function Bench({ page }: { page: Page }) {
                   onGone={() => setThing(null)}
                 />
               )}
-              <ClusterSlip page={page} layout={layout} />
+              {page.finished === null && <ClusterSlip page={page} layout={layout} />}
               <LaidList page={page} laid={laid} chosen={thing} onChoose={chooseThing} />
               <ThingsToLay page={page} layout={layout} />
             </>
