@@ -168,3 +168,34 @@ test('a slip of one or two letters is forgiven, more is not', () => {
   expect(closestWord('ambre', ['amber', 'ash'])).toBe('amber');
   expect(closestWord('umbrella', ['amber', 'ash'])).toBeNull();
 });
+
+test.each([
+  [
+    'ephemera: 3 moths 2x1 1/2, 2 jars, 1 label "night shift 14"',
+    [
+      ['ephemera', 3, 'moths', inches(2), inches(1.5)],
+      ['ephemera', 2, 'jars', null, null],
+      ['ephemera', 1, 'label night shift 14', null, null],
+    ],
+  ],
+  [
+    'cards (10 3x4 cards, 5 4x6 cards)',
+    [
+      ['card', 10, 'cards', inches(3), inches(4)],
+      ['card', 5, 'cards', inches(4), inches(6)],
+    ],
+  ],
+  [
+    'papers: 2 Meadow 12x12, 1 Crates 6x6',
+    [
+      ['paper', 2, 'Meadow', inches(12), inches(12)],
+      ['paper', 1, 'Crates', inches(6), inches(6)],
+    ],
+  ],
+])('%s is as many things, each with its own size, and nothing is in doubt', (text, told) => {
+  const things = readList(text)[0]?.things ?? [];
+  expect(things.map(({ kind, count, name, size }) => [kind, count, name, size?.w ?? null, size?.h ?? null])).toEqual(
+    told,
+  );
+  expect(things.flatMap(({ doubts, colours }) => [...doubts, ...colours])).toEqual([]);
+});

@@ -1,6 +1,8 @@
 import { kindWordsIn } from './findKind';
-import { NUMBER, WHOLE, wholeOf } from './numbers';
-import type { Stretch, Unread } from './unread';
+import { WHOLE, wholeOf } from './numbers';
+import { takeSizes } from './takeSizes';
+import type { Thing } from './thing';
+import { Unread, type Stretch } from './unread';
 
 /** One of several things that a line tells of: so many, called so. */
 export interface MixedPart {
@@ -8,6 +10,10 @@ export interface MixedPart {
   readonly name: string;
   readonly from: number;
   readonly to: number;
+  /** The same with what stands in quotes hidden: those words say nothing of colours. */
+  readonly seen: string;
+  /** Of the part itself. */
+  readonly size?: Thing['size'];
 }
 
 const BEFORE = new RegExp(
@@ -15,25 +21,33 @@ const BEFORE = new RegExp(
   'iu',
 );
 const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
-const SIZED = new RegExp(String.raw`${NUMBER}\s*[x×]\s*${NUMBER}`, 'u');
 
 /** Words that only say of what there are so many. */
 const NO_NAMES =
   /^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|sheets?|pieces?)|total|each|in all)$/i;
 
 function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
-  if (SIZED.test(text)) return null;
-  const before = BEFORE.exec(text);
-  const behind = before ? null : BEHIND.exec(text);
+  const own = new Unread(line.text.slice(from, to));
+  own.left = text;
+  const { size, doubts } = takeSizes(own, 'in');
+  const before = BEFORE.exec(own.left);
+  const behind = before ? null : BEHIND.exec(own.left);
   const told = before ?? behind;
-  if (!told) return null;
+  // A size alone says nothing of how many.
+  if (!told || doubts.length > 0 || (size && !before)) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
-  const start = before ? from + before[0].length : from;
-  const end = behind ? from + behind.index : to;
-  const name = line.words(start, end).replace(/[.;,]+$/, '');
-  return name === '' || /\d/.test(name) || n === 0 || NO_NAMES.test(name)
+  const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
+  const name = own.words(start, end).replace(/[.;,]+$/, '');
+  return name === '' || /\d/.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
     ? null
-    : { count: n, name, from: start, to: end };
+    : {
+        count: n,
+        name,
+        seen: own.left.slice(start, end),
+        from: from + start,
+        to: from + end,
+        ...(size ? { size } : {}),
+      };
 }
 
 /** Where a list of several may stand: in brackets, or behind a colon or a dash; with commas, semicolons or `and`. */
@@ -88,7 +102,8 @@ export function takeNamed(line: Unread, count: number): MixedPart[] | null {
     ...marks.map((mark) => ({ end: mark.index, next: mark.index + mark[0].length })),
     { end: inner.length, next: 0 },
   ].map(({ end, next }) => {
-    const part = { count: 1, name: line.words(from + at, from + end), from: from + at, to: from + end };
+    const name = line.words(from + at, from + end);
+    const part = { count: 1, name, seen: name, from: from + at, to: from + end };
     at = next;
     return part;
   });

@@ -25,10 +25,10 @@ function unmarked(text: string, isNumbered: boolean): Unread {
 
 /** Each part of a line that tells of several, with what the line says of all. */
 function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts']): Thing[] {
-  return parts.map(({ count, name, from }, i): Thing => {
+  return parts.map(({ count, name, seen, from, size }, i): Thing => {
     const [front = '', back = null] = name.split(/\s*\/\s*/);
     const both = isColours(name) ? name : back === null ? front : `${front} / ${back}`;
-    const colours = coloursIn(name).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
+    const colours = coloursIn(seen).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
     return {
       ...base,
       count,
@@ -37,6 +37,7 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
       label: base.kind === 'paper' && !base.isNamed ? both : `${base.label} ${both}`,
       back: isColours(name) ? null : back,
       colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
+      ...(size ? { size } : {}),
       doubts: i === 0 ? [...base.doubts, ...doubts] : [],
     };
   });

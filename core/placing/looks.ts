@@ -8,7 +8,7 @@ import { smallThing, type SmallThing } from './smallThing';
 export type Looks = { readonly name: string; readonly size: Size; readonly isRaised: boolean } & (
   | { readonly kind: 'small'; readonly thing: SmallThing }
   | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
-  | { readonly kind: 'paper'; readonly face: string | null; readonly missing: readonly Rect[] }
+  | { readonly kind: 'paper'; readonly face: string | null; readonly missing: readonly Rect[]; readonly of: LotKind }
 );
 
 /** Where what lies on a page is looked up. */
@@ -32,7 +32,7 @@ export function looksOf(what: PlacedWhat, { lots, faces, ledger }: Things): Look
   if ('piece' in what) {
     if (!piece) return null;
     const { w, h, missing } = piece;
-    return { kind: 'paper', name: lot.name, size: { w, h }, isRaised: false, face: lot.front, missing };
+    return { kind: 'paper', name: lot.name, size: { w, h }, isRaised: false, face: lot.front, missing, of: lot.kind };
   }
   if ('length' in what) {
     const size = { w: what.length, h: lot.size?.w ?? WIDE[lot.kind] ?? inches(1 / 2) };

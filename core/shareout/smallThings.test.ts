@@ -49,7 +49,7 @@ describe('embellishments', () => {
     ).toEqual(['dark']);
   });
   test('what shows the page’s theme goes there before what is a little nearer in colour', () => {
-    const far = [{ hex: '#b0531c', share: 1 }];
+    const far = [{ hex: '#e6ab3e', share: 1 }];
     const pages = [wish('plain', ['rope']), wish('night', ['moth'], far)];
     const { gifts } = shareSmallThings([thing('moths', 1, ['moths'])], pages, []);
     expect(gifts.map(({ page }) => page)).toEqual(['night']);

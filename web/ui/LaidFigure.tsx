@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { TICKS_PER_INCH } from '../../core/length';
 import type { Looks } from '../../core/placing';
-import type { Placed } from '../../core/things';
+import type { LotKind, Placed } from '../../core/things';
 import { fillOf } from './facesInSight';
 import { ItemFigure } from './ItemFigure';
 
@@ -12,8 +12,8 @@ export interface LaidThing {
 }
 
 const PLAIN = '#f3ead8';
-/** See-through enough that what lies under a tape can be guessed. */
-const TAPE_OPACITY = 0.86;
+/** How much of what lies under a thing shows through it. */
+const OPACITY: Partial<Record<LotKind, number>> = { washi: 0.86, vellum: 0.6, acetate: 0.25 };
 
 /** A thing on a page, in a drawing that is in inches. */
 export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing) {
@@ -26,17 +26,18 @@ export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing)
   const box = { x: -w / 2, y: -h / 2, width: w, height: h };
   return (
     <g transform={`translate(${x} ${y}) rotate(${placed.turn})`}>
-      <rect {...box} x={box.x + fall} y={box.y + fall} fill="rgba(40,20,30,.3)" />
+      <rect {...box} x={box.x + fall} y={box.y + fall} fill="rgba(40,20,30,.3)" opacity={OPACITY[looks.of] ?? 1} />
       {looks.kind === 'roll' ? (
         <path
           d={`M${box.x} ${box.y}H${-box.x}l-.06 ${h / 4}l.06 ${h / 4}l-.06 ${h / 4}l.06 ${h / 4}H${box.x}l.06 ${-h / 4}l-.06 ${-h / 4}l.06 ${-h / 4}z`}
           fill={looks.colours[0] ?? PLAIN}
-          opacity={looks.of === 'washi' ? TAPE_OPACITY : 1}
+          opacity={OPACITY[looks.of] ?? 1}
         />
       ) : (
         <rect
           {...box}
           fill={looks.face === null ? PLAIN : fillOf(looks.face)}
+          fillOpacity={OPACITY[looks.of] ?? 1}
           stroke="rgba(40,20,30,.28)"
           strokeWidth={0.02}
         />
