@@ -51,6 +51,15 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('button', { name: 'Another piece' }).click();
     expect(await findings(page), 'another piece').toEqual([]);
     await page.keyboard.press('Escape');
+    await page.getByText('things on it', { exact: true }).click();
+    await page
+      .getByRole('button', { name: /^Lay enamel dots/ })
+      .first()
+      .click();
+    await page.getByRole('region', { name: 'What lies on it' }).getByRole('button').first().click();
+    expect(await findings(page), 'things on a page').toEqual([]);
+    await page.getByRole('button', { name: /^Take it off/ }).click();
+    await page.getByRole('region', { name: 'Bench tray' }).getByRole('button', { name: 'put all away' }).click();
     await goTo(page, 'Share-out');
     await expect(page.getByText('1 of 1 page can be made')).toBeVisible({ timeout: 60_000 });
     expect(await findings(page), 'share-out').toEqual([]);

@@ -120,6 +120,17 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
   ['settings', (p) => p.goto(`${address}/settings`)],
   ['page-bench', startPage],
   [
+    'things',
+    async (p) => {
+      await p.getByText('things on it', { exact: true }).click();
+      for (const which of ['First', 'Second']) {
+        await p.getByRole('heading', { name: `${which} cluster` }).waitFor();
+        await p.getByRole('button', { name: 'Lay it' }).click();
+      }
+      await p.getByRole('heading', { name: 'Third cluster' }).waitFor();
+    },
+  ],
+  [
     'designs',
     async (p) => {
       await p.getByRole('button', { name: 'Designs side by side' }).click();

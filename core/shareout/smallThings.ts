@@ -41,6 +41,8 @@ export interface SmallShare {
 
 /** Small things come in threes or fives; of what there is too little of, one. Common practice, no source. */
 const ODD = [5, 3, 1] as const;
+/** Clusters lie at three places round the photos. Common practice, no source. */
+const PLACES = 3;
 /** Kinds of things on one page: each repeated is an accent; more is a muddle. Common practice, no source. */
 const MOST_KINDS = 3;
 /** Colours further off than this (CIEDE2000) do not go with a page. */
@@ -111,7 +113,9 @@ export function shareSmallThings(
       .filter((page) => hasRoom(thing, page.page) && distance(thing, page) < GOES)
       .sort((a, b) => distance(thing, a) - distance(thing, b) || a.page.localeCompare(b.page));
     if (takers.length === 0 || thing.count === 0) continue;
-    const share = ODD.find((n) => n * takers.length <= thing.count) ?? 1;
+    // Of what a cluster has one of, three places have three.
+    const most = thing.role === 'small' ? ODD[0] : PLACES;
+    const share = ODD.find((n) => n <= most && n * takers.length <= thing.count) ?? 1;
     for (const page of takers.slice(0, Math.floor(thing.count / share))) {
       gifts.push({ page: page.page, lot: thing.lot, part: thing.part, count: share });
       given.get(page.page)!.push(thing);
