@@ -68,3 +68,5 @@ export { candidatesOf, thingsToLay } from './toLay';
 export type { ThingsToLay, ToLay } from './toLay';
 export { smallGifts } from './smallGifts';
 export type { SmallGifts } from './smallGifts';
+export { pageRecord } from './pageRecord';
+export type { KitOnPage } from './pageRecord';

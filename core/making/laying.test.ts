@@ -7,6 +7,7 @@ import {
   layOn,
   moveLaid,
   nameItems,
+  pageRecord,
   putAway,
   takeOff,
   takeOut,
@@ -126,4 +127,25 @@ test('what can be laid: what is out first, counted down by what lies there', () 
   expect(out).toEqual([]);
   expect(inKits).toMatchObject([{ left: 22, isOut: false }]);
   expect(candidatesOf(inKits)).toMatchObject([{ left: 22, thing: { outline: 'dot' } }]);
+});
+
+test('a page’s record has what is used on it, by kit, with things by their names', () => {
+  world.do(nameItems('dots', [{ name: 'large dots', count: 4 }]));
+  const [item] = world.bench.lots.get('dots')!.items!;
+  world.do(takeOut({ pieces: ['inks-1'], lots: [] }, PAGE));
+  world.do(layOn(PAGE, [dot(), dot(item!.id), dot(item!.id)]));
+  expect(pageRecord(PAGE, world.bench)).toEqual([]);
+  world.do(gluePage(PAGE, [{ piece: 'inks-1' }]));
+  expect(pageRecord(PAGE, world.bench)).toMatchObject([
+    {
+      kit: { name: 'Moth Lantern' },
+      things: [
+        { name: 'large dots', count: 2 },
+        { name: 'dots', count: 1 },
+      ],
+      papers: [{ name: 'inks', area: inches(12) ** 2 }],
+      rolls: [],
+      letters: 0,
+    },
+  ]);
 });

@@ -1,4 +1,3 @@
-import styled from 'styled-components';
 import { formatSize } from '../../../core/length';
 import { laidOf, outOrUsed } from '../../../core/placing';
 import type { Page } from '../../../core/things';
@@ -7,6 +6,7 @@ import { useSettings } from '../../data/settings';
 import type { LaidThing } from '../../ui/LaidFigure';
 import { LooksDrawing } from '../../ui/LooksDrawing';
 import { Soft } from '../../ui/Screen';
+import { ListLine } from './ListLine';
 
 export interface LaidListProps {
   page: Page;
@@ -40,7 +40,7 @@ export function LaidList({ page, laid, chosen, onChoose }: LaidListProps) {
           const left = leftOf(one);
           return (
             <li key={placed.id}>
-              <Line type="button" aria-pressed={chosen === placed.id} onClick={() => onChoose(placed.id)}>
+              <ListLine type="button" aria-pressed={chosen === placed.id} onClick={() => onChoose(placed.id)}>
                 <span>
                   <LooksDrawing looks={looks} scale={16} most={38} />
                 </span>
@@ -49,9 +49,9 @@ export function LaidList({ page, laid, chosen, onChoose }: LaidListProps) {
                   {looks.isRaised || placed.isOnFoam ? ' ▲' : ''}
                   <br />
                   <span className="measure">{formatSize(looks.size, system)}</span>{' '}
-                  {left !== null && <Soft>{left === 0 ? 'the last one' : `${left} left`}</Soft>}
+                  {left !== null && <Soft>{left === 0 ? 'none left' : `${left} left`}</Soft>}
                 </span>
-              </Line>
+              </ListLine>
             </li>
           );
         })}
@@ -59,31 +59,3 @@ export function LaidList({ page, laid, chosen, onChoose }: LaidListProps) {
     </section>
   );
 }
-
-const Line = styled.button`
-  display: grid;
-  grid-template-columns: 40px 1fr;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
-  text-align: left;
-  font: inherit;
-  font-size: 15px;
-  line-height: 1.3;
-  color: inherit;
-  background: none;
-  border: 2px solid transparent;
-  padding: 3px 5px;
-  cursor: pointer;
-  > span:first-child {
-    display: grid;
-    place-items: center;
-  }
-  &:hover {
-    border-color: ${({ theme }) => theme.line};
-  }
-  &[aria-pressed='true'] {
-    border-color: ${({ theme }) => theme.beet};
-    background: ${({ theme }) => theme.paper};
-  }
-`;

@@ -1,10 +1,10 @@
-import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
 import type { Layout } from '../../../core/design';
 import { useSettings } from '../../data/settings';
 import { Paper } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
+import { ListLine } from './ListLine';
 
 export interface LayerListProps {
   layout: Layout;
@@ -23,7 +23,7 @@ export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) 
       <ol>
         {[...layout.layers].reverse().map((layer) => (
           <li key={layer.id}>
-            <Line type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
+            <ListLine type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
               <Paper
                 size={{ w: inches(2), h: inches(2) }}
                 face={layer.slot === null ? null : (papers[layer.slot] ?? null)}
@@ -36,34 +36,10 @@ export function LayerList({ layout, papers, chosen, onChoose }: LayerListProps) 
                 <span className="measure">{formatSize(layer, system)}</span>{' '}
                 <Soft>at {formatSize({ w: layer.x, h: layer.y }, system).replace(' × ', ', ')}</Soft>
               </span>
-            </Line>
+            </ListLine>
           </li>
         ))}
       </ol>
     </section>
   );
 }
-
-const Line = styled.button`
-  display: grid;
-  grid-template-columns: 30px 1fr;
-  gap: 12px;
-  align-items: center;
-  width: 100%;
-  text-align: left;
-  font: inherit;
-  font-size: 15px;
-  line-height: 1.3;
-  color: inherit;
-  background: none;
-  border: 2px solid transparent;
-  padding: 5px;
-  cursor: pointer;
-  &:hover {
-    border-color: ${({ theme }) => theme.line};
-  }
-  &[aria-pressed='true'] {
-    border-color: ${({ theme }) => theme.beet};
-    background: ${({ theme }) => theme.paper};
-  }
-`;

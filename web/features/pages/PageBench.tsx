@@ -36,6 +36,7 @@ import { Tabs } from '../../ui/Tabs';
 import { ClusterSlip } from './ClusterSlip';
 import { LaidList } from './LaidList';
 import { LaidMoves } from './LaidMoves';
+import { OnThisPage } from './OnThisPage';
 import { ThingsToLay } from './ThingsToLay';
 import { inSentence } from '../../ui/inSentence';
 
@@ -205,6 +206,7 @@ function Bench({ page }: { page: Page }) {
                   onGone={() => setThing(null)}
                 />
               )}
+              {page.glued !== null && <OnThisPage page={page} />}
               {page.finished === null && <ClusterSlip page={page} layout={layout} />}
               <LaidList page={page} laid={laid} chosen={thing} onChoose={chooseThing} />
               <ThingsToLay page={page} layout={layout} />

@@ -1,0 +1,52 @@
+import { own } from '../ledger';
+import { looksOf } from '../placing';
+import type { Kit, Lot } from '../things';
+import type { Bench } from './bench';
+
+/** What of one kit is on a page. */
+export interface KitOnPage {
+  readonly kit: Kit;
+  /** Counted things by their names, the most first. */
+  readonly things: readonly { readonly name: string; readonly count: number }[];
+  /** Papers with what of them is there, square ticks. */
+  readonly papers: readonly { readonly name: string; readonly area: number }[];
+  /** Rolls with their lengths, ticks. */
+  readonly rolls: readonly { readonly name: string; readonly length: number }[];
+  readonly letters: number;
+}
+
+function papersOn(page: string, { ledger, lots }: Bench): Map<Lot, number> {
+  const areas = new Map<Lot, number>();
+  for (const { lot: id, where, page: on, solid } of ledger.pieces.values()) {
+    const lot = lots.get(id);
+    if (lot && where === 'used' && on === page) areas.set(lot, (areas.get(lot) ?? 0) + solid);
+  }
+  return areas;
+}
+
+/** What is on a page, by kit, the newest first: what the ledger has as used there. */
+export function pageRecord(page: string, bench: Bench): readonly KitOnPage[] {
+  const { kits, ledger, lots } = bench;
+  const papers = papersOn(page, bench);
+  return [...kits.values()]
+    .sort((a, b) => b.month.localeCompare(a.month))
+    .flatMap((kit): KitOnPage[] => {
+      const used = [...lots.values()].flatMap((lot) => {
+        const amounts = lot.kit === kit.id ? own(ledger.lots.get(lot.id)?.used ?? {}, page) : undefined;
+        return amounts ? Object.entries(amounts).map(([part, n]) => ({ lot, part, n })) : [];
+      });
+      const of = (measure: Lot['measure']) => used.filter(({ lot }) => lot.measure === measure);
+      const record = {
+        kit,
+        things: of('count')
+          .map(({ lot, part, n }) => ({ name: looksOf({ lot: lot.id, part }, bench)?.name ?? lot.name, count: n }))
+          .sort((a, b) => b.count - a.count),
+        papers: [...papers].flatMap(([lot, area]) => (lot.kit === kit.id ? [{ name: lot.name, area }] : [])),
+        rolls: of('length').map(({ lot, n }) => ({ name: lot.name, length: n })),
+        letters: of('letters').reduce((sum, { n }) => sum + n, 0),
+      };
+      const isThere =
+        record.letters > 0 || [record.things, record.papers, record.rolls].some((list) => list.length > 0);
+      return isThere ? [record] : [];
+    });
+}
