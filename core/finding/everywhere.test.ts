@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { decided, put } from '../making';
+import { decided, nameItems, put } from '../making';
 import { unpackedWorld } from '../making/test/world';
 import { findPlaces, hasAll, placesOf, plainWords, wordsAsked } from '.';
 
@@ -14,6 +14,7 @@ world.do(() =>
     ],
   }),
 );
+world.do(nameItems('dots', [{ name: 'brass owls', count: 2 }]));
 const places = placesOf(world.bench);
 const found = (text: string) => findPlaces(places, text, 9).map(({ kind, name }) => `${kind} ${name}`);
 
@@ -25,6 +26,7 @@ describe('found from anywhere', () => {
     ['moth', ['kit Moth Lantern', 'paper inks', 'paper lamps', 'paper blushes', 'thing dots']],
     ['slate', ['wish 1 x 12x12 slate']],
     ['rope', ['kit Older paper']],
+    ['owls', ['thing dots']],
     ['nothing like it', []],
     ['', []],
   ])('%j', (text, all) => {

@@ -40,10 +40,11 @@ function stockPlaces(bench: Bench): Place[] {
   return [...lots.values()]
     .filter(({ id }) => about.has(id))
     .map((lot) => {
-      const { name, note, kind, front, back } = lot;
+      const { name, note, kind, front, back, items = [] } = lot;
       const shown = [front, back].flatMap((face) => faces.get(face ?? '') ?? []);
       const printed = shown.flatMap((face) => [face.name, ...(face.words ?? [])]);
-      const words = told(name, note, kind, kits.get(lot.kit)?.name, printed);
+      const named = items.map((item) => item.name);
+      const words = told(name, note, kind, kits.get(lot.kit)?.name, [...printed, ...named]);
       return place(lot.measure === 'sheets' ? 'paper' : 'thing', lot, name, words, front);
     });
 }

@@ -97,6 +97,7 @@ export function indexStash(
         [
           lot.name,
           lot.note,
+          ...(lot.items ?? []).map(({ name }) => name),
           kindWords(lot.kind),
           kit?.name,
           kit?.club,

@@ -1,5 +1,5 @@
 import { keptFromClusters } from '../design';
-import { looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
+import { boundsOfLaid, looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
 import type { SharingPage } from '../sharing';
 import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
 import type { Lot, LotKind } from '../things';
@@ -53,7 +53,7 @@ function laidOn({ page, layout, colours }: SharingPage, gifts: readonly SmallGif
     page: layout.size,
     colours,
     words: [],
-    keep: keptFromClusters(layout, photos, has),
+    keep: [...keptFromClusters(layout, photos, has), ...boundsOfLaid(page, bench)],
   });
 }
 

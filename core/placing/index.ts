@@ -4,7 +4,7 @@ export { outlineFor, outlinesIn } from './outlineFor';
 export { itemsOf, pouredOut, smallThing } from './smallThing';
 export type { Pack, SmallThing } from './smallThing';
 export { amountsOf, founded, laidOf, outOrUsed } from './laid';
-export { looksOf } from './looks';
+export { boundsOfLaid, looksOf } from './looks';
 export type { Looks, Things } from './looks';
 export { around, boundsOf } from './bounds';
 export { clusters, roleOf } from './cluster';

@@ -1,7 +1,8 @@
 import type { Rect, Size } from '../geometry';
 import type { Ledger } from '../ledger';
 import { inches } from '../length';
-import type { Face, Lot, LotKind, PlacedWhat } from '../things';
+import type { Face, Lot, LotKind, Page, PlacedWhat } from '../things';
+import { boundsOf } from './bounds';
 import { smallThing, type SmallThing } from './smallThing';
 
 /** What something laid on a page looks like, with its size. */
@@ -41,3 +42,10 @@ export function looksOf(what: PlacedWhat, { lots, faces, ledger }: Things): Look
   const thing = smallThing(lot, what.part, coloursOf(lot, faces));
   return { kind: 'small', name: thing.name, size: thing.size, isRaised: thing.isRaised, thing };
 }
+
+/** The rectangles round what lies on a page. */
+export const boundsOfLaid = ({ placed = [] }: Pick<Page, 'placed'>, things: Things): Rect[] =>
+  placed.flatMap((one) => {
+    const looks = looksOf(one.what, things);
+    return looks ? [boundsOf(looks.size, one, one.turn)] : [];
+  });

@@ -2,6 +2,7 @@ import validate from '../../../docs/formats/bench.schema.json?check';
 import validateV1 from '../../../docs/formats/bench.v1.schema.json?check';
 import { fold, stands } from '../../../core/ledger';
 import { referencesOf, TABLES } from '../../../core/making';
+import { founded } from '../../../core/placing';
 import { err, ok, type Result } from '../../../core/result';
 import { schemaCheck } from '../schemaCheck';
 import { upgradeRows, type RowsV1 } from '../upgrades/fromVersion1';
@@ -98,7 +99,24 @@ function checkLedger(file: BenchFile): Result<null, FileError> {
   return ok(null);
 }
 
-const FURTHER = [checkIds, checkReferences, checkLedger];
+/** What lies on a page is out for it, or used on it, each thing once. */
+function checkPlaced({ pages, events }: BenchFile): Result<null, FileError> {
+  const ledger = fold(events).value;
+  if (!ledger) return ok(null);
+  for (const [i, page] of pages.entries()) {
+    const held = new Set(founded(page, ledger));
+    const at = (page.placed ?? []).findIndex((one) => !held.has(one));
+    if (at >= 0)
+      return wrong(
+        'nothing-there',
+        `/pages/${i}/placed/${at}`,
+        'what lies there is neither out for the page nor used on it',
+      );
+  }
+  return ok(null);
+}
+
+const FURTHER = [checkIds, checkReferences, checkLedger, checkPlaced];
 
 /** Checks a file whole, as JSON, before anything is written; files of earlier versions are brought up to this one. */
 export function readBenchJson(json: unknown): Result<BenchFile, FileError> {

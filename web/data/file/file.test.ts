@@ -246,6 +246,29 @@ describe('a file is held to every law', () => {
     expect(readBenchFile(text).error).toBeNull();
   });
 
+  test('what lies on a page and is neither out for it nor used on it is refused, and only that is left out', () => {
+    const on = (id: string, piece: string) => ({ id, what: { piece }, x: 1, y: 1, turn: 0 });
+    const page = {
+      id: 'p',
+      format: { w: 9, h: 9, spread: false },
+      design: 'grid',
+      mat: 0,
+      photos: [],
+      papers: {},
+      title: '',
+      date: '',
+      place: '',
+      journaling: '',
+      started: DAY,
+      glued: null,
+      finished: null,
+      placed: [on('a', 'm1'), on('b', 'm2')],
+    };
+    const json = { ...withEvents({ ...claim, page: 'p' }), pages: [page] };
+    expect(readBenchJson(json).error).toMatchObject({ kind: 'nothing-there', at: '/pages/0/placed/1' });
+    expect(salvage(json)?.file.pages).toEqual([{ ...page, placed: [on('a', 'm1')] }]);
+  });
+
   test('whatever is broken in it, it is refused at a place, and what is saved of it is whole', () =>
     fc.assert(
       fc.property(fc.nat(), fc.constantFrom<unknown>(null, true, -1, 'x', [], {}, 1e30), (n, junk) => {

@@ -1,3 +1,4 @@
+import type { Page } from '../../../core/things';
 import type { FileError } from './benchFile';
 import type { BenchFile } from './contents';
 import { readBenchJson } from './benchFile';
@@ -11,6 +12,12 @@ export interface Salvaged {
 
 /** So many records are left out at the most; a file worse than that is not hers any more. */
 const MOST_LOST = 2_000;
+
+function leaveOff(file: BenchFile, page: number, placed: number): void {
+  const pages = file.pages as Page[];
+  const one = pages[page];
+  if (one?.placed) pages[page] = { ...one, placed: one.placed.toSpliced(placed, 1) };
+}
 
 /**
  * Saves what can be saved of a file: whatever is wrong, or rests on what is wrong, is left out one by one until the
@@ -28,6 +35,12 @@ export function salvage(json: unknown): Salvaged | null {
     if (read.ok) return { file: read.value, lost };
     const { at, kind } = read.error;
     lost.push(read.error);
+    const [, page, placed] = /^\/pages\/(\d+)\/placed\/(\d+)/.exec(at) ?? [];
+    if (page !== undefined && placed !== undefined) {
+      // The page itself is whole.
+      leaveOff(file, Number(page), Number(placed));
+      continue;
+    }
     const [, table, index] = /^\/(\w+)(?:\/(\d+))?/.exec(at) ?? [];
     if (table === undefined) return null;
     const rows = (file as Record<string, unknown>)[table];

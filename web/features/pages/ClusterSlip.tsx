@@ -3,9 +3,8 @@ import styled from 'styled-components';
 import { keptFromClusters, type Layout } from '../../../core/design';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
-import { boundsOf, clusters, freePlace, openPlace, layingsOf, type Cluster } from '../../../core/placing';
+import { boundsOfLaid, clusters, freePlace, openPlace, layingsOf, type Cluster } from '../../../core/placing';
 import type { Page } from '../../../core/things';
-import { laidThings } from '../../parts/laidThings';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
@@ -37,7 +36,7 @@ function proposals(page: Page, layout: Layout, place: number, bench: Bench): rea
     keep: [
       ...keptFromClusters(layout, photos, { title: page.title !== '', journaling: page.journaling !== '' }),
       // What lies there is not covered.
-      ...laidThings(page, bench).map(({ placed, looks }) => boundsOf(looks.size, placed, placed.turn)),
+      ...boundsOfLaid(page, bench),
     ],
   };
   const near = clusters(candidatesOf([...out, ...inKits]), wish);
