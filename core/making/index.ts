@@ -15,7 +15,7 @@ export { cutWindow, makeCut, noteMishap, takeFromMachine } from './cutting';
 export { doAct, turnBack } from './doAct';
 export type { Done, DoneAct, Turning } from './doAct';
 export { finishPage, gluePage, putAway, putOnPage } from './finishing';
-export { layOn, moveLaid, takeOff } from './laying';
+export { layOn, moveLaid, resizeLaid, takeOff } from './laying';
 export type { Laying } from './laying';
 export { nameItems } from './naming';
 export type { Named } from './naming';

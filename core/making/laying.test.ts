@@ -3,11 +3,14 @@ import { inches } from '../length';
 import {
   beginPage,
   candidatesOf,
+  decided,
   gluePage,
   layOn,
   moveLaid,
   nameItems,
   pageRecord,
+  put,
+  resizeLaid,
   putAway,
   takeOff,
   takeOut,
@@ -148,4 +151,29 @@ test('a page’s record has what is used on it, by kit, with things by their nam
       letters: 0,
     },
   ]);
+});
+
+test('a strip of a roll takes its length, longer or shorter, before glueing and after it', () => {
+  world.do(() =>
+    decided('added-scrap', '', {
+      events: [{ type: 'received', lot: 'tape', amounts: { '': inches(20) } }],
+      records: [
+        put('lots', { ...world.bench.lots.get('dots')!, id: 'tape', name: 'tape', kind: 'washi', measure: 'length' }),
+      ],
+    }),
+  );
+  const tape = () => world.bench.ledger.lots.get('tape')!;
+  const strip = { what: { lot: 'tape', length: inches(3) }, x: 0, y: 0, turn: 0 };
+  world.do(layOn(PAGE, [strip]));
+  const { id } = laid()[0]!;
+  expect(world.do(resizeLaid(PAGE, id, inches(5)))).toBe(true);
+  expect(tape().claimed).toEqual({ [PAGE]: { '': inches(5) } });
+  world.do(resizeLaid(PAGE, id, inches(4)));
+  world.do(gluePage(PAGE, []));
+  expect(tape()).toMatchObject({ here: { '': inches(16) }, used: { [PAGE]: { '': inches(4) } } });
+  world.do(resizeLaid(PAGE, id, inches(2)));
+  expect(tape()).toMatchObject({ here: { '': inches(18) }, used: { [PAGE]: { '': inches(2) } } });
+  world.do(resizeLaid(PAGE, id, inches(6)));
+  expect(tape()).toMatchObject({ here: { '': inches(14) }, claimed: {}, used: { [PAGE]: { '': inches(6) } } });
+  expect(world.do(resizeLaid(PAGE, id, inches(40)))).toBe(false);
 });

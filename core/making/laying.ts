@@ -93,6 +93,29 @@ export const moveLaid =
     });
   };
 
+/** Makes a strip of a roll on a page longer or shorter: what it takes more comes out, what it takes less is left over. */
+export const resizeLaid =
+  (id: string, placed: string, length: number): Deciding =>
+  (bench) => {
+    const page = bench.pages.get(id);
+    const one = page?.placed?.find((other) => other.id === placed);
+    if (!page?.placed || !one) return refuse('gone');
+    const { what } = one;
+    if (!('length' in what) || !Number.isSafeInteger(length) || length < 1 || length === what.length)
+      return refuse('nothing-to-do', nameOf(what, bench));
+    const strip = { ...one, what: { ...what, length } };
+    const now: Page = { ...page, placed: page.placed.map((other) => (other === one ? strip : other)) };
+    const less = page.glued === null ? 0 : what.length - length;
+    return decided('moved-laid', nameOf(what, bench), {
+      events: [
+        ...takeLaidOut(what.lot, now, bench.ledger),
+        ...(page.glued === null ? [] : useLaid(what.lot, now, bench.ledger)),
+        ...(less > 0 ? [{ type: 'returned', lot: what.lot, amounts: { '': less }, page: id } as const] : []),
+      ],
+      records: [put('pages', now)],
+    });
+  };
+
 /**
  * Takes things off a page: they are out for it as before. Of a page that is glued they come back to the stash.
  */

@@ -1,11 +1,12 @@
 import { formatLength } from '../../../core/length';
-import { moveLaid, takeOff } from '../../../core/making';
+import { moveLaid, resizeLaid, takeOff } from '../../../core/making';
 import type { Layout } from '../../../core/design';
 import type { Page, Placed } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import type { LaidThing } from '../../ui/LaidFigure';
+import { MeasureField } from '../../ui/MeasureField';
 import { Row, Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Choice } from '../../ui/Choice';
@@ -23,6 +24,23 @@ export interface LaidMovesProps {
 /** Degrees that one press turns a small thing. */
 const TURN = 5;
 const ABOVE = '';
+
+/** Of a strip of a roll, how long it is. */
+function StripLength({ page, placed: { id, what } }: { page: Page; placed: Placed }) {
+  const system = useSettings((s) => s.system);
+  if (!('length' in what)) return null;
+  return (
+    <MeasureField
+      label="Length of the strip"
+      value={what.length}
+      onChange={(length) => {
+        if (length !== null) void act(resizeLaid(page.id, id, length), { isQuiet: true });
+      }}
+      system={system}
+      isKeptOnLeaving
+    />
+  );
+}
 
 /** Moves the chosen thing by keys or buttons, the distances of its middle shown; turns, lifts, tucks it under, takes it off. */
 export function LaidMoves({ page, layout, thing: { placed, looks }, onGone }: LaidMovesProps) {
@@ -60,6 +78,7 @@ export function LaidMoves({ page, layout, thing: { placed, looks }, onGone }: La
         <Button aria-pressed={placed.isOnFoam ?? false} onPress={foam}>
           on foam
         </Button>
+        <StripLength page={page} placed={placed} />
         <Row $gap={14} style={{ alignItems: 'flex-end' }}>
           <Choice
             label="Tucked under"
