@@ -101,3 +101,17 @@ test('a thing is dragged to its place', async ({ page }) => {
   await expect(middle).not.toHaveText(was ?? '');
   await expect(middle).toHaveText(/^\d+( \d+\/(2|4|8|16))?″$/);
 });
+
+test('a sticker sheet that nobody counted is told apart, and is then laid sticker by sticker', async ({ page }) => {
+  await openDemo(page);
+  await page.getByLabel('Search', { exact: true }).fill('sticker sheet moth lantern');
+  await page.getByRole('button', { name: /^sticker sheet/ }).click();
+  await page.getByLabel('What is left on it, all of it').fill('12 amber stars, 4 labels "late"');
+  await page.getByRole('button', { name: 'Tell 16 things apart' }).click();
+  await expect(page.getByRole('button', { name: /^sticker sheet 16/ })).toBeVisible();
+  await beginPage(page, 'Framed ground', /^Hawk-moth/, 'Late');
+  await toThings(page);
+  await page.getByRole('button', { name: 'all of the stash' }).click();
+  await page.getByRole('button', { name: 'Lay amber stars on the page' }).click();
+  await expect(lies(page).first()).toContainText('11 left');
+});

@@ -116,6 +116,31 @@ describe('telling apart what is in a pack', () => {
     expect(dots().claimed).toEqual({ [PAGE]: { [item!.id]: 1 } });
   });
 
+  test('of a sheet that nobody counted it is all there is; what was used of it before stays as it was told', () => {
+    const sheet = (id: string) =>
+      world.do(() =>
+        decided('added-scrap', '', {
+          events: [{ type: 'received', lot: id, amounts: { '': 100 } }],
+          records: [
+            put('lots', { ...world.bench.lots.get('dots')!, id, name: id, kind: 'stickers', measure: 'share' }),
+          ],
+        }),
+      );
+    sheet('clean');
+    world.do(nameItems('clean', [{ name: 'stars', count: 6 }]));
+    const clean = world.bench.lots.get('clean')!;
+    expect(clean).toMatchObject({ measure: 'count', items: [{ name: 'stars' }] });
+    expect(world.bench.ledger.lots.get('clean')!.here).toEqual({ [clean.items![0]!.id]: 6 });
+    sheet('begun');
+    world.do(takeSomeOut('begun', { '': 25 }, PAGE));
+    world.do(nameItems('begun', [{ name: 'stars', count: 4 }]));
+    expect(world.bench.ledger.lots.get('begun')).toMatchObject({ here: {}, claimed: { [PAGE]: { '': 25 } } });
+    const now = [...world.bench.lots.values()].find(({ id, name }) => name === 'begun' && id !== 'begun')!;
+    expect(world.bench.ledger.lots.get(now.id)!.here).toEqual({ [now.items![0]!.id]: 4 });
+    world.undo();
+    expect(world.bench.ledger.lots.get('begun')!.here).toEqual({ '': 75 });
+  });
+
   test('more than are not named is refused', () => {
     expect(world.do(nameItems('dots', [{ name: 'large dots', count: 25 }]))).toBe(false);
     expect(world.refused.at(-1)).toEqual({ kind: 'not-so-many', name: 'dots' });

@@ -1,7 +1,8 @@
-import { own, type Amounts } from '../ledger';
+import { own } from '../ledger';
 import { itemsOf } from '../placing';
-import type { Item } from '../things';
-import { decided, put, refuse, type Deciding } from './act';
+import type { Item, Lot } from '../things';
+import { decided, put, refuse, type Deciding, type Now } from './act';
+import { countedFromHere } from './afterwards/countedFromHere';
 
 /** A kind of thing found in a pack, and how many of it. */
 export interface Named extends Omit<Item, 'id'> {
@@ -11,31 +12,39 @@ export interface Named extends Omit<Item, 'id'> {
 /** How the ledger tells it; that a pack's things were named is no miscount. */
 const REASON = 'told apart';
 
-const isSameItem = (item: Item, named: Named): boolean => item.name.toLowerCase() === named.name.toLowerCase();
+/** The pack with its things named, and how many there are of each by its id; what is named again adds to it. */
+function withItems(lot: Lot, named: readonly Named[], { newId }: Now) {
+  const items = [...itemsOf(lot)];
+  const amounts: Record<string, number> = {};
+  for (const { count, ...one } of named) {
+    const known = items.find(({ name }) => name.toLowerCase() === one.name.toLowerCase());
+    const item = known ?? { id: newId(), ...one };
+    if (!known) items.push(item);
+    amounts[item.id] = (amounts[item.id] ?? 0) + count;
+  }
+  return { lot: { ...lot, items }, amounts };
+}
 
 /**
- * Names what is in a pack: so many of what was mixed are these. What is named again adds to it. Refused where it is
- * more than is left unnamed.
+ * Names what is in a pack: so many of what was mixed are these, refused where it is more than is left unnamed. Of a
+ * sheet or pack that nobody counted, what is named is from here on all there is.
  */
 export const nameItems =
   (id: string, named: readonly Named[]): Deciding =>
-  ({ lots, ledger }, { newId }) => {
-    const lot = lots.get(id);
+  (bench, now) => {
+    const lot = bench.lots.get(id);
     if (!lot) return refuse('gone');
-    const mixed = own(ledger.lots.get(id)?.here ?? {}, '') ?? 0;
     const total = named.reduce((sum, { count }) => sum + count, 0);
-    if (total === 0 || lot.measure !== 'count') return refuse('nothing-to-do', lot.name);
-    if (total > mixed || named.some(({ count }) => count < 1)) return refuse('not-so-many', lot.name);
-    const change: Record<string, number> = { '': -total };
-    const items = [...itemsOf(lot)];
-    for (const { count, ...one } of named) {
-      const known = items.find((item) => isSameItem(item, { ...one, count }));
-      const item = known ?? { id: newId(), ...one };
-      if (!known) items.push(item);
-      change[item.id] = (change[item.id] ?? 0) + count;
+    if (total === 0 || (lot.measure !== 'count' && lot.measure !== 'share')) return refuse('nothing-to-do', lot.name);
+    if (named.some(({ count }) => count < 1)) return refuse('not-so-many', lot.name);
+    const { lot: withNames, amounts } = withItems(lot, named, now);
+    if (lot.measure === 'share') {
+      const counted: Lot = { ...withNames, measure: 'count' };
+      return countedFromHere(bench, id, { counted, amounts, reason: 'counted thing by thing' }, now);
     }
+    if (total > (own(bench.ledger.lots.get(id)?.here ?? {}, '') ?? 0)) return refuse('not-so-many', lot.name);
     return decided('named-items', lot.name, {
-      events: [{ type: 'counted', lot: id, change: change satisfies Amounts, reason: REASON }],
-      records: [put('lots', { ...lot, items })],
+      events: [{ type: 'counted', lot: id, change: { '': -total, ...amounts }, reason: REASON }],
+      records: [put('lots', withNames)],
     });
   };

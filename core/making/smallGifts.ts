@@ -7,7 +7,7 @@ import type { Bench } from './bench';
 import type { Laying } from './laying';
 
 /** What is given out in threes and fives. */
-const GIVEN: readonly LotKind[] = ['dots', 'embellishment', 'ephemera'];
+const GIVEN: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'stickers'];
 
 /** Embellishments shared over pages, and how they lie there in clusters, by page. */
 export interface SmallGifts extends SmallShare {

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { historyOfLot, type Amounts } from '../../../core/ledger';
 import { inches } from '../../../core/length';
-import { isKept, type Lot } from '../../../core/things';
+import { isKept, type Lot, type LotKind } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -34,6 +34,14 @@ const lettersOf = (word: string): Amounts => {
 
 const partName = ({ items = [] }: Lot, part: string): string =>
   part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part);
+
+/** Whether some of it is mixed, or not counted: things, no letters and nothing that is poured. */
+const canBeNamed = ({ measure, kind }: Lot, here: Amounts): boolean =>
+  (here[''] ?? 0) > 0 &&
+  !isKept(kind) &&
+  kind !== 'alpha' &&
+  (measure === 'count' || (measure === 'share' && !ROLLS.includes(kind)));
+const ROLLS: readonly LotKind[] = ['washi', 'ribbon', 'twine'];
 
 type Share = 'little' | 'quarter' | 'half' | 'all';
 const SHARES: readonly (readonly [Share, string])[] = [
@@ -172,9 +180,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           placeholder="garden, craft words …"
         />
         {lot.kind === 'alpha' && lot.measure === 'share' && <CountLetters lot={lot} />}
-        {lot.measure === 'count' && (here[''] ?? 0) > 0 && !isKept(lot.kind) && (
-          <NameItems key={here['']} lot={lot} mixed={here[''] ?? 0} />
-        )}
+        {canBeNamed(lot, here) && <NameItems key={here['']} lot={lot} mixed={here[''] ?? 0} />}
         <Row>
           <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
         </Row>

@@ -13,15 +13,16 @@ import { TextField } from '../../ui/TextField';
 /** What may be told at once is drawn up to so many. */
 const DRAWN = 8;
 
-/** Tells apart what is in a pack, in one line; what is not named stays mixed. */
+/** Tells apart what is in a pack, in one line: what is not named stays mixed. Of a sheet nobody counted, all of it. */
 export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
   const [text, setText] = useState('');
+  const isCounted = lot.measure === 'count';
   const { items, unread } = readItems(text);
   const total = items.reduce((sum, { count }) => sum + count, 0);
   const error =
     unread.length > 0
       ? `Not read: ${unread.join(', ')}. Write a number and a name: 3 moths 2x1 1/2, 2 jars.`
-      : total > mixed
+      : isCounted && total > mixed
         ? `That is ${total}, and ${mixed} are not named.`
         : null;
   const drawn = { ...lot, items: items.map((item, i) => ({ ...item, id: String(i) })) };
@@ -29,7 +30,7 @@ export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
   return (
     <section aria-label="What is in it">
       <TextField
-        label="What is in it, as far as you like"
+        label={isCounted ? 'What is in it, as far as you like' : 'What is left on it, all of it'}
         value={text}
         onChange={setText}
         error={error}
@@ -44,7 +45,7 @@ export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
           </Row>
           <Row>
             <Button onPress={() => void act(nameItems(lot.id, items))}>Tell {countWords(total, 'thing')} apart</Button>
-            {mixed > total && <Soft>{mixed - total} stay mixed</Soft>}
+            {isCounted && mixed > total && <Soft>{mixed - total} stay mixed</Soft>}
           </Row>
         </>
       )}

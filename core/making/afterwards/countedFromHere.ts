@@ -1,0 +1,32 @@
+import type { Result } from '../../result';
+import type { Amounts } from '../../ledger';
+import type { Lot } from '../../things';
+import { decided, put, type Act, type Now, type Refusal } from '../act';
+import type { Bench } from '../bench';
+import { comes, isSome, isUntouched, takenBack, toldOf } from './retell';
+
+/**
+ * A lot that was taken in uncounted: from here on it is kept account of as `counted` has it. What was taken of it before
+ * stays as it was told then, on a lot of its own. @param reason how the ledger tells it
+ */
+export function countedFromHere(
+  bench: Bench,
+  id: string,
+  { counted, amounts, reason }: { counted: Lot; amounts: Amounts; reason: string },
+  { newId }: Now,
+): Result<Act, Refusal> {
+  const told = { pieces: [], here: amounts, owed: {} };
+  if (isUntouched(bench, id))
+    return decided('counted', counted.name, {
+      events: [...takenBack(bench, id, false), ...comes(id, told)],
+      records: [put('lots', counted)],
+    });
+  const { here } = toldOf(bench, id);
+  const next: Lot = { ...counted, id: newId() };
+  const change = Object.fromEntries(Object.entries(here).map(([part, n]) => [part, -n]));
+  const noMore = { type: 'counted' as const, lot: id, change, reason };
+  return decided('counted', counted.name, {
+    events: [...(isSome(here) ? [noMore] : []), ...comes(next.id, told)],
+    records: [put('lots', next)],
+  });
+}
