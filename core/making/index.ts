@@ -70,3 +70,4 @@ export { smallGifts } from './smallGifts';
 export type { SmallGifts } from './smallGifts';
 export { pageRecord } from './pageRecord';
 export type { KitOnPage } from './pageRecord';
+export { clustersFor } from './clustersFor';

@@ -1,8 +1,13 @@
 import { beforeEach, describe, expect, test } from 'vitest';
+import { pageLayout } from '../design';
+import { overlaps } from '../geometry';
 import { inches } from '../length';
+import { boundsOfLaid, layingsOf } from '../placing';
 import {
   beginPage,
   candidatesOf,
+  changePage,
+  clustersFor,
   decided,
   gluePage,
   layOn,
@@ -201,4 +206,21 @@ test('a strip of a roll takes its length, longer or shorter, before glueing and 
   world.do(resizeLaid(PAGE, id, inches(6)));
   expect(tape()).toMatchObject({ here: { '': inches(14) }, claimed: {}, used: { [PAGE]: { '': inches(6) } } });
   expect(world.do(resizeLaid(PAGE, id, inches(40)))).toBe(false);
+});
+
+test('clusters for a page come from its kits, lie off what lies there, and take what is left', () => {
+  world.do(
+    nameItems('dots', [
+      { name: 'moths', count: 3 },
+      { name: 'flowers', count: 3, size: { w: inches(1), h: inches(1) } },
+    ]),
+  );
+  world.do(changePage(PAGE, { format: { w: inches(12), h: inches(12), spread: false } }));
+  const layout = pageLayout(page());
+  if (!layout.ok) throw new Error(layout.error.kind);
+  const [first] = clustersFor(page(), layout.value, 0, world.bench);
+  expect(first?.things.map(({ thing }) => thing.outline).sort()).toEqual(['dot', 'dot', 'dot', 'flower', 'moth']);
+  expect(world.do(layOn(PAGE, layingsOf(first!.things)))).toBe(true);
+  for (const { bounds } of clustersFor(page(), layout.value, 1, world.bench))
+    for (const taken of boundsOfLaid(page(), world.bench)) expect(overlaps(bounds, taken)).toBe(false);
 });

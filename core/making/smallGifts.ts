@@ -1,9 +1,9 @@
-import { keptFromClusters } from '../design';
-import { boundsOfLaid, looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
+import { looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
 import type { SharingPage } from '../sharing';
 import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
 import type { Lot, LotKind } from '../things';
 import type { Bench } from './bench';
+import { freeOfClusters } from './clustersFor';
 import type { Laying } from './laying';
 
 /** What is given out in threes and fives. */
@@ -47,13 +47,11 @@ function laidOn({ page, layout, colours }: SharingPage, gifts: readonly SmallGif
     const thing = looksLike(lot, part, bench);
     return thing ? [{ what: { lot, part }, thing, left: count, isOut: true }] : [];
   });
-  const photos = page.photos.map(({ photo }) => bench.photos.get(photo ?? '') ?? null);
-  const has = { title: page.title !== '', journaling: page.journaling !== '' };
   return roundPhotos(candidates, layout.accents, {
     page: layout.size,
     colours,
     words: [],
-    keep: [...keptFromClusters(layout, photos, has), ...boundsOfLaid(page, bench)],
+    keep: freeOfClusters(page, layout, bench),
   });
 }
 

@@ -37,6 +37,8 @@ export interface Cluster {
 /** Longest side of what counts as large, and of what counts as small: common practice, no source. */
 const LARGE = inches(1.2);
 const SMALL = inches(0.65);
+/** The middle one may be as long as this, where the large one is longer. */
+const MIDDLE = inches(2);
 /** So many of each role are looked at. */
 const LOOKED_AT = 5;
 /** As good as this much nearer in colour (CIEDE2000): a word of the theme; that it is out already. */
@@ -80,7 +82,7 @@ function recipes(candidates: readonly Candidate[], wish: ClusterWish): Recipe[] 
   const role = (is: (side: number) => boolean) =>
     ranked.filter(({ one }) => is(longest(one.thing))).slice(0, LOOKED_AT);
   const [large, small] = [role((side) => side >= LARGE), role((side) => side <= SMALL)];
-  const middle = role((side) => side > SMALL && side < LARGE * 1.6);
+  const middle = role((side) => side > SMALL && side < MIDDLE);
   return large
     .flatMap((a) =>
       middle.flatMap((b) =>

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { keptFromClusters, type Layout } from '../../../core/design';
+import type { Layout } from '../../../core/design';
 import { TICKS_PER_INCH } from '../../../core/length';
-import { candidatesOf, layOn, thingsToLay, type Bench } from '../../../core/making';
-import { boundsOfLaid, clusters, freePlace, openPlace, layingsOf, type Cluster } from '../../../core/placing';
+import { clustersFor, layOn } from '../../../core/making';
+import { layingsOf, openPlace, type Cluster } from '../../../core/placing';
 import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -13,36 +13,7 @@ import { Row, Slip, Soft } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 
 const PLACES = ['First', 'Second', 'Third'];
-const MOST = 12;
 const PAD = 0.15;
-
-const wordsFor = ({ title, photos }: Page, { kits, photos: all, stories }: Bench): string[] => {
-  const story = photos.flatMap(({ photo }) => stories.get(all.get(photo ?? '')?.story ?? '')?.name ?? []);
-  return [...[...kits.values()].flatMap(({ theme }) => theme), title, ...story]
-    .join(' ')
-    .toLowerCase()
-    .split(/[^\p{L}]+/u)
-    .filter((word) => word.length > 3);
-};
-
-function proposals(page: Page, layout: Layout, place: number, bench: Bench): readonly Cluster[] {
-  const { out, inKits, elsewhere } = thingsToLay(page, bench);
-  const photos = page.photos.map(({ photo }) => bench.photos.get(photo ?? '') ?? null);
-  const wish = {
-    page: layout.size,
-    at: layout.accents[place] ?? freePlace(layout.accents, page.placed ?? []),
-    colours: photos.flatMap((photo) => photo?.colours ?? []),
-    words: wordsFor(page, bench),
-    keep: [
-      ...keptFromClusters(layout, photos, { title: page.title !== '', journaling: page.journaling !== '' }),
-      // What lies there is not covered.
-      ...boundsOfLaid(page, bench),
-    ],
-  };
-  const near = clusters(candidatesOf([...out, ...inKits]), wish);
-  // What her kits lack, the rest of the stash may have.
-  return (near.length > 0 ? near : clusters(candidatesOf([...out, ...inKits, ...elsewhere]), wish)).slice(0, MOST);
-}
 
 const numberWords = ({ things }: Cluster): string =>
   things.length > 3 ? 'one large, one middle, three small' : 'one large, one middle, one small';
@@ -80,7 +51,7 @@ export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
   const [skipped, setSkipped] = useState(0);
   const place = openPlace(layout.accents, page.placed ?? []);
   const found = useMemo(
-    () => (place === null ? [] : proposals(page, layout, place, bench)),
+    () => (place === null ? [] : clustersFor(page, layout, place, bench)),
     [page, layout, place, bench],
   );
   const cluster = found[skipped % Math.max(1, found.length)];

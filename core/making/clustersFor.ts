@@ -1,0 +1,47 @@
+import { keptFromClusters, type Layout } from '../design';
+import type { Rect } from '../geometry';
+import { boundsOfLaid, clusters, freePlace, type Cluster } from '../placing';
+import type { Page } from '../things';
+import type { Bench } from './bench';
+import { candidatesOf, thingsToLay, type ToLay } from './toLay';
+
+/** So many are proposed. */
+const MOST = 12;
+
+/** What clusters leave free on a page: what must show, words that stand there, and what lies there already. */
+export function freeOfClusters(page: Page, layout: Layout, bench: Bench): Rect[] {
+  const photos = page.photos.map(({ photo }) => bench.photos.get(photo ?? '') ?? null);
+  const has = { title: page.title !== '', journaling: page.journaling !== '' };
+  return [...keptFromClusters(layout, photos, has), ...boundsOfLaid(page, bench)];
+}
+
+/** What the page is about: its title, its photos' stories, and the themes of the kits its things come from. */
+function wordsFor({ title, photos }: Page, things: readonly ToLay[], bench: Bench): string[] {
+  const stories = photos.flatMap(
+    ({ photo }) => bench.stories.get(bench.photos.get(photo ?? '')?.story ?? '')?.name ?? [],
+  );
+  const themes = [...new Set(things.map(({ kit }) => kit))].flatMap((kit) => bench.kits.get(kit)?.theme ?? []);
+  return [...themes, title, ...stories]
+    .join(' ')
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .filter((word) => word.length > 3);
+}
+
+/**
+ * Clusters for one of a page's places, the best first: from what is out and in its kits; what those lack, the rest of
+ * the stash may have. @param place its number among the layout's accents
+ */
+export function clustersFor(page: Page, layout: Layout, place: number, bench: Bench): readonly Cluster[] {
+  const { out, inKits, elsewhere } = thingsToLay(page, bench);
+  const near = [...out, ...inKits];
+  const wish = {
+    page: layout.size,
+    at: layout.accents[place] ?? freePlace(layout.accents, page.placed ?? []),
+    colours: page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []),
+    words: wordsFor(page, near, bench),
+    keep: freeOfClusters(page, layout, bench),
+  };
+  const found = clusters(candidatesOf(near), wish);
+  return (found.length > 0 ? found : clusters(candidatesOf([...near, ...elsewhere]), wish)).slice(0, MOST);
+}
