@@ -59,6 +59,21 @@ const file: BenchFile = {
   pictures: [1, 2].map((n) => ({ id: `i${n}`, type: 'image/png', data: 'AAEC/w==' })),
   events: [received],
 };
+const page = {
+  id: 'p',
+  format: { w: 9, h: 9, spread: false },
+  design: 'grid',
+  mat: 0,
+  photos: [],
+  papers: {},
+  title: '',
+  date: '',
+  place: '',
+  journaling: '',
+  started: DAY,
+  glued: null,
+  finished: null,
+};
 const asBlob = (of: object): Blob => new Blob([JSON.stringify(of)]);
 
 let db: StockDb;
@@ -183,23 +198,7 @@ describe('a file is held to every law', () => {
       'a plan of unknown sheets',
       {
         ...file,
-        pages: [
-          {
-            id: 'p',
-            format: { w: 9, h: 9, spread: false },
-            design: 'grid',
-            mat: 0,
-            photos: [],
-            papers: {},
-            title: '',
-            date: '',
-            place: '',
-            journaling: '',
-            started: DAY,
-            glued: null,
-            finished: null,
-          },
-        ],
+        pages: [page],
         plans: [
           {
             id: 'q',
@@ -248,23 +247,8 @@ describe('a file is held to every law', () => {
 
   test('what lies on a page and is neither out for it nor used on it is refused, and only that is left out', () => {
     const on = (id: string, piece: string) => ({ id, what: { piece }, x: 1, y: 1, turn: 0 });
-    const page = {
-      id: 'p',
-      format: { w: 9, h: 9, spread: false },
-      design: 'grid',
-      mat: 0,
-      photos: [],
-      papers: {},
-      title: '',
-      date: '',
-      place: '',
-      journaling: '',
-      started: DAY,
-      glued: null,
-      finished: null,
-      placed: [on('a', 'm1'), on('b', 'm2')],
-    };
-    const json = { ...withEvents({ ...claim, page: 'p' }), pages: [page] };
+    const laidOn = { ...page, placed: [on('a', 'm1'), on('b', 'm2')] };
+    const json = { ...withEvents({ ...claim, page: 'p' }), pages: [laidOn] };
     expect(readBenchJson(json).error).toMatchObject({ kind: 'nothing-there', at: '/pages/0/placed/1' });
     expect(salvage(json)?.file.pages).toEqual([{ ...page, placed: [on('a', 'm1')] }]);
   });
