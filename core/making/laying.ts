@@ -1,5 +1,5 @@
 import { own, type Amounts, type Ledger } from '../ledger';
-import { founded, laidOf, looksOf, outOrUsed } from '../placing';
+import { amountsOf, founded, laidOf, looksOf, outOrUsed } from '../placing';
 import type { Page, Placed, PlacedWhat } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
@@ -138,8 +138,7 @@ export const takeOff =
 function peeled(what: PlacedWhat, page: Page, { ledger }: Bench): NewEvent[] {
   if ('piece' in what)
     return [{ type: 'returned', piece: what.piece, page: page.id, slot: ledger.pieces.get(what.piece)?.slot ?? null }];
-  const amounts = 'part' in what ? { [what.part]: 1 } : { '': what.length };
-  return [{ type: 'returned', lot: what.lot, amounts, page: page.id }];
+  return [{ type: 'returned', lot: what.lot, amounts: amountsOf(what), page: page.id }];
 }
 
 /** What no longer lies on pages, since it is no longer out for them, as changes of their records. */

@@ -44,7 +44,9 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
   const [what] = wholeOf(chosen, page, lot);
   const layIt = (): void => {
     const layout = pageLayout(page);
-    const at = freePlace(layout.ok ? layout.value.accents : [], page.placed ?? []);
+    // A page that cannot be laid out yet has no places: the thing lies in its middle.
+    const middle = { x: page.format.w / 2, y: page.format.h / 2 };
+    const at = freePlace(layout.ok ? layout.value.accents : [middle], page.placed ?? []);
     if (what) void act(layOn(page.id, [{ what, ...at, turn: 0 }]), { isQuiet: true });
   };
   const choose = (way: Way): void => {

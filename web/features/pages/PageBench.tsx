@@ -195,6 +195,9 @@ function Bench({ page }: { page: Page }) {
         </Middle>
         <Stack $gap={16}>
           <Tabs label="What to look at" options={SIDES} value={shows} onChange={setShows} />
+          {!layout && shows === 'things' && (
+            <Soft>Things are laid on the page once its photos, or places for them, can be laid out.</Soft>
+          )}
           {layout && shows === 'things' && (
             <>
               {onThing && (
