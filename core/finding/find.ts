@@ -132,6 +132,7 @@ export function indexStash(
         touched: touched.get(piece.id) ?? null,
         place: ledger.lots.get(lot.id)?.place ?? '',
         ...sharedOf(lot),
+        ...(piece.name === undefined ? {} : { words: `${plainWords(piece.name)} ${sharedOf(lot).words}` }),
       });
   }
   const isSome = (amounts: object): boolean => Object.keys(amounts).length > 0;

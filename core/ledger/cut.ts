@@ -7,14 +7,16 @@ import { isMeasured, solidOf } from './pieces';
 
 /** A cut's part as a piece of its own; missing areas are told from its own corner. */
 function partFrom(child: CutChild, parent: PieceState, page: string | null): PieceState {
-  const { id, x, y, w, h, role, missing = [], slot = null } = child;
+  const { id, x, y, w, h, role, missing = [], slot = null, name, outline } = child;
   const own = role === 'piece' ? (child.page ?? page) : page;
+  const onSheet = { x: (parent.onSheet?.x ?? 0) + x, y: (parent.onSheet?.y ?? 0) + y };
   const where: PieceWhere = role === 'waste' ? 'waste' : role === 'nubbin' || own === null ? 'here' : 'claimed';
   return {
     id,
     lot: parent.lot,
     from: parent.id,
     at: { x, y, w, h },
+    ...(onSheet.x === 0 && onSheet.y === 0 ? {} : { onSheet }),
     w,
     h,
     missing,
@@ -23,6 +25,8 @@ function partFrom(child: CutChild, parent: PieceState, page: string | null): Pie
     page: where === 'claimed' ? own : null,
     slot: where === 'claimed' ? slot : null,
     cutFor: own !== null && slot !== null ? { page: own, slot } : null,
+    ...(name === undefined ? {} : { name }),
+    ...(outline === undefined ? {} : { outline }),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Rect, Size } from '../geometry';
+import type { Point, Rect, Size } from '../geometry';
 
 /**
  * How much of a lot, by part. A plain count has the one part ''; a length in ticks too; a set of letters has a part
@@ -12,8 +12,15 @@ export interface NewPiece extends Size {
   readonly missing?: readonly Rect[];
 }
 
+/** What a piece that was cut out by hand is, and its lines; a line within another goes round a hole. */
+export interface CutOutline {
+  readonly name?: string;
+  /** From its own corner, ticks; absent: it is upright, as its measures say. */
+  readonly outline?: readonly (readonly Point[])[];
+}
+
 /** A part that a cut gives, at its place on the piece that is cut. */
-export interface CutChild extends Rect {
+export interface CutChild extends Rect, CutOutline {
   readonly id: string;
   /** `piece` and `rest` go to the page the cut is for, `nubbin` to the stash, `waste` to the bin. */
   readonly role: 'piece' | 'rest' | 'nubbin' | 'waste';
@@ -63,7 +70,7 @@ type Happening =
       readonly piece: string;
       readonly into: readonly CutChild[];
       readonly page: string | null;
-      readonly how?: 'punch' | 'machine';
+      readonly how?: 'punch' | 'machine' | 'hand';
     }
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Placed & Stock)
   | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)

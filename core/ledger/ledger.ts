@@ -1,17 +1,19 @@
-import type { Rect, Size } from '../geometry';
-import type { Amounts, LedgerEvent } from './events';
+import type { Point, Rect, Size } from '../geometry';
+import type { Amounts, CutOutline, LedgerEvent } from './events';
 
 /** Where a piece is; `cut`: it is no more, its parts are; `missed`: it was not found when the stash was counted. */
 export type PieceWhere =
   'here' | 'claimed' | 'used' | 'cut' | 'waste' | 'given' | 'sold' | 'lent' | 'recycled' | 'missed';
 
 /** A sheet or a part of one. Never changed once made. */
-export interface PieceState extends Size {
+export interface PieceState extends Size, CutOutline {
   readonly id: string;
   readonly lot: string;
   /** The piece it was cut from, and its place on it. */
   readonly from: string | null;
   readonly at: Rect;
+  /** Where its corner lay on the sheet that came in the parcel; absent: in the sheet's own corner. */
+  readonly onSheet?: Point;
   readonly missing: readonly Rect[];
   /** What is there of it, square ticks. */
   readonly solid: number;

@@ -50,6 +50,7 @@ export type DidKind =
   | 'cut-in-stash'
   | 'cut-strips'
   | 'punched'
+  | 'cut-out'
   | 'counted'
   | 'moved'
   | 'took-parcel-in'
@@ -105,6 +106,8 @@ export type Refusal =
   | { readonly kind: 'not-alike'; readonly name: string }
   /** Something else rests on it. */
   | { readonly kind: 'still-needed'; readonly name: string }
+  /** The line to cut along goes off the paper, or over what is gone of it. */
+  | { readonly kind: 'off-the-paper'; readonly name: string }
   /** More is asked for than there is. */
   | { readonly kind: 'not-so-many'; readonly name: string }
   | { readonly kind: 'nothing-to-do'; readonly name: string };

@@ -8,6 +8,8 @@ export { isSame, withChanges } from './changes';
 export type { Change } from './changes';
 export { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from './cutApart';
 export type { Edge } from './cutApart';
+export { cutOut } from './cutOut';
+export type { CutOut } from './cutOut';
 export { claimShareOut, dropSharing } from './claimShareOut';
 export type { Claiming } from './claimShareOut';
 export { cutEvent } from './cutEvent';

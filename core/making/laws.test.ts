@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { canBeGlued, heldAgainst, openListOf, pageState, toCutFor } from '../cutlist';
+import { ellipseContour, rectContour } from '../contours';
 import { restAround } from '../geometry';
 import { emptyLedger, fold } from '../ledger';
 import { inches } from '../length';
@@ -12,6 +13,7 @@ import {
   bringBack,
   changePage,
   countOf,
+  cutOut,
   cutWindow,
   dropPage,
   EMPTY_BENCH,
@@ -134,6 +136,20 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
       a,
     );
     if (page) world.do(gluePage(page.id, b % 2 === 0 ? outFor(world.bench, page.id).amounts : []));
+  },
+  cutOut: (world, a, b) => {
+    const piece = nth(
+      [...world.bench.ledger.pieces.values()].filter(
+        ({ where, w, h }) => /here|claimed/.test(where) && Math.min(w, h) > inches(2),
+      ),
+      a,
+    );
+    const box = { x: inches((b % 7) / 8), y: inches((a % 7) / 8), w: inches(1), h: inches(1.25) };
+    const line = b % 2 === 0 ? ellipseContour(box) : rectContour(box);
+    if (piece)
+      world.do(
+        cutOut(piece.id, { line, name: b % 3 === 0 ? '' : 'moth', ...(a % 2 === 0 ? { frame: inches(1 / 4) } : {}) }),
+      );
   },
   window: (world, a, b) => {
     const page = nth(pagesIn(world.bench, 'cut'), a);

@@ -1,4 +1,4 @@
-import { heldAgainst, idOfPiece, openListOf, pagesOf } from '../cutlist';
+import { heldAgainst, idOfPiece, openListOf, pagesOf, pruneSheet } from '../cutlist';
 import type { PieceState } from '../ledger';
 import { ok, type Result } from '../result';
 import type { Page, Plan, PlanSheet } from '../things';
@@ -35,16 +35,18 @@ export function takingOut(
   if (strange || pages.some((page) => !bench.pages.has(page.id))) return refuse('gone');
   const changed = pages.find((page) => !wantsAll(page, sheets, bench));
   if (changed) return refuse('changed-since', changed.title);
-  const plan: Plan = { id: newId(), sheets };
+  // What is left over stays in one piece, with its holes: no cut is made for nothing but leftovers.
+  const needed = sheets.map((sheet) => pruneSheet(sheet, () => true, bench.ledger).sheet ?? sheet);
+  const plan: Plan = { id: newId(), sheets: needed };
   const events: NewEvent[] = [];
-  for (const { stock, pieces } of sheets) {
+  for (const { stock, pieces } of needed) {
     const piece = bench.ledger.pieces.get(stock);
     if (!piece || !isFree(piece, ids)) return refuse('paper-gone', bench.lots.get(piece?.lot ?? '')?.name);
     if (piece.where === 'claimed') events.push(...released([piece]));
     const whole = pieces.find(({ part }) => part === 'A');
     events.push({ type: 'claimed', piece: stock, page: whole?.page ?? plan.id, slot: whole?.slot ?? null });
   }
-  return ok({ events, records: sheets.some(({ cuts }) => cuts.length > 0) ? [put('plans', plan)] : [] });
+  return ok({ events, records: needed.some(({ cuts }) => cuts.length > 0) ? [put('plans', plan)] : [] });
 }
 
 /** Takes the papers of a plan out of the stash; from now on the cuts can be made. */

@@ -1,5 +1,5 @@
 import type { Rect, Size } from '../geometry';
-import type { Ledger } from '../ledger';
+import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
 import type { Face, Lot, LotKind, Page, PlacedWhat } from '../things';
 import { boundsOf } from './bounds';
@@ -9,7 +9,10 @@ import { smallThing, type SmallThing } from './smallThing';
 export type Looks = { readonly name: string; readonly size: Size; readonly isRaised: boolean } & (
   | { readonly kind: 'small'; readonly thing: SmallThing }
   | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
-  | { readonly kind: 'paper'; readonly face: string | null; readonly missing: readonly Rect[]; readonly of: LotKind }
+  | ({ readonly kind: 'paper'; readonly face: string | null; readonly of: LotKind } & Pick<
+      PieceState,
+      'missing' | 'outline' | 'onSheet'
+    >)
 );
 
 /** Where what lies on a page is looked up. */
@@ -32,8 +35,9 @@ export function looksOf(what: PlacedWhat, { lots, faces, ledger }: Things): Look
   if (!lot) return null;
   if ('piece' in what) {
     if (!piece) return null;
-    const { w, h, missing } = piece;
-    return { kind: 'paper', name: lot.name, size: { w, h }, isRaised: false, face: lot.front, missing, of: lot.kind };
+    const { w, h, missing, outline, onSheet, name = lot.name } = piece;
+    const lines = { missing, ...(outline ? { outline } : {}), ...(onSheet ? { onSheet } : {}) };
+    return { kind: 'paper', name, size: { w, h }, isRaised: false, face: lot.front, of: lot.kind, ...lines };
   }
   if ('length' in what) {
     const size = { w: what.length, h: lot.size?.w ?? WIDE[lot.kind] ?? inches(1 / 2) };

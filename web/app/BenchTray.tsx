@@ -13,7 +13,7 @@ import { useSettings } from '../data/settings';
 import { amountWords } from '../ui/amountWords';
 import { Button } from '../ui/Button';
 import { countWords } from '../ui/countWords';
-import { Paper } from '../ui/Paper';
+import { Paper, paperOf } from '../ui/Paper';
 import { mono } from '../ui/theme';
 import { ThingDrawing } from '../ui/ThingDrawing';
 import { TrayThing } from './TrayThing';
@@ -71,17 +71,17 @@ export function BenchTray() {
     <li key={piece.id}>
       <TrayThing
         page={page}
-        label={`${bench.lots.get(piece.lot)?.name ?? 'Paper'}, ${formatSize(piece, system)}`}
+        label={`${piece.name ?? bench.lots.get(piece.lot)?.name ?? 'Paper'}, ${formatSize(piece, system)}`}
         chosen={{ piece: piece.id }}
         canBeUsed={canBeUsed}
       >
         <Paper
-          size={piece}
+          {...paperOf(piece)}
           face={(piece.slot === null ? null : page.papers[piece.slot]) ?? bench.lots.get(piece.lot)?.front ?? null}
-          missing={piece.missing}
           isTorn={piece.from !== null && piece.slot === null}
           scale={SCALE}
         />
+        {piece.name !== undefined && <b>{piece.name}</b>}
         <span>{formatSize(piece, system)}</span>
       </TrayThing>
     </li>

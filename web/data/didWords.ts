@@ -46,6 +46,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'cut-in-stash': ({ name }) => `Cut ${name} apart`,
   'cut-strips': ({ name, count }) =>
     count === 1 ? `Cut the strip off ${name}` : `Cut the strips off ${things(count)}`,
+  'cut-out': ({ name }) => `Cut ${name} out`,
   punched: ({ name }) => `Punched from ${name}`,
   counted: ({ name, count }) =>
     name === '' ? `Counted the stash: ${things(count)} put right` : `Counted ${name} anew`,

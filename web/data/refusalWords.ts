@@ -33,6 +33,8 @@ export function refusalWords(refusal: Refusal): string {
       return named(refusal.name, 'Some of it is cut, out or used already, so how it came stays');
     case 'not-alike':
       return named(refusal.name, 'Those two are of different kinds, or only one of them is scraps: they stay apart');
+    case 'off-the-paper':
+      return named(refusal.name, 'That goes off the paper, or over what is gone of it');
     case 'not-so-many':
       return named(refusal.name, 'There are not so many');
     case 'nothing-to-do':

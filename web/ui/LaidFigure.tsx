@@ -4,12 +4,15 @@ import type { Looks } from '../../core/placing';
 import type { LotKind, Placed } from '../../core/things';
 import { fillOf } from './facesInSight';
 import { ItemFigure } from './ItemFigure';
+import { paperPath } from './Paper';
 
 /** Something laid on a page, with what it looks like. */
 export interface LaidThing {
   readonly placed: Placed;
   readonly looks: Looks;
 }
+
+type PaperLooks = Extract<Looks, { kind: 'paper' }>;
 
 const PLAIN = '#f3ead8';
 /** How much of what lies under a thing shows through it. */
@@ -23,25 +26,52 @@ export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing)
     return <ItemFigure thing={looks.thing} x={x} y={y} turn={placed.turn} isRaised={isRaised} />;
   const [w, h] = [looks.size.w / TICKS_PER_INCH, looks.size.h / TICKS_PER_INCH];
   const fall = isRaised ? 0.06 : 0.02;
-  const box = { x: -w / 2, y: -h / 2, width: w, height: h };
+  const see = OPACITY[looks.of] ?? 1;
   return (
     <g transform={`translate(${x} ${y}) rotate(${placed.turn})`}>
-      <rect {...box} x={box.x + fall} y={box.y + fall} fill="rgba(40,20,30,.3)" opacity={OPACITY[looks.of] ?? 1} />
       {looks.kind === 'roll' ? (
-        <path
-          d={`M${box.x} ${box.y}H${-box.x}l-.06 ${h / 4}l.06 ${h / 4}l-.06 ${h / 4}l.06 ${h / 4}H${box.x}l.06 ${-h / 4}l-.06 ${-h / 4}l.06 ${-h / 4}z`}
-          fill={looks.colours[0] ?? PLAIN}
-          opacity={OPACITY[looks.of] ?? 1}
-        />
+        <Strip w={w} h={h} fall={fall} see={see} hex={looks.colours[0] ?? PLAIN} />
       ) : (
-        <rect
-          {...box}
-          fill={looks.face === null ? PLAIN : fillOf(looks.face)}
-          fillOpacity={OPACITY[looks.of] ?? 1}
-          stroke="rgba(40,20,30,.28)"
-          strokeWidth={0.02}
-        />
+        <Cut {...looks} fall={fall} see={see} />
       )}
     </g>
   );
 });
+
+/** A strip of a roll, its ends notched. */
+function Strip({ w, h, fall, see, hex }: { w: number; h: number; fall: number; see: number; hex: string }) {
+  const d = `M${-w / 2} ${-h / 2}H${w / 2}l-.06 ${h / 4}l.06 ${h / 4}l-.06 ${h / 4}l.06 ${h / 4}H${-w / 2}l.06 ${-h / 4}l-.06 ${-h / 4}l.06 ${-h / 4}z`;
+  return (
+    <>
+      <path d={d} fill="rgba(40,20,30,.3)" opacity={see} transform={`translate(${fall} ${fall})`} />
+      <path d={d} fill={hex} opacity={see} />
+    </>
+  );
+}
+
+/** A piece of paper about its own middle, along the lines it was cut. */
+function Cut({ size, face, missing, outline, onSheet, fall, see }: PaperLooks & { fall: number; see: number }) {
+  const at = onSheet ?? { x: 0, y: 0 };
+  const d = paperPath({ size, missing, outline }, at);
+  const middle = `translate(${-(at.x + size.w / 2) / TICKS_PER_INCH} ${-(at.y + size.h / 2) / TICKS_PER_INCH})`;
+  return (
+    <>
+      <path
+        d={d}
+        fillRule="evenodd"
+        fill="rgba(40,20,30,.3)"
+        opacity={see}
+        transform={`translate(${fall} ${fall}) ${middle}`}
+      />
+      <path
+        d={d}
+        fillRule="evenodd"
+        fill={face === null ? PLAIN : fillOf(face)}
+        fillOpacity={see}
+        stroke="rgba(40,20,30,.28)"
+        strokeWidth={0.02}
+        transform={middle}
+      />
+    </>
+  );
+}

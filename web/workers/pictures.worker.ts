@@ -1,4 +1,6 @@
 import { expose } from 'comlink';
+import { traceOutline } from '../../core/contours';
+import type { Point, Rect } from '../../core/geometry';
 import { mainColours, type ColourShare } from '../../core/colour';
 import { isGrey } from '../../core/photos';
 import { sizeBetween, straighten, type Corners } from '../../core/straightening';
@@ -88,6 +90,19 @@ const api = {
       taken: await takenOf(await file.arrayBuffer()),
       isGrey: isGrey(colours),
     };
+  },
+
+  /**
+   * The line round what stands out in a part of a picture (0 to 1), told in parts of that part; null: nothing does.
+   */
+  async trace(file: Blob, part: Rect): Promise<readonly Point[] | null> {
+    const picture = await drawn(file, LONGEST);
+    if (!picture) return null;
+    const { canvas, context } = picture;
+    const [x, y] = [Math.floor(part.x * canvas.width), Math.floor(part.y * canvas.height)];
+    const w = Math.max(1, Math.round(part.w * canvas.width));
+    const h = Math.max(1, Math.round(part.h * canvas.height));
+    return traceOutline({ w, h, data: context.getImageData(x, y, w, h).data });
   },
 
   /** A small copy of a picture, as JPEG; null where it cannot be read. */

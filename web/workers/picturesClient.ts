@@ -1,3 +1,4 @@
+import type { Point, Rect } from '../../core/geometry';
 import type { Corners } from '../../core/straightening';
 import type { PicturesApi, ReadPicture } from './pictures.worker';
 import { workerClient } from './workerClient';
@@ -15,3 +16,7 @@ export const readPicture = (file: Blob, corners?: Corners): Promise<ReadPicture 
 
 /** A small copy of a picture, as JPEG; null where it cannot be read. */
 export const shrinkPicture = (file: Blob): Promise<ArrayBuffer | null> => pictures.ask((api) => api.shrink(file));
+
+/** The line round what stands out in a part of a picture, in parts of that part; null: nothing does. */
+export const traceInPicture = (file: Blob, part: Rect): Promise<readonly Point[] | null> =>
+  pictures.ask((api) => api.trace(file, part));

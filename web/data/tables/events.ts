@@ -72,7 +72,7 @@ export const eventSchema = {
         piece: id,
         into: { type: 'array', items: cutChild, minItems: 1, maxItems: 10_000 },
         page: idOrNull,
-        how: { enum: ['punch', 'machine'] },
+        how: { enum: ['punch', 'machine', 'hand'] },
       },
       required: ['type', 'id', 'day', 'piece', 'into', 'page'],
       additionalProperties: false,

@@ -29,6 +29,13 @@ export const rect = {
   additionalProperties: false,
 } as const;
 
+const point = {
+  type: 'object',
+  properties: { x: ticks, y: ticks },
+  required: ['x', 'y'],
+  additionalProperties: false,
+} as const;
+
 export const amounts = {
   type: 'object',
   additionalProperties: { type: 'integer', minimum: -1_000_000_000, maximum: 1_000_000_000 },
@@ -64,6 +71,13 @@ export const cutChild = {
     missing: { type: 'array', maxItems: 10_000, items: rect },
     slot: text,
     page: id,
+    name: text,
+    outline: {
+      type: 'array',
+      description: 'the lines of a piece cut out by hand, from its own corner; a line within another goes round a hole',
+      maxItems: 8,
+      items: { type: 'array', minItems: 3, maxItems: 1000, items: point },
+    },
   },
   required: ['id', 'x', 'y', 'w', 'h', 'role'],
   additionalProperties: false,

@@ -10,12 +10,13 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { kitWords } from '../../ui/dayWords';
-import { Paper } from '../../ui/Paper';
+import { Paper, paperOf } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { SlipButton } from '../../ui/SlipButton';
 import { AmendSlip } from '../../parts/AmendSlip';
 import { CutApart } from './CutApart';
+import { CutOut } from './CutOut';
 import { FaceSlip } from './FaceSlip';
 import { PartWith } from './PartWith';
 import { PunchSlip } from './PunchSlip';
@@ -68,14 +69,18 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   };
 
   return (
-    <Slip aria-label={`${lot.name}, its slip`}>
+    <Slip aria-label={`${piece.name ?? lot.name}, its slip`}>
       <Stack $gap={12}>
         <div>
-          <h2>{lot.name}</h2>
+          <h2>{piece.name ?? lot.name}</h2>
           <p className="measure">{formatSize(piece, system)}</p>
-          <Soft>{kit ? kitWords(kit) : ''}</Soft>
+          <Soft>
+            {[piece.name === undefined ? '' : `cut out of ${lot.name}`, kit ? kitWords(kit) : '']
+              .filter(Boolean)
+              .join(' · ')}
+          </Soft>
         </div>
-        <Paper size={piece} face={up} missing={piece.missing} isTorn={piece.from !== null} scale={scale} />
+        <Paper {...paperOf(piece)} face={up} scale={scale} />
         <Row>
           <Paper size={{ w: 8128 * 3, h: 8128 * 2 }} face={down} scale={16} />
           <span>
@@ -104,6 +109,9 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             <FaceSlip key={up} face={faces.get(up)!} lot={lot} />
             <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
           </Row>
+        )}
+        {(piece.where === 'here' || (piece.where === 'claimed' && promised.length === 0)) && (
+          <CutOut piece={piece} lot={lot} onDone={() => void go(`/stash/${piece.id}-out`, { replace: true })} />
         )}
         {piece.where === 'here' && (
           <Row>

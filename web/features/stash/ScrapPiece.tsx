@@ -4,7 +4,7 @@ import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { Kit, Lot } from '../../../core/things';
 import { useSettings } from '../../data/settings';
-import { Paper } from '../../ui/Paper';
+import { Paper, paperOf } from '../../ui/Paper';
 
 export interface ScrapPieceProps {
   piece: PieceState;
@@ -18,18 +18,11 @@ export interface ScrapPieceProps {
 /** A piece among the others, to scale; a marigold dot where it is claimed for a page. */
 export const ScrapPiece = memo(function ScrapPiece({ piece, lot, kit, scale, isChosen, onChoose }: ScrapPieceProps) {
   const system = useSettings((s) => s.system);
-  const words = `${lot.name}, ${formatSize(piece, system)}${kit ? `, ${kit.name}` : ''}${piece.where === 'claimed' ? ', on the bench' : ''}`;
+  const words = `${piece.name ?? lot.name}, ${formatSize(piece, system)}${kit ? `, ${kit.name}` : ''}${piece.where === 'claimed' ? ', on the bench' : ''}`;
   return (
     <Spot>
       <Pick type="button" aria-label={words} title={words} aria-pressed={isChosen} onClick={() => onChoose(piece.id)}>
-        <Paper
-          size={piece}
-          face={lot.front}
-          {...(lot.back === null ? {} : { back: lot.back })}
-          missing={piece.missing}
-          isTorn={piece.from !== null}
-          scale={scale}
-        />
+        <Paper {...paperOf(piece)} face={lot.front} {...(lot.back === null ? {} : { back: lot.back })} scale={scale} />
       </Pick>
       {piece.where === 'claimed' && <Claimed aria-hidden />}
     </Spot>

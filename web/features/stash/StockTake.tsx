@@ -9,7 +9,7 @@ import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { isKeyOf } from '../../ui/keyTable';
-import { Paper } from '../../ui/Paper';
+import { Paper, paperOf } from '../../ui/Paper';
 import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
@@ -162,7 +162,7 @@ function Line({
     >
       <span>
         {piece ? (
-          <Paper size={piece} face={lot.front} missing={piece.missing} isTorn={piece.from !== null} scale={4.5} />
+          <Paper {...paperOf(piece)} face={lot.front} scale={4.5} />
         ) : (
           <ThingDrawing lot={lot} colours={colours.map(({ hex }) => hex)} amounts={here} scale={4} />
         )}

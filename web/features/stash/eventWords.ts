@@ -75,6 +75,7 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
     case 'cut': {
       if (event.how === 'punch')
         return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
+      if (event.how === 'hand') return handWords(event, line, system);
       const off = event.into.filter((part) => !line.has(part.id));
       const across =
         event.into.length === 2
@@ -83,4 +84,13 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
       return `cut${event.how === 'machine' ? ' by the machine' : across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
     }
   }
+}
+
+/** What was cut out by hand, by its name where it has one; of a part of it, that it was. */
+function handWords(event: LedgerEvent & { type: 'cut' }, line: ReadonlySet<string>, system: MeasureSystem): string {
+  const own = event.into.find((part) => line.has(part.id));
+  const out = event.into.filter(({ id, role }) => role !== 'waste' && !id.endsWith('-rest'));
+  return own && out.includes(own)
+    ? 'cut out by hand'
+    : `${out.map((part) => part.name ?? formatSize(part, system)).join(', ')} cut out by hand`;
 }
