@@ -9,8 +9,8 @@ export interface Dots extends Size {
 
 /** How much two colours may differ and still be the same ground, of 441 at the most. */
 const ALIKE = 42;
-/** How far the line may be off the picture's edge, dots. */
-const OFF_BY = 1.2;
+/** How far the line may be off the thing's edge: parts of the picture's longer side. */
+const OFF_BY = 0.003;
 
 const near = ({ data }: Dots, a: number, [r, g, b]: readonly [number, number, number]): boolean =>
   Math.hypot((data[a] ?? 0) - r, (data[a + 1] ?? 0) - g, (data[a + 2] ?? 0) - b) < ALIKE;
@@ -79,5 +79,8 @@ export function traceOutline(dots: Dots): readonly Point[] | null {
   const [largest] = lines.toSorted((a, b) => areaIn(b) - areaIn(a));
   if (!largest || areaIn(largest) < 16) return null;
   const clamp = (n: number): number => Math.min(1, Math.max(0, n));
-  return simplify([...largest], OFF_BY, true).map(({ x, y }) => ({ x: clamp(x / w), y: clamp(y / h) }));
+  return simplify([...largest], Math.max(1, OFF_BY * Math.max(w, h)), true).map(({ x, y }) => ({
+    x: clamp(x / w),
+    y: clamp(y / h),
+  }));
 }

@@ -25,6 +25,24 @@ function withItems(lot: Lot, named: readonly Named[], { newId }: Now) {
   return { lot: { ...lot, items }, amounts };
 }
 
+/** What is not told of a thing is absent. */
+const told = (item: Item): Item =>
+  Object.fromEntries(Object.entries(item).filter(([, value]) => value !== undefined)) as unknown as Item;
+
+/** Tells otherwise what one kind of thing in a pack is; undefined: it is no longer told. */
+export const changeItem =
+  (
+    id: string,
+    item: string,
+    some: { readonly [K in keyof Omit<Item, 'id' | 'name'>]?: Item[K] | undefined } & { name?: string },
+  ): Deciding =>
+  (bench) => {
+    const lot = bench.lots.get(id);
+    if (!lot || !itemsOf(lot).some((one) => one.id === item)) return refuse('gone');
+    const items = itemsOf(lot).map((one) => (one.id === item ? told({ ...one, ...some }) : one));
+    return decided('changed-lot', some.name ?? lot.name, { records: [put('lots', { ...lot, items })] });
+  };
+
 /**
  * Names what is in a pack: so many of what was mixed are these, refused where it is more than is left unnamed. Of a
  * sheet or pack that nobody counted, what is named is from here on all there is.

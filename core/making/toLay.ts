@@ -2,7 +2,7 @@ import { isBeyondDesign } from '../design';
 import { own } from '../ledger';
 import { inches } from '../length';
 import { laidOf, looksOf, outOrUsed, type Candidate, type Looks } from '../placing';
-import { isKept, type Lot, type Page, type PlacedWhat } from '../things';
+import { isForPages, isKept, type Lot, type Page, type PlacedWhat } from '../things';
 import type { Bench } from './bench';
 import { outFor } from './out';
 
@@ -20,7 +20,7 @@ export interface ToLay {
 /** Of a roll, so much is laid at once. */
 const STRIP = inches(3);
 const ROLLS = new Set(['washi', 'ribbon', 'twine']);
-const isSmall = ({ kind, measure }: Lot): boolean => measure === 'count' && !isKept(kind) && kind !== 'packaging';
+const isSmall = (lot: Lot): boolean => lot.measure === 'count' && !isKept(lot.kind) && isForPages(lot);
 
 /** What is left of a lot for a page, by part: what is here, and what is out for the page and does not lie there yet. */
 function leftFor(lot: string, page: Page, { ledger }: Bench) {

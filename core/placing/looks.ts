@@ -1,12 +1,18 @@
 import type { Rect, Size } from '../geometry';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
-import type { Face, Lot, LotKind, Page, PlacedWhat } from '../things';
+import { materialOf, type Face, type Lot, type LotKind, type Page, type PlacedWhat } from '../things';
 import { boundsOf } from './bounds';
 import { smallThing, type SmallThing } from './smallThing';
 
 /** What something laid on a page looks like, with its size. */
-export type Looks = { readonly name: string; readonly size: Size; readonly isRaised: boolean } & (
+export type Looks = {
+  readonly name: string;
+  readonly size: Size;
+  readonly isRaised: boolean;
+  /** What lies under it shows. */
+  readonly isSeeThrough?: boolean;
+} & (
   | { readonly kind: 'small'; readonly thing: SmallThing }
   | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
   | ({ readonly kind: 'paper'; readonly face: string | null; readonly of: LotKind } & Pick<
@@ -29,7 +35,13 @@ const coloursOf = ({ front }: Lot, faces: Things['faces']): readonly string[] =>
   faces.get(front ?? '')?.colours.map(({ hex }) => hex) ?? [];
 
 /** What one placing looks like; null: what it names is not there. */
-export function looksOf(what: PlacedWhat, { lots, faces, ledger }: Things): Looks | null {
+export function looksOf(what: PlacedWhat, things: Things): Looks | null {
+  const looks = plainLooks(what, things);
+  const lot = things.lots.get('piece' in what ? (things.ledger.pieces.get(what.piece)?.lot ?? '') : what.lot);
+  return looks && lot && materialOf(lot) === 'see-through' ? { ...looks, isSeeThrough: true } : looks;
+}
+
+function plainLooks(what: PlacedWhat, { lots, faces, ledger }: Things): Looks | null {
   const piece = 'piece' in what ? ledger.pieces.get(what.piece) : undefined;
   const lot = lots.get('piece' in what ? (piece?.lot ?? '') : what.lot);
   if (!lot) return null;

@@ -1,5 +1,6 @@
 import SvgPath from 'svg-path-commander';
 import { describe, expect, test } from 'vitest';
+import type { Item } from '../things';
 import { OUTLINE_IDS, outlineFor, outlineOf, outlinesIn, pouredOut, smallThing } from '.';
 
 describe('every outline', () => {
@@ -63,4 +64,18 @@ test('as many are drawn as there are, and no more than asked for', () => {
   expect(pouredOut(pack, { '': 3 }, [], 6)).toHaveLength(3);
   expect(pouredOut(pack, { '': 30 }, [], 6)).toHaveLength(6);
   expect(pouredOut(pack, {}, [], 6)).toEqual([]);
+});
+
+test('a thing is flat or raised, and looks one way, as its name says or as she says', () => {
+  const thing = (name: string, some: Partial<Item> = {}) =>
+    smallThing({ name: 'ephemera', kind: 'ephemera', size: null, items: [{ id: 'a', name, ...some }] }, 'a', []);
+  expect(thing('chipboard star').isRaised).toBe(true);
+  expect(thing('chipboard star', { isRaised: false }).isRaised).toBe(false);
+  expect(thing('star', { isRaised: true }).isRaised).toBe(true);
+  expect(thing('moth').looks).toBeNull();
+  expect(thing('left-facing fox').looks).toBe('left');
+  expect(thing('heron looking right').looks).toBe('right');
+  expect(thing('arrow').looks).toBe('right');
+  expect(thing('arrow', { looks: 'left' }).looks).toBe('left');
+  expect(thing('arrow', { looks: 'straight' }).looks).toBeNull();
 });

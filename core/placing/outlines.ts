@@ -177,6 +177,7 @@ export const OUTLINES = {
     words: /\bkeys?\b/,
     parts: [thread(`${circle(20, 22, 16)}M36 22H114M98 22V38M110 22V36`, 7), fine(circle(20, 22, 8), 2)],
     isRaised: true,
+    looksRight: true,
   },
   lantern: {
     box: [70, 106],

@@ -2,7 +2,7 @@ import { coloursIn } from '../colour';
 import type { Size } from '../geometry';
 import type { Amounts } from '../ledger';
 import { inches } from '../length';
-import type { Item, Lot } from '../things';
+import type { Item, ItemPicture, Lot } from '../things';
 import { outlineOf, type OutlineId } from './outlines';
 import { outlineFor, outlinesIn } from './outlineFor';
 
@@ -16,6 +16,10 @@ export interface SmallThing {
   /** Written on it; empty: nothing. */
   readonly words: string;
   readonly isRaised: boolean;
+  /** Which way it looks or points; null: neither. */
+  readonly looks: 'left' | 'right' | null;
+  /** Takes the drawing's place. */
+  readonly picture?: ItemPicture;
 }
 
 /** What of a lot its things' looks follow from. */
@@ -23,6 +27,7 @@ export type Pack = Pick<Lot, 'name' | 'kind' | 'size' | 'items'> & Partial<Pick<
 
 const RAISED =
   /\b(puffy|wood(en)?|chipboard|foam|enamel|resin|cork|felt|metal|brass|acrylic|epoxy|raised|wool|glass)\b/;
+const LOOKS = /\b(?:looking|facing|pointing)\s+(left|right)\b|\b(left|right)[- ](?:looking|facing)\b/;
 const QUOTED = /["“]([^"”]+)["”]/;
 const SEVERAL = /\band\b|&|,|\+/;
 /** So much of a name can be written on the thing itself. */
@@ -57,6 +62,14 @@ const nthOf = <T>(list: readonly T[], n: number): readonly T[] => {
   return [...list.slice(at), ...list.slice(0, at)];
 };
 
+function looksOf(name: string, outline: OutlineId, told: Item['looks']): SmallThing['looks'] {
+  if (told !== undefined) return told === 'straight' ? null : told;
+  const [, after, before] = LOOKS.exec(name.toLowerCase()) ?? [];
+  const said = after ?? before;
+  if (said === 'left' || said === 'right') return said;
+  return outlineOf(outline).looksRight ? 'right' : null;
+}
+
 /**
  * What a thing of a lot looks like.
  * @param part the item's id; '': one that was not named
@@ -77,7 +90,10 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
     outline,
     colours: item?.colours ?? (item ? told : nthOf(told, nth)),
     words: item?.words ?? wordsOn(name, outline),
-    isRaised: (outlineOf(outline).isRaised ?? false) || RAISED.test(`${pack.name} ${name}`.toLowerCase()),
+    isRaised:
+      item?.isRaised ?? ((outlineOf(outline).isRaised ?? false) || RAISED.test(`${pack.name} ${name}`.toLowerCase())),
+    looks: looksOf(name, outline, item?.looks),
+    ...(item?.picture ? { picture: item.picture } : {}),
   };
 }
 

@@ -1,7 +1,7 @@
 import type { CutStock } from '../cutting';
 import { inches } from '../length';
 import type { Ledger, PieceState } from '../ledger';
-import { isPaperKind, monthNumber, type Kit, type Lot } from '../things';
+import { isPaper, monthNumber, type Kit, type Lot } from '../things';
 
 /** What the stash is known by: the ledger, and what its lots are. */
 export interface Shelf {
@@ -30,7 +30,7 @@ export function stockOnHand({ ledger, lots, kits }: Shelf, page: string | null):
     const free =
       piece.where === 'here' ||
       (piece.where === 'claimed' && page !== null && piece.page === page && piece.slot === null);
-    if (!lot || !free || !isPaperKind(lot.kind)) continue;
+    if (!lot || !free || !isPaper(lot)) continue;
     const kit = kits.get(lot.kit);
     stock.push({
       id: piece.id,

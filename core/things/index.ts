@@ -1,8 +1,10 @@
 export { PATTERNS, patternFor } from './patterns';
 export type { Pattern } from './patterns';
-export { isKept, isPaperKind } from './lot';
+export { isKept } from './lot';
+export { isForPages, isPaper, materialOf } from './material';
+export type { Made, Material } from './material';
 export type { Lot, LotKind, Measure } from './lot';
-export type { Item } from './item';
+export type { Item, ItemPicture } from './item';
 export type { Placed, PlacedWhat } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';

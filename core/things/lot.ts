@@ -1,5 +1,6 @@
 import type { Size } from '../geometry';
 import type { Item } from './item';
+import type { Material } from './material';
 import type { Punch } from './punch';
 
 export type LotKind =
@@ -48,6 +49,8 @@ export interface Lot {
   readonly punch?: Punch;
   /** Its pieces were typed in as scraps or leftovers: none of them is a sheet never cut. */
   readonly isLeftover?: boolean;
+  /** What she says it is made of; absent: as its kind and name say. Of packaging: that it may go on pages. */
+  readonly material?: Material;
   /** What is in a pack, as far as it was named. */
   readonly items?: readonly Item[];
   /** Its place on the packing list, from 1. */
@@ -57,9 +60,6 @@ export interface Lot {
 /** Kinds that a page borrows and does not use up: they go back when it is done. */
 export const isKept = (kind: LotKind): boolean => kind === 'tool' || kind === 'medium';
 
-/**
- * Whether pieces of it are cut for the layers of a page. What is see-through (vellum, acetate) hides nothing that lies
- * under it, and is laid by hand.
- */
+/** Kinds that come as paper. */
 export const isPaperKind = (kind: LotKind): boolean =>
   kind === 'paper' || kind === 'cardstock' || kind === 'card' || kind === 'cut-apart';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { isPaperKind, PATTERNS, patternFor } from '.';
+import { PATTERNS, patternFor } from '.';
 
 test.each([
   ['moths', 'moths'],
@@ -33,8 +33,3 @@ test('any name has a pattern, the same every time', () =>
       expect(patternFor(name)).toBe(patternFor(name));
     }),
   ));
-
-test('papers are cut, other things are not', () => {
-  expect((['paper', 'cardstock', 'card', 'cut-apart'] as const).every(isPaperKind)).toBe(true);
-  expect((['alpha', 'washi', 'dots', 'tool', 'stickers'] as const).some(isPaperKind)).toBe(false);
-});

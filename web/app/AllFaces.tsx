@@ -3,6 +3,28 @@ import { useBench } from '../data/benchStore';
 import { useSmallUrls } from '../data/smallCopies';
 import { FacePatterns } from '../ui/FacePatterns';
 import { useSeenFaces } from '../ui/facesInSight';
+import { ThingPictures } from '../ui/ThingPictures';
+
+/** Pictures of things that were told by one. */
+function AllThings() {
+  const lots = useBench((b) => b.lots);
+  const seen = useSeenFaces();
+  const pictured = useMemo(
+    () => [...lots.values()].flatMap(({ items = [] }) => items.flatMap(({ picture }) => picture?.image ?? [])),
+    [lots],
+  );
+  const inSight = useMemo(() => pictured.filter((image) => seen.has(image)), [pictured, seen]);
+  const urls = useSmallUrls(inSight, pictured);
+  const own = useMemo(
+    () =>
+      pictured.flatMap((image) => {
+        const url = urls.get(image);
+        return url === undefined ? [] : [[image, url] as const];
+      }),
+    [pictured, urls],
+  );
+  return <ThingPictures urls={own} />;
+}
 
 /** The patterns of all faces; pictures of real papers come in as they are loaded, those in sight first. */
 export function AllFaces() {
@@ -18,6 +40,7 @@ export function AllFaces() {
     <>
       <FacePatterns faces={drawn} />
       <FacePatterns faces={pictured} pictures={urls} />
+      <AllThings />
     </>
   );
 }

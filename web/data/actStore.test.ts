@@ -159,6 +159,23 @@ describe('pictures', () => {
     expect(await sweepPictures(db)).toBe(1);
     expect(await db.images.count()).toBe(0);
   });
+
+  test('of things in packs are kept and swept as others are', async () => {
+    await commitAct(db, parcel, DAY);
+    const outline = [
+      { x: 0, y: 0 },
+      { x: 1, y: 0 },
+      { x: 0, y: 1 },
+    ];
+    const items = [{ id: 'jar', name: 'jar', picture: { image: 'i', outline } }];
+    await commitAct(db, changeLot('moths', { items }), DAY, [picture]);
+    expect(await sweepPictures(db)).toBe(0);
+    await commitAct(db, changeLot('moths', { items: [{ id: 'jar', name: 'jar' }] }), DAY);
+    // Undo could bring it back.
+    expect(await sweepPictures(db)).toBe(0);
+    await db.acts.clear();
+    expect(await sweepPictures(db)).toBe(1);
+  });
 });
 
 describe('a list being typed', () => {

@@ -17,16 +17,22 @@ type PaperLooks = Extract<Looks, { kind: 'paper' }>;
 const PLAIN = '#f3ead8';
 /** How much of what lies under a thing shows through it. */
 const OPACITY: Partial<Record<LotKind, number>> = { washi: 0.86, vellum: 0.6, acetate: 0.25 };
+/** Of other things that are see-through. */
+const CLEAR = 0.5;
 
 /** A thing on a page, in a drawing that is in inches. */
 export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing) {
   const [x, y] = [placed.x / TICKS_PER_INCH, placed.y / TICKS_PER_INCH];
   const isRaised = looks.isRaised || (placed.isOnFoam ?? false);
   if (looks.kind === 'small')
-    return <ItemFigure thing={looks.thing} x={x} y={y} turn={placed.turn} isRaised={isRaised} />;
+    return (
+      <g opacity={looks.isSeeThrough ? CLEAR : undefined}>
+        <ItemFigure thing={looks.thing} x={x} y={y} turn={placed.turn} isRaised={isRaised} />
+      </g>
+    );
   const [w, h] = [looks.size.w / TICKS_PER_INCH, looks.size.h / TICKS_PER_INCH];
   const fall = isRaised ? 0.06 : 0.02;
-  const see = OPACITY[looks.of] ?? 1;
+  const see = OPACITY[looks.of] ?? (looks.isSeeThrough ? CLEAR : 1);
   return (
     <g transform={`translate(${x} ${y}) rotate(${placed.turn})`}>
       {looks.kind === 'roll' ? (

@@ -29,45 +29,49 @@ const ARROWS: Readonly<Record<string, Point>> = {
   ArrowDown: { x: 0, y: STEP },
 };
 
-/** A line drawn on something at scale: by pointer, or with the arrow keys; in sixteenths. */
-export function LineEditor({ size, lines, by, scale, label, children }: LineEditorProps) {
+/** What the pointer and the arrow keys do to a line; in sixteenths, and never off what it lies on. */
+function useDrawing({ size, by }: Pick<LineEditorProps, 'size' | 'by'>) {
   const held = useRef<{ readonly point: number } | { readonly from: Point } | null>(null);
-  const [w, h] = [size.w / TICKS_PER_INCH, size.h / TICKS_PER_INCH];
-  const onPaper = ({ x, y }: Point): Point => ({
+  const within = ({ x, y }: Point): Point => ({
     x: Math.min(size.w, Math.max(0, snapped(x))),
     y: Math.min(size.h, Math.max(0, snapped(y))),
   });
-  const at = (event: PointerEvent<SVGElement>): Point => {
-    const box = (event.currentTarget.closest('svg') ?? event.currentTarget).getBoundingClientRect();
-    return onPaper({
+  const at = (event: PointerEvent<SVGSVGElement>): Point => {
+    const box = event.currentTarget.getBoundingClientRect();
+    return within({
       x: ((event.clientX - box.x) / box.width) * size.w,
       y: ((event.clientY - box.y) / box.height) * size.h,
     });
   };
   const set = (i: number, to: Point): void => {
-    if ('points' in by) by.onPoints(by.points.map((point, n) => (n === i ? onPaper(to) : point)));
+    if ('points' in by) by.onPoints(by.points.map((point, n) => (n === i ? within(to) : point)));
   };
-  const begin = (event: PointerEvent<SVGSVGElement>): void => {
-    if (event.button !== 0) return;
-    const from = at(event);
-    event.currentTarget.setPointerCapture(event.pointerId);
-    if ('points' in by) {
-      by.onPoints([...by.points, from]);
-      held.current = { point: by.points.length };
-    } else held.current = { from };
-  };
-  const move = (event: PointerEvent<SVGSVGElement>): void => {
-    if (!held.current) return;
-    const to = at(event);
-    if ('point' in held.current) set(held.current.point, to);
-    else if ('box' in by) {
-      const box = boxOf([[held.current.from, to]]);
-      if (box.w > 0 && box.h > 0) by.onBox(box);
-    }
-  };
-  const press =
-    (i: number, point: Point) =>
-    (event: KeyboardEvent): void => {
+  return {
+    hold: (i: number): void => {
+      held.current = { point: i };
+    },
+    begin: (event: PointerEvent<SVGSVGElement>): void => {
+      if (event.button !== 0) return;
+      event.currentTarget.setPointerCapture(event.pointerId);
+      // A point that was pressed is held already.
+      if (held.current) return;
+      const from = at(event);
+      if ('points' in by) by.onPoints([...by.points, from]);
+      held.current = 'points' in by ? { point: by.points.length } : { from };
+    },
+    move: (event: PointerEvent<SVGSVGElement>): void => {
+      if (!held.current) return;
+      const to = at(event);
+      if ('point' in held.current) set(held.current.point, to);
+      else if ('box' in by) {
+        const box = boxOf([[held.current.from, to]]);
+        if (box.w > 0 && box.h > 0) by.onBox(box);
+      }
+    },
+    end: (): void => {
+      held.current = null;
+    },
+    press: (i: number, point: Point, event: KeyboardEvent): void => {
       const step = ARROWS[event.key];
       const isGone = event.key === 'Delete' || event.key === 'Backspace';
       if (!step && !isGone) return;
@@ -76,7 +80,15 @@ export function LineEditor({ size, lines, by, scale, label, children }: LineEdit
       const far = event.shiftKey ? 8 : 1;
       if (step) set(i, { x: point.x + step.x * far, y: point.y + step.y * far });
       else if ('points' in by) by.onPoints(by.points.toSpliced(i, 1));
-    };
+    },
+  };
+}
+
+/** A line drawn on something at scale: by pointer, or with the arrow keys. */
+export function LineEditor({ size, lines, by, scale, label, children }: LineEditorProps) {
+  const drawing = useDrawing({ size, by });
+  const [w, h] = [size.w / TICKS_PER_INCH, size.h / TICKS_PER_INCH];
+  const path = contourPath(lines, TICKS_PER_INCH);
   return (
     <Shown
       width={w * scale}
@@ -84,30 +96,18 @@ export function LineEditor({ size, lines, by, scale, label, children }: LineEdit
       viewBox={`0 0 ${w} ${h}`}
       role="group"
       aria-label={label}
-      onPointerDown={begin}
-      onPointerMove={move}
-      onPointerUp={() => {
-        held.current = null;
-      }}
+      onPointerDown={drawing.begin}
+      onPointerMove={drawing.move}
+      onPointerUp={drawing.end}
+      onPointerCancel={drawing.end}
     >
       {children}
       {lines.length > 0 && (
-        <>
-          <path
-            d={`M0 0H${w}V${h}H0z${contourPath(lines, TICKS_PER_INCH)}`}
-            fillRule="evenodd"
-            fill="rgba(30,20,30,.5)"
-            pointerEvents="none"
-          />
-          <path
-            d={contourPath(lines, TICKS_PER_INCH)}
-            fill="none"
-            stroke="#fffefa"
-            strokeWidth={2 / scale}
-            strokeDasharray={`${6 / scale} ${3 / scale}`}
-            pointerEvents="none"
-          />
-        </>
+        <g fill="none" pointerEvents="none">
+          <path d={`M0 0H${w}V${h}H0z${path}`} fillRule="evenodd" fill="rgba(30,20,30,.5)" />
+          <path d={path} stroke="#2b1d33" strokeWidth={2 / scale} />
+          <path d={path} stroke="#fffefa" strokeWidth={2 / scale} strokeDasharray={`${6 / scale} ${4 / scale}`} />
+        </g>
       )}
       {'points' in by &&
         by.points.map((point, i) => (
@@ -120,12 +120,8 @@ export function LineEditor({ size, lines, by, scale, label, children }: LineEdit
             tabIndex={0}
             role="button"
             aria-label={`Point ${i + 1}: arrow keys move it, Delete takes it away`}
-            onKeyDown={press(i, point)}
-            onPointerDown={(event) => {
-              event.stopPropagation();
-              event.currentTarget.ownerSVGElement?.setPointerCapture(event.pointerId);
-              held.current = { point: i };
-            }}
+            onKeyDown={(event) => drawing.press(i, point, event)}
+            onPointerDown={() => drawing.hold(i)}
           />
         ))}
     </Shown>

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { createStore, useStore } from 'zustand';
 import { patternId } from './facePattern';
 
-/** Faces that have been drawn on some screen: their pictures are loaded first. */
+/** Faces, and pictures of things, that have been drawn on some screen: their pictures are loaded first. */
 const store = createStore<{ readonly faces: ReadonlySet<string> }>()(() => ({ faces: new Set() }));
 let waiting: string[] = [];
 
@@ -24,6 +24,9 @@ export function useFacesInSight(faces: readonly (string | null | undefined)[]): 
     waiting.push(...fresh);
   }, [key]);
 }
+
+/** Says that a component draws a picture of a thing. */
+export const usePictureInSight = (image: string | undefined): void => useFacesInSight([image]);
 
 /** All faces that have come into sight. */
 export const useSeenFaces = (): ReadonlySet<string> => useStore(store, ({ faces }) => faces);

@@ -105,6 +105,19 @@ const api = {
     return traceOutline({ w, h, data: context.getImageData(x, y, w, h).data });
   },
 
+  /** A part of a picture (0 to 1) by itself, with its main colours; null where it cannot be read. */
+  async crop(file: Blob, part: Rect): Promise<Pick<ReadPicture, 'bytes' | 'type' | 'w' | 'h' | 'colours'> | null> {
+    const picture = await drawn(file, LONGEST);
+    if (!picture) return null;
+    const { canvas, context } = picture;
+    const w = Math.max(1, Math.round(part.w * canvas.width));
+    const h = Math.max(1, Math.round(part.h * canvas.height));
+    const dots = context.getImageData(Math.round(part.x * canvas.width), Math.round(part.y * canvas.height), w, h);
+    [canvas.width, canvas.height] = [w, h];
+    context.putImageData(dots, 0, 0);
+    return { bytes: await jpegOf(canvas, 0.86), type: 'image/jpeg', w, h, colours: mainColours(dots.data) };
+  },
+
   /** A small copy of a picture, as JPEG; null where it cannot be read. */
   async shrink(file: Blob): Promise<ArrayBuffer | null> {
     const picture = await drawn(file, SMALL);

@@ -20,3 +20,7 @@ export const shrinkPicture = (file: Blob): Promise<ArrayBuffer | null> => pictur
 /** The line round what stands out in a part of a picture, in parts of that part; null: nothing does. */
 export const traceInPicture = (file: Blob, part: Rect): Promise<readonly Point[] | null> =>
   pictures.ask((api) => api.trace(file, part));
+
+/** A part of a picture (0 to 1) by itself; null where it cannot be read. */
+export const cropPicture = (file: Blob, part: Rect): ReturnType<PicturesApi['crop']> =>
+  pictures.ask((api) => api.crop(file, part));

@@ -1,7 +1,7 @@
 import validate from '../../../docs/formats/bench.schema.json?check';
 import validateV1 from '../../../docs/formats/bench.v1.schema.json?check';
 import { fold, stands } from '../../../core/ledger';
-import { referencesOf, TABLES } from '../../../core/making';
+import { imagesOf, PICTURED, referencesOf, TABLES } from '../../../core/making';
 import { founded } from '../../../core/placing';
 import { err, ok, type Result } from '../../../core/result';
 import { schemaCheck } from '../schemaCheck';
@@ -57,10 +57,11 @@ function checkReferences(file: BenchFile): Result<null, FileError> {
       if (broken) return missing(`/${name}/${i}${broken.at}`, broken.key);
     }
   const pictures = ids.get('pictures')!;
-  for (const [i, { image }] of file.photos.entries())
-    if (!pictures.has(image)) return missing(`/photos/${i}/image`, image);
-  for (const [i, { picture }] of file.faces.entries())
-    if (picture && !pictures.has(picture.image)) return missing(`/faces/${i}/picture/image`, picture.image);
+  for (const name of PICTURED)
+    for (const [i, record] of file[name].entries()) {
+      const broken = imagesOf(record).find(({ image }) => !pictures.has(image));
+      if (broken) return missing(`/${name}/${i}${broken.at}`, broken.image);
+    }
   return ok(null);
 }
 

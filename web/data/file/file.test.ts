@@ -59,6 +59,14 @@ const file: BenchFile = {
   pictures: [1, 2].map((n) => ({ id: `i${n}`, type: 'image/png', data: 'AAEC/w==' })),
   events: [received],
 };
+const PICTURE = {
+  image: 'nowhere',
+  outline: [
+    { x: 0, y: 0 },
+    { x: 1, y: 0 },
+    { x: 0.5, y: 1 },
+  ],
+};
 const page = {
   id: 'p',
   format: { w: 9, h: 9, spread: false },
@@ -190,6 +198,11 @@ describe('a file is held to every law', () => {
       '/events/1/lot',
     ],
     ['a picture that is nowhere', { ...file, pictures: [file.pictures[0]] }, '/photos/1/image'],
+    [
+      'a picture of a thing that is nowhere',
+      { ...file, lots: [{ ...lot, items: [{ id: 'a', name: 'jar', picture: PICTURE }] }] },
+      '/lots/0/items/0/picture',
+    ],
     ['a month that is none', { ...file, kits: [{ ...file.kits[0], month: '2026-13' }] }, '/kits/0/month'],
     ['a day that is none', withEvents({ ...cut, day: '2026-11-32' }), '/events/1/day'],
     ['a year that is none', { ...file, photos: [{ ...photo(1), taken: '0000-01-01' }, photo(2)] }, '/photos/0/taken'],
@@ -251,6 +264,15 @@ describe('a file is held to every law', () => {
     const json = { ...withEvents({ ...claim, page: 'p' }), pages: [laidOn] };
     expect(readBenchJson(json).error).toMatchObject({ kind: 'nothing-there', at: '/pages/0/placed/1' });
     expect(salvage(json)?.file.pages).toEqual([{ ...page, placed: [on('a', 'm1')] }]);
+  });
+
+  test('of papers and things whose picture is gone only the picture is left out', () => {
+    const items = [{ id: 'a', name: 'jar', picture: PICTURE }];
+    const faces = file.faces.map((face) => ({ ...face, picture: { image: 'nowhere', w: 9, h: 9 } }));
+    const saved = salvage({ ...file, faces, lots: [{ ...lot, items }] });
+    expect(saved?.file.faces).toEqual(file.faces);
+    expect(saved?.file.lots).toEqual([{ ...lot, items: [{ id: 'a', name: 'jar' }] }]);
+    expect(saved?.lost).toHaveLength(2);
   });
 
   test('whatever is broken in it, it is refused at a place, and what is saved of it is whole', () =>

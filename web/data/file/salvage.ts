@@ -1,4 +1,4 @@
-import type { Page } from '../../../core/things';
+import type { Face, Lot, Page } from '../../../core/things';
 import type { FileError } from './benchFile';
 import type { BenchFile } from './contents';
 import { readBenchJson } from './benchFile';
@@ -17,6 +17,26 @@ function leaveOff(file: BenchFile, page: number, placed: number): void {
   const pages = file.pages as Page[];
   const one = pages[page];
   if (one?.placed) pages[page] = { ...one, placed: one.placed.toSpliced(placed, 1) };
+}
+
+/** Papers and things are whole without their pictures; a photo is not. */
+const PICTURE = /^\/(faces|lots)\/(\d+)(?:\/items\/(\d+))?\/picture/;
+
+function leavePictureOff(file: BenchFile, table: 'faces' | 'lots', row: number, item: string | undefined): void {
+  const without = <T extends { readonly picture?: unknown }>({ picture: _, ...rest }: T) => rest;
+  if (table === 'faces') {
+    const faces = file.faces as Face[];
+    faces.splice(row, 1, ...faces.slice(row, row + 1).map(without));
+    return;
+  }
+  const lots = file.lots as Lot[];
+  lots.splice(
+    row,
+    1,
+    ...lots
+      .slice(row, row + 1)
+      .map((lot) => ({ ...lot, items: (lot.items ?? []).map((one, i) => (String(i) === item ? without(one) : one)) })),
+  );
 }
 
 /**
@@ -39,6 +59,11 @@ export function salvage(json: unknown): Salvaged | null {
     if (page !== undefined && placed !== undefined) {
       // The page itself is whole.
       leaveOff(file, Number(page), Number(placed));
+      continue;
+    }
+    const [, of, row, item] = PICTURE.exec(at) ?? [];
+    if (of !== undefined && row !== undefined) {
+      leavePictureOff(file, of === 'faces' ? 'faces' : 'lots', Number(row), item);
       continue;
     }
     const [, table, index] = /^\/(\w+)(?:\/(\d+))?/.exec(at) ?? [];

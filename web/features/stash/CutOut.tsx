@@ -71,28 +71,35 @@ const firstBox = ({ w, h }: PieceState): Rect => {
   return { x: Math.floor((w - bw) / 2), y: Math.floor((h - bh) / 2), w: bw, h: bh };
 };
 
-/** What stands of a line, ready to be cut: itself, and its inside where it is a frame. */
-function linesOf(way: Way, box: Rect, points: Contour, frame: number | null) {
-  const line = way === 'points' ? cuttable(points) : way === 'oval' ? ellipseContour(box) : rectContour(box);
-  const inside = line && frame !== null ? offset(line, -frame) : null;
-  return { line, inside };
-}
-
-function Cutting({ piece, lot, onDone }: CutOutProps) {
-  const system = useSettings((s) => s.system);
+/** The line as it is told so far, and what can be cut along it: itself, and its inside where it is a frame. */
+function useLine(piece: PieceState) {
   const [way, setWay] = useState<Way>('rectangle');
-  const [name, setName] = useState('');
   const [box, setBox] = useState<Rect>(() => firstBox(piece));
   const [points, setPoints] = useState<Contour>([]);
   const [frame, setFrame] = useState<number | null>(null);
-  const trace = useTrace(lot.front, piece);
-  const { line, inside } = useMemo(() => linesOf(way, box, points, frame), [way, box, points, frame]);
+  const line = useMemo(
+    () => (way === 'points' ? cuttable(points) : way === 'oval' ? ellipseContour(box) : rectContour(box)),
+    [way, box, points],
+  );
+  const inside = useMemo(() => (line && frame !== null ? offset(line, -frame) : null), [line, frame]);
   const isOn = line !== null && liesOn(line, piece, piece.missing);
   const left = useMemo(
     () =>
       line && isOn ? restAround(piece, [...piece.missing, ...bandRects([line], 'around')], LEAST).slice(0, 2) : [],
     [piece, line, isOn],
   );
+  return {
+    ...{ way, setWay, box, setBox, points, setPoints, frame, setFrame, line, inside, isOn, left },
+    isTooWide: frame !== null && inside === null,
+  };
+}
+type Line = ReturnType<typeof useLine>;
+
+function Cutting({ piece, lot, onDone }: CutOutProps) {
+  const system = useSettings((s) => s.system);
+  const [name, setName] = useState('');
+  const told = useLine(piece);
+  const { line, inside, frame, setFrame } = told;
   const cut = (): void => {
     if (!line) return;
     const wish = { line, name: name.trim(), ...(frame === null ? {} : { frame }) };
@@ -100,38 +107,17 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
       if (isDone) onDone();
     });
   };
-  const traced = async (): Promise<void> => {
-    const found = await trace.look(box);
-    if (!found) return;
-    setPoints(found);
-    setWay('points');
-  };
   return (
     <Row $gap={24} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
-      <Stack $gap={12} style={{ flex: 1 }}>
+      <Stack $gap={12} style={{ flex: '0 0 400px' }}>
         <TextField label="What it is" value={name} onChange={setName} placeholder="moth" autoFocus />
-        <Choice<Way> label="Along" options={WAYS} value={way} onChange={setWay} />
-        {way === 'points' ? (
-          <Row>
-            <Soft>{points.length < 3 ? 'Press on the paper from point to point.' : `${points.length} points`}</Soft>
-            {points.length > 0 && (
-              <Button look="quiet" onPress={() => setPoints(points.slice(0, -1))}>
-                Take the last back
-              </Button>
-            )}
-            <Button look="quiet" onPress={() => setPoints([...points, middleOf(points, piece)])}>
-              Add a point
-            </Button>
-          </Row>
+        <Choice<Way> label="Along" options={WAYS} value={told.way} onChange={told.setWay} />
+        {told.way === 'points' ? (
+          <PointsTold told={told} piece={piece} />
         ) : (
-          <BoxFields box={box} onBox={setBox} />
+          <BoxFields box={told.box} onBox={told.setBox} />
         )}
-        {trace.canLook && (
-          <Button onPress={() => void traced()}>
-            Trace what stands out {way === 'points' ? 'in the picture' : 'in it'}
-          </Button>
-        )}
-        {trace.trouble !== null && <Wrong role="alert">{trace.trouble}</Wrong>}
+        <Traced told={told} face={lot.front} piece={piece} />
         <Tick isSelected={frame !== null} onChange={(isFrame) => setFrame(isFrame ? FRAME : null)}>
           It is a frame: cut its inside out too
         </Tick>
@@ -141,17 +127,15 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
               label="frame, wide"
               value={frame}
               system={system}
-              onChange={(to) => to !== null && setFrame(to)}
+              onChange={(to) => {
+                if (to !== null) setFrame(to);
+              }}
             />
           </div>
         )}
-        <Soft role="status">
-          {statusWords({ line, isOn, isTooWide: frame !== null && inside === null }, left, (size) =>
-            formatSize(size, system),
-          )}
-        </Soft>
+        <Soft role="status">{statusWords(told, (size) => formatSize(size, system))}</Soft>
         <Row>
-          <Button look="main" isDisabled={!isOn || (frame !== null && inside === null)} onPress={cut}>
+          <Button look="main" isDisabled={!told.isOn || told.isTooWide} onPress={cut}>
             Cut it out
           </Button>
           <Button slot="close" look="quiet">
@@ -161,9 +145,46 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
         <Soft>Blade away from the hand; scissors closed when they lie down.</Soft>
       </Stack>
       <OnPaper piece={piece} lot={lot} lines={[line, inside].filter((one) => one !== null)}>
-        {way === 'points' ? { points, onPoints: setPoints } : { box, onBox: setBox }}
+        {told.way === 'points'
+          ? { points: told.points, onPoints: told.setPoints }
+          : { box: told.box, onBox: told.setBox }}
       </OnPaper>
     </Row>
+  );
+}
+
+/** Points that were set so far, and one more by key. */
+function PointsTold({ told: { points, setPoints }, piece }: { told: Line; piece: PieceState }) {
+  return (
+    <Row>
+      <Soft>{points.length < 3 ? 'Press on the paper from point to point.' : `${points.length} points`}</Soft>
+      {points.length > 0 && (
+        <Button look="quiet" onPress={() => setPoints(points.slice(0, -1))}>
+          Take the last back
+        </Button>
+      )}
+      <Button look="quiet" onPress={() => setPoints([...points, middleOf(points, piece)])}>
+        Add a point
+      </Button>
+    </Row>
+  );
+}
+
+/** Of a paper with a picture: the line is taken from what stands out within the box. */
+function Traced({ told, face, piece }: { told: Line; face: string | null; piece: PieceState }) {
+  const trace = useTrace(face, piece);
+  const look = async (): Promise<void> => {
+    const found = await trace.look(told.box);
+    if (!found) return;
+    told.setPoints(found);
+    told.setWay('points');
+  };
+  if (!trace.canLook || told.way === 'points') return null;
+  return (
+    <>
+      <Button onPress={() => void look()}>Take the line from the picture</Button>
+      {trace.trouble !== null && <Wrong role="alert">{trace.trouble}</Wrong>}
+    </>
   );
 }
 
@@ -176,11 +197,7 @@ const middleOf = (points: Contour, { w, h }: PieceState): Contour[number] => {
   return { x: Math.round((first.x + last.x) / 2), y: Math.round((first.y + last.y) / 2) };
 };
 
-function statusWords(
-  { line, isOn, isTooWide }: { line: Contour | null; isOn: boolean; isTooWide: boolean },
-  left: readonly Rect[],
-  size: (rect: Rect) => string,
-): string {
+function statusWords({ line, isOn, isTooWide, left }: Line, size: (rect: Rect) => string): string {
   if (!line) return 'The line goes round nothing yet.';
   if (!isOn) return 'The line goes off the paper, or over what is gone of it.';
   if (isTooWide) return 'So wide a frame has no inside.';

@@ -20,6 +20,8 @@ import { SlipButton } from '../../ui/SlipButton';
 import { AmendSlip } from '../../parts/AmendSlip';
 import { CountAnew } from './CountAnew';
 import { CountLetters } from './CountLetters';
+import { ItemsIn } from './ItemsIn';
+import { MadeOf } from './MadeOf';
 import { NameItems } from './NameItems';
 import { PartWith } from './PartWith';
 import { Trail } from './Trail';
@@ -179,7 +181,9 @@ export function LotSlip({ lot }: { lot: Lot }) {
           }}
           placeholder="garden, craft words …"
         />
+        <MadeOf lot={lot} />
         {lot.kind === 'alpha' && lot.measure === 'share' && <CountLetters lot={lot} />}
+        <ItemsIn lot={lot} here={here} />
         {canBeNamed(lot, here) && <NameItems key={here['']} lot={lot} mixed={here[''] ?? 0} />}
         <Row>
           <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>

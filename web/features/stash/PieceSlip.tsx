@@ -18,6 +18,7 @@ import { AmendSlip } from '../../parts/AmendSlip';
 import { CutApart } from './CutApart';
 import { CutOut } from './CutOut';
 import { FaceSlip } from './FaceSlip';
+import { MadeOf } from './MadeOf';
 import { PartWith } from './PartWith';
 import { PunchSlip } from './PunchSlip';
 import { Trail } from './Trail';
@@ -125,6 +126,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             />
           </Row>
         )}
+        <MadeOf lot={lot} />
         {promised.length > 0 && (
           <div>
             <h3>Promised</h3>
