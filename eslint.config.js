@@ -10,7 +10,7 @@ const folders = (path) =>
     .map(({ name }) => name);
 
 /** Packages that only compute: core may rest on them. */
-const PURE = ['clipper-lib', 'd3-contour', 'simplify-js'];
+const PURE = ['clipper-lib', 'd3-contour', 'simplify-js', 'svg-path-commander'];
 
 // Arrows of import go downward only: web, server, cli, demo -> core; features never reach into each other.
 const zones = [

@@ -1,6 +1,6 @@
 import ClipperLib from 'clipper-lib';
 import type { Rect, Size } from '../geometry';
-import { rectContour, type Contour } from './contour';
+import { boxOf, rectContour, type Contour } from './contour';
 
 const { Clipper, ClipperOffset, ClipType, EndType, JoinType, PolyFillType, PolyType } = ClipperLib;
 
@@ -28,6 +28,39 @@ function combine(kind: ClipperLib.ClipType, of: readonly Contour[], by: readonly
 /** What contours enclose together, square ticks; a contour within another is a hole. */
 export const areaOf = (contours: readonly Contour[]): number =>
   Math.abs(combine(ClipType.ctUnion, contours, []).reduce((sum, path) => sum + Clipper.Area(path), 0));
+
+/** How far apart parts may lie that one line goes round: steps of the longer side of all. */
+const GAPS = [0, 0.01, 0.02, 0.04, 0.08, 0.16];
+
+/** Every part made larger by `by`, together. */
+function grown(contours: readonly Contour[], by: number): Paths {
+  const clipper = new Clipper();
+  const paths = contours.map((contour) => contour.map(({ x, y }) => ({ X: Math.round(x), Y: Math.round(y) })));
+  clipper.AddPaths(paths, PolyType.ptSubject, true);
+  const union: Paths = [];
+  clipper.Execute(ClipType.ctUnion, union, PolyFillType.pftNonZero, PolyFillType.pftNonZero);
+  if (by === 0) return union;
+  const offsetting = new ClipperOffset(2, OFF_BY);
+  offsetting.AddPaths(union, JoinType.jtRound, EndType.etClosedPolygon);
+  const larger: Paths = [];
+  offsetting.Execute(larger, by);
+  return larger;
+}
+
+/**
+ * One line round all of several contours, whichever way they are drawn: where they lie apart, the gaps between them
+ * are closed as far as needed (grown until they meet, and taken back).
+ */
+export function joined(contours: readonly Contour[]): Contour | null {
+  if (contours.length === 0) return null;
+  const { w, h } = boxOf(contours);
+  const outer = (paths: Paths): Paths => paths.filter((path) => Clipper.Orientation(path));
+  const by = GAPS.map((gap) => Math.round(gap * Math.max(w, h))).find(
+    (gap) => outer(grown(contours, gap)).length === 1,
+  );
+  const line = largestOf(grown(contours, by ?? 0));
+  return line && by !== undefined && by > 0 ? (offset(line, -by) ?? line) : line;
+}
 
 /** What of contours lies within others. */
 export const common = (of: readonly Contour[], by: readonly Contour[]): readonly Contour[] =>

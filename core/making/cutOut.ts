@@ -46,7 +46,7 @@ const solidsOf = ({ x, y, w, h, missing = [] }: CutChild): Rect[] =>
  * The ledger's event: what is cut out, its inside where it is a frame, the rest as it was with its hole, and the sliver
  * along the lines that no whole ticks can tell, which counts as waste so that areas add up.
  */
-function cutOutEvent(piece: PieceState, { line, name, frame }: CutOut, inside: Contour | null): NewEvent {
+export function cutOutEvent(piece: PieceState, { line, name, frame }: CutOut, inside: Contour | null): NewEvent {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
   const isOut = piece.where === 'claimed';
   const gone = [...piece.missing, ...bandRects([line], 'around')];

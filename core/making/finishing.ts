@@ -1,4 +1,5 @@
 import { addAmounts, own } from '../ledger';
+import { stockOf } from '../placing';
 import { isKept, type Page } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
@@ -75,7 +76,7 @@ export const gluePage =
     if (!page) return refuse('gone');
     if (page.glued !== null) return refuse('nothing-to-do', page.title);
     const { cut, loose } = outFor(bench, id);
-    const laid = new Set((page.placed ?? []).map(({ what }) => ('piece' in what ? what.piece : what.lot)));
+    const laid = new Set((page.placed ?? []).flatMap(({ what }) => stockOf(what) ?? []));
     const pieces = loose.filter(({ id: piece }) => laid.has(piece)).map(({ id: piece }) => ({ piece }));
     const lots = new Set([...laid].filter((key) => bench.lots.has(key)));
     const more = chosen.filter((one) => !laid.has(keyOf(one)) && !cut.some((piece) => piece.id === keyOf(one)));

@@ -8,6 +8,7 @@ import { inches } from '../length';
 import { founded, laidOf } from '../placing';
 import {
   acceptPlan,
+  amendLaid,
   amendLot,
   beginPage,
   bringBack,
@@ -20,12 +21,15 @@ import {
   finishPage,
   gluePage,
   joinLots,
+  layMat,
   layOn,
   makeCut,
+  matLine,
   moveLaid,
   nameItems,
   noteMishap,
   outFor,
+  papersForMat,
   partLot,
   partWith,
   putAway,
@@ -265,6 +269,24 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     );
     const one = nth(page?.placed ?? [], b);
     if (page && one) world.do(takeOff(page.id, [one.id]));
+  },
+  stack: (world, a, b) => {
+    const page = nth(
+      pagesIn(world.bench).filter(({ placed = [] }) => placed.length > 0),
+      a,
+    );
+    const one = nth(page?.placed ?? [], b);
+    if (page && one && 'part' in one.what) world.do(amendLaid(page.id, one.id, { ...one.what, count: 2 + (a % 3) }));
+  },
+  mat: (world, a, b) => {
+    const page = nth(
+      pagesIn(world.bench).filter(({ placed = [] }) => placed.length > 0),
+      a,
+    );
+    const one = nth(page?.placed ?? [], b);
+    const line = page && one ? matLine(page, one.id, inches(1 / 8), world.bench) : null;
+    const paper = page && line ? nth(papersForMat(page, line, world.bench), b) : undefined;
+    if (page && one && paper) world.do(layMat(page.id, one.id, { paper: paper.id, margin: inches(1 / 8) }));
   },
   nameItems: (world, a, b) => world.do(nameItems('dots', [{ name: `kind ${a % 3}`, count: 1 + (b % 4) }])),
   undo: (world) => world.undo(),

@@ -1,8 +1,9 @@
 import { beforeEach, describe, expect, test } from 'vitest';
+import { boxOf } from '../contours';
 import { pageLayout } from '../design';
 import { overlaps } from '../geometry';
 import { inches } from '../length';
-import { boundsOfLaid, layingsOf } from '../placing';
+import { boundsOfLaid, contourOf, layingsOf, looksOf } from '../placing';
 import {
   beginPage,
   candidatesOf,
@@ -10,12 +11,13 @@ import {
   clustersFor,
   decided,
   gluePage,
+  layMat,
   layOn,
   moveLaid,
   nameItems,
   pageRecord,
   put,
-  resizeLaid,
+  amendLaid,
   putAway,
   takeOff,
   takeOut,
@@ -193,19 +195,20 @@ test('a strip of a roll takes its length, longer or shorter, before glueing and 
     }),
   );
   const tape = () => world.bench.ledger.lots.get('tape')!;
-  const strip = { what: { lot: 'tape', length: inches(3) }, x: 0, y: 0, turn: 0 };
+  const tapeOf = (length: number) => ({ lot: 'tape', length: inches(length) });
+  const strip = { what: tapeOf(3), x: 0, y: 0, turn: 0 };
   world.do(layOn(PAGE, [strip]));
   const { id } = laid()[0]!;
-  expect(world.do(resizeLaid(PAGE, id, inches(5)))).toBe(true);
+  expect(world.do(amendLaid(PAGE, id, tapeOf(5)))).toBe(true);
   expect(tape().claimed).toEqual({ [PAGE]: { '': inches(5) } });
-  world.do(resizeLaid(PAGE, id, inches(4)));
+  world.do(amendLaid(PAGE, id, tapeOf(4)));
   world.do(gluePage(PAGE, []));
   expect(tape()).toMatchObject({ here: { '': inches(16) }, used: { [PAGE]: { '': inches(4) } } });
-  world.do(resizeLaid(PAGE, id, inches(2)));
+  world.do(amendLaid(PAGE, id, tapeOf(2)));
   expect(tape()).toMatchObject({ here: { '': inches(18) }, used: { [PAGE]: { '': inches(2) } } });
-  world.do(resizeLaid(PAGE, id, inches(6)));
+  world.do(amendLaid(PAGE, id, tapeOf(6)));
   expect(tape()).toMatchObject({ here: { '': inches(14) }, claimed: {}, used: { [PAGE]: { '': inches(6) } } });
-  expect(world.do(resizeLaid(PAGE, id, inches(40)))).toBe(false);
+  expect(world.do(amendLaid(PAGE, id, tapeOf(40)))).toBe(false);
 });
 
 test('clusters for a page come from its kits, lie off what lies there, and take what is left', () => {
@@ -223,4 +226,78 @@ test('clusters for a page come from its kits, lie off what lies there, and take 
   expect(world.do(layOn(PAGE, layingsOf(first!.things)))).toBe(true);
   for (const { bounds } of clustersFor(page(), layout.value, 1, world.bench))
     for (const taken of boundsOfLaid(page(), world.bench)) expect(overlaps(bounds, taken)).toBe(false);
+});
+
+describe('stacks, lines and mats', () => {
+  test('a stack takes as many as lie one on another, and gives back what is less', () => {
+    world.do(layOn(PAGE, [dot()]));
+    const { id } = laid()[0]!;
+    expect(world.do(amendLaid(PAGE, id, { lot: 'dots', part: '', count: 3 }))).toBe(true);
+    expect(dots().claimed).toEqual({ [PAGE]: { '': 3 } });
+    world.do(gluePage(PAGE, []));
+    expect(dots().used).toEqual({ [PAGE]: { '': 3 } });
+    world.do(amendLaid(PAGE, id, { lot: 'dots', part: '', count: 2 }));
+    expect(dots()).toMatchObject({ here: { '': 22 }, used: { [PAGE]: { '': 2 } } });
+    expect(world.do(amendLaid(PAGE, id, { lot: 'dots', part: '', count: 40 }))).toBe(false);
+    expect(world.do(takeOff(PAGE, [id]))).toBe(true);
+    expect(dots().here).toEqual({ '': 24 });
+  });
+
+  test('a line is nothing of the stash: drawn, made longer, kept when the page is glued', () => {
+    const pen = { drawn: 'pen' as const, length: inches(3), colour: '#2b1d33' };
+    expect(world.do(layOn(PAGE, [{ what: pen, x: inches(4), y: inches(7), turn: 0 }]))).toBe(true);
+    const { id } = laid()[0]!;
+    expect(world.do(amendLaid(PAGE, id, { ...pen, drawn: 'stitch', length: inches(6) }))).toBe(true);
+    world.do(gluePage(PAGE, []));
+    expect(laid()[0]!.what).toEqual({ ...pen, drawn: 'stitch', length: inches(6) });
+    expect(world.do(amendLaid(PAGE, id, { lot: 'dots', part: '' }))).toBe(false);
+  });
+
+  const matted = () => {
+    world.do(nameItems('dots', [{ name: 'flowers', count: 2, size: { w: inches(1), h: inches(1) } }]));
+    const part = world.bench.lots.get('dots')!.items![0]!.id;
+    world.do(layOn(PAGE, [{ what: { lot: 'dots', part }, x: inches(3), y: inches(3), turn: 30 }]));
+    const thing = laid()[0]!.id;
+    const mat = (paper: string) => world.do(layMat(PAGE, thing, { paper, margin: inches(1 / 8) }));
+    return { thing, mat };
+  };
+  /** How wide the thing itself is. */
+  const own = () => boxOf([contourOf(looksOf(laid().at(-1)!.what, world.bench)!)]).w;
+  const sizeOf = (i: number) => looksOf(laid()[i]!.what, world.bench)!.size;
+
+  test('a mat is cut along the line of the thing, lies beneath it, and goes where it goes', () => {
+    const { thing, mat } = matted();
+    expect(mat('inks-1')).toBe(true);
+    expect(laid().map(({ matOf }) => matOf)).toEqual([thing, undefined]);
+    // An eighth stands out all round.
+    expect(Math.abs(sizeOf(0).w - own() - inches(1 / 4))).toBeLessThan(100);
+    expect(world.bench.ledger.pieces.get('inks-1-out')).toMatchObject({ name: 'mat of flowers', where: 'claimed' });
+    const [x, y] = [laid()[0]!.x, laid()[0]!.y];
+    world.do(moveLaid(PAGE, thing, (now) => ({ ...now, x: now.x + inches(1), turn: 45 })));
+    expect(laid()[0]).toMatchObject({ x: x + inches(1), y, turn: 45 });
+  });
+
+  test('a second mat goes round the first, from another paper', () => {
+    const { thing, mat } = matted();
+    mat('inks-1');
+    expect(mat('lamps-1')).toBe(true);
+    expect(laid().map(({ matOf }) => matOf)).toEqual([thing, thing, undefined]);
+    expect(Math.abs(sizeOf(0).w - own() - inches(1 / 2))).toBeLessThan(100);
+    world.do(layOn(PAGE, [dot()]));
+    // Lifted, all three go up together.
+    world.do(moveLaid(PAGE, thing, (now) => now, 1));
+    expect(laid().map(({ matOf }) => matOf)).toEqual([undefined, thing, thing, undefined]);
+    world.do(takeOff(PAGE, [thing]));
+    expect(laid().map(({ matOf }) => matOf)).toEqual([undefined, undefined, undefined]);
+  });
+
+  test('is refused from a paper that is too small, and undone whole', () => {
+    const { thing, mat } = matted();
+    expect(world.do(layMat(PAGE, thing, { paper: 'inks-1', margin: inches(7) }))).toBe(false);
+    expect(world.refused.at(-1)).toMatchObject({ kind: 'off-the-paper' });
+    mat('inks-1');
+    world.undo();
+    expect(laid()).toHaveLength(1);
+    expect(world.bench.ledger.pieces.get('inks-1')).toMatchObject({ where: 'here' });
+  });
 });

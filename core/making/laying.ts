@@ -1,9 +1,9 @@
 import { own, type Amounts, type Ledger } from '../ledger';
-import { amountsOf, founded, laidOf, looksOf, outOrUsed } from '../placing';
+import { amountsOf, founded, laidOf, looksOf, outOrUsed, stockOf } from '../placing';
 import type { Page, Placed, PlacedWhat } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
-import { changeOf, type Change } from './changes';
+import { changeOf, isSame, type Change } from './changes';
 
 /** Something to be laid, and where. */
 export type Laying = Omit<Placed, 'id'>;
@@ -79,38 +79,63 @@ export const layOn =
     });
   };
 
-/** Moves, turns or lifts something that lies on a page. @param at its place among what lies there, from 0 */
+/** What lies on a page with one moved: its mats go where it goes, and stay beneath it. */
+function withMoved(placed: readonly Placed[], one: Placed, now: Placed, at: number | undefined): readonly Placed[] {
+  const [dx, dy, turn] = [now.x - one.x, now.y - one.y, now.turn - one.turn];
+  const isMat = ({ matOf }: Placed): boolean => matOf === one.id;
+  const mats = placed
+    .filter(isMat)
+    .map((mat): Placed => ({ ...mat, x: mat.x + dx, y: mat.y + dy, turn: (mat.turn + turn + 360) % 360 }));
+  const moved = placed.map((other) => (other === one ? now : (mats.find(({ id }) => id === other.id) ?? other)));
+  if (at === undefined) return moved;
+  const rest = moved.filter((other) => other !== now && !isMat(other));
+  return rest.toSpliced(Math.max(0, Math.min(rest.length, at)), 0, ...mats, now);
+}
+
+/**
+ * Moves, turns or lifts something that lies on a page, with its mats. @param at its place among what else lies there,
+ * from 0
+ */
 export const moveLaid =
   (id: string, placed: string, moved: (now: Placed) => Placed, at?: number): Deciding =>
   (bench) => {
     const page = bench.pages.get(id);
     const one = page?.placed?.find((other) => other.id === placed);
     if (!page?.placed || !one) return refuse('gone');
-    const rest = page.placed.filter((other) => other !== one);
-    const where = at === undefined ? page.placed.indexOf(one) : Math.max(0, Math.min(rest.length, at));
     return decided('moved-laid', nameOf(one.what, bench), {
-      records: [put('pages', { ...page, placed: rest.toSpliced(where, 0, moved(one)) })],
+      records: [put('pages', { ...page, placed: withMoved(page.placed, one, moved(one), at) })],
     });
   };
 
-/** Makes a strip of a roll on a page longer or shorter: what it takes more comes out, what it takes less is left over. */
-export const resizeLaid =
-  (id: string, placed: string, length: number): Deciding =>
+/** Whether a thing may be told so: whole measures, stacks of two to nine, and of the same stock as before. */
+function isToldRight(was: PlacedWhat, what: PlacedWhat): boolean {
+  if (stockOf(was) !== stockOf(what) || 'drawn' in was !== 'drawn' in what || isSame(was, what)) return false;
+  if ('length' in what) return Number.isSafeInteger(what.length) && what.length > 0 && 'length' in was;
+  const { count = 1 } = 'part' in what ? what : {};
+  return (
+    'part' in what && 'part' in was && what.part === was.part && Number.isSafeInteger(count) && count > 0 && count < 10
+  );
+}
+
+/**
+ * Makes a strip or a line longer or shorter, or a stack higher: what it takes more comes out, what it takes less is
+ * left over.
+ */
+export const amendLaid =
+  (id: string, placed: string, what: PlacedWhat): Deciding =>
   (bench) => {
     const page = bench.pages.get(id);
     const one = page?.placed?.find((other) => other.id === placed);
     if (!page?.placed || !one) return refuse('gone');
-    const { what } = one;
-    if (!('length' in what) || !Number.isSafeInteger(length) || length < 1 || length === what.length)
-      return refuse('nothing-to-do', nameOf(what, bench));
-    const strip = { ...one, what: { ...what, length } };
-    const now: Page = { ...page, placed: page.placed.map((other) => (other === one ? strip : other)) };
-    const less = page.glued === null ? 0 : what.length - length;
+    if (!isToldRight(one.what, what)) return refuse('nothing-to-do', nameOf(one.what, bench));
+    const now: Page = { ...page, placed: page.placed.map((other) => (other === one ? { ...one, what } : other)) };
+    const less =
+      page.glued !== null && 'lot' in what && 'lot' in one.what ? shortOf(amountsOf(one.what), amountsOf(what)) : null;
     return decided('moved-laid', nameOf(what, bench), {
       events: [
-        ...takeLaidOut(what.lot, now, bench.ledger),
-        ...(page.glued === null ? [] : useLaid(what.lot, now, bench.ledger)),
-        ...(less > 0 ? [{ type: 'returned', lot: what.lot, amounts: { '': less }, page: id } as const] : []),
+        ...('lot' in what ? takeLaidOut(what.lot, now, bench.ledger) : []),
+        ...('lot' in what && page.glued !== null ? useLaid(what.lot, now, bench.ledger) : []),
+        ...(less && 'lot' in what ? [{ type: 'returned', lot: what.lot, amounts: less, page: id } as const] : []),
       ],
       records: [put('pages', now)],
     });
@@ -127,7 +152,13 @@ export const takeOff =
     const off = (page.placed ?? []).filter((one) => ids.includes(one.id));
     const [one] = off;
     if (!one) return refuse('nothing-to-do', page.title);
-    const now: Page = { ...page, placed: (page.placed ?? []).filter((other) => !off.includes(other)) };
+    const gone = new Set(off.map((other) => other.id));
+    const now: Page = {
+      ...page,
+      placed: (page.placed ?? [])
+        .filter((other) => !off.includes(other))
+        .map(({ matOf, ...other }) => (matOf === undefined || gone.has(matOf) ? other : { ...other, matOf })),
+    };
     return decided('took-off', off.length === 1 ? nameOf(one.what, bench) : '', {
       count: off.length,
       events: page.glued === null ? [] : off.flatMap(({ what }) => peeled(what, page, bench)),
@@ -138,7 +169,7 @@ export const takeOff =
 function peeled(what: PlacedWhat, page: Page, { ledger }: Bench): NewEvent[] {
   if ('piece' in what)
     return [{ type: 'returned', piece: what.piece, page: page.id, slot: ledger.pieces.get(what.piece)?.slot ?? null }];
-  return [{ type: 'returned', lot: what.lot, amounts: amountsOf(what), page: page.id }];
+  return 'lot' in what ? [{ type: 'returned', lot: what.lot, amounts: amountsOf(what), page: page.id }] : [];
 }
 
 /** What no longer lies on pages, since it is no longer out for them, as changes of their records. */

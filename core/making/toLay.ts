@@ -1,10 +1,10 @@
 import { isBeyondDesign } from '../design';
-import { own } from '../ledger';
+import { addAmounts, own } from '../ledger';
 import { inches } from '../length';
 import { laidOf, looksOf, outOrUsed, type Candidate, type Looks } from '../placing';
 import { isForPages, isKept, type Lot, type Page, type PlacedWhat } from '../things';
 import type { Bench } from './bench';
-import { outFor } from './out';
+import { outFor, type Chosen } from './out';
 
 /** Something that can be laid on the page: what it is, what it looks like, and how much of it is left. */
 export interface ToLay {
@@ -85,6 +85,18 @@ export function thingsToLay(page: Page, bench: Bench): ThingsToLay {
     inKits: all.filter(({ isOut, kit }) => !isOut && kits.has(kit)),
     elsewhere: all.filter(({ isOut, kit }) => !isOut && !kits.has(kit)),
   };
+}
+
+/** What of something that is out can be laid on the page next; null: all of it lies there, or it is not laid. */
+export function nextOf(chosen: Chosen, page: Page, measure: Lot['measure'] | undefined): PlacedWhat | null {
+  if ('piece' in chosen)
+    return page.placed?.some(({ what }) => 'piece' in what && what.piece === chosen.piece) ? null : chosen;
+  if (measure !== 'count' && measure !== 'length') return null;
+  const left = Object.entries(addAmounts(chosen.amounts, laidOf(page, chosen.lot), -1)).filter(([, n]) => n > 0);
+  const [next] = left;
+  if (!next) return null;
+  const [part, n] = next;
+  return measure === 'length' ? { lot: chosen.lot, length: n } : { lot: chosen.lot, part };
 }
 
 /** Of what can be laid, the small things that clusters are made of. */

@@ -1,9 +1,13 @@
 import { own, type Amounts, type Ledger } from '../ledger';
-import type { Page, Placed, PlacedWhat } from '../things';
+import type { Page, Placed, PlacedItem, PlacedStrip, PlacedWhat } from '../things';
 
-/** Pages lay each thing once: what of it one placing takes, of a lot. */
-export const amountsOf = (what: Exclude<PlacedWhat, { piece: string }>): Amounts =>
-  'part' in what ? { [what.part]: 1 } : { '': what.length };
+/** What of its lot something that is laid takes. */
+export const amountsOf = (what: PlacedItem | PlacedStrip): Amounts =>
+  'part' in what ? { [what.part]: what.count ?? 1 } : { '': what.length };
+
+/** The piece or lot that something laid is of; null: it is drawn. */
+export const stockOf = (what: PlacedWhat): string | null =>
+  'piece' in what ? what.piece : 'lot' in what ? what.lot : null;
 
 /** What of a lot is laid on a page, by part. */
 export function laidOf({ placed = [] }: Pick<Page, 'placed'>, lot: string): Amounts {
@@ -39,6 +43,7 @@ export function founded({ id, placed = [] }: Pick<Page, 'id' | 'placed'>, ledger
       pieces.add(what.piece);
       return true;
     }
+    if ('drawn' in what) return true;
     return Object.entries(amountsOf(what)).every(([part, n]) => {
       const key = `${what.lot}/${part}`;
       const there = left.get(key) ?? outOrUsed(ledger, what.lot, id)[part] ?? 0;

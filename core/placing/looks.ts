@@ -1,7 +1,7 @@
 import type { Rect, Size } from '../geometry';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
-import { materialOf, type Face, type Lot, type LotKind, type Page, type PlacedWhat } from '../things';
+import { materialOf, type Face, type Lot, type LotKind, type Page, type PlacedLine, type PlacedWhat } from '../things';
 import { boundsOf } from './bounds';
 import { smallThing, type SmallThing } from './smallThing';
 
@@ -13,7 +13,8 @@ export type Looks = {
   /** What lies under it shows. */
   readonly isSeeThrough?: boolean;
 } & (
-  | { readonly kind: 'small'; readonly thing: SmallThing }
+  | { readonly kind: 'small'; readonly thing: SmallThing; /** So many lie one on another. */ readonly stack?: number }
+  | ({ readonly kind: 'line' } & Pick<PlacedLine, 'drawn' | 'colour'>)
   | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
   | ({ readonly kind: 'paper'; readonly face: string | null; readonly of: LotKind } & Pick<
       PieceState,
@@ -37,13 +38,27 @@ const coloursOf = ({ front }: Lot, faces: Things['faces']): readonly string[] =>
 /** What one placing looks like; null: what it names is not there. */
 export function looksOf(what: PlacedWhat, things: Things): Looks | null {
   const looks = plainLooks(what, things);
-  const lot = things.lots.get('piece' in what ? (things.ledger.pieces.get(what.piece)?.lot ?? '') : what.lot);
+  const lot = lotOf(what, things);
   return looks && lot && materialOf(lot) === 'see-through' ? { ...looks, isSeeThrough: true } : looks;
 }
 
-function plainLooks(what: PlacedWhat, { lots, faces, ledger }: Things): Looks | null {
+const lotOf = (what: PlacedWhat, { lots, ledger }: Things): Lot | undefined => {
+  if ('drawn' in what) return undefined;
+  return lots.get('piece' in what ? (ledger.pieces.get(what.piece)?.lot ?? '') : what.lot);
+};
+
+/** How thick a line is drawn: a pen's point, common practice, no source. */
+const THICK = inches(1 / 16);
+const LINES = { pen: 'pen line', stitch: 'stitched line' } as const;
+
+function plainLooks(what: PlacedWhat, things: Things): Looks | null {
+  if ('drawn' in what) {
+    const { drawn, colour, length } = what;
+    return { kind: 'line', name: LINES[drawn], size: { w: length, h: THICK }, isRaised: false, drawn, colour };
+  }
+  const { faces, ledger } = things;
   const piece = 'piece' in what ? ledger.pieces.get(what.piece) : undefined;
-  const lot = lots.get('piece' in what ? (piece?.lot ?? '') : what.lot);
+  const lot = lotOf(what, things);
   if (!lot) return null;
   if ('piece' in what) {
     if (!piece) return null;
@@ -56,7 +71,8 @@ function plainLooks(what: PlacedWhat, { lots, faces, ledger }: Things): Looks | 
     return { kind: 'roll', name: lot.name, size, isRaised: false, colours: coloursOf(lot, faces), of: lot.kind };
   }
   const thing = smallThing(lot, what.part, coloursOf(lot, faces));
-  return { kind: 'small', name: thing.name, size: thing.size, isRaised: thing.isRaised, thing };
+  const stack = what.count === undefined ? {} : { stack: what.count };
+  return { kind: 'small', name: thing.name, size: thing.size, isRaised: thing.isRaised, thing, ...stack };
 }
 
 /** The rectangles round what lies on a page. */

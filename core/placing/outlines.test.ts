@@ -1,7 +1,9 @@
 import SvgPath from 'svg-path-commander';
 import { describe, expect, test } from 'vitest';
+import { areaOf, boxOf } from '../contours';
+import { inches } from '../length';
 import type { Item } from '../things';
-import { OUTLINE_IDS, outlineFor, outlineOf, outlinesIn, pouredOut, smallThing } from '.';
+import { contourOf, OUTLINE_IDS, outlineFor, outlineOf, outlinesIn, pouredOut, smallThing, type SmallThing } from '.';
 
 describe('every outline', () => {
   test('there are more than forty', () => expect(OUTLINE_IDS.length).toBeGreaterThan(40));
@@ -78,4 +80,20 @@ test('a thing is flat or raised, and looks one way, as its name says or as she s
   expect(thing('arrow').looks).toBe('right');
   expect(thing('arrow', { looks: 'left' }).looks).toBe('left');
   expect(thing('arrow', { looks: 'straight' }).looks).toBeNull();
+});
+
+test.each(OUTLINE_IDS)('the line round a %s encloses something within its size', (id) => {
+  const [w, h] = outlineOf(id).inches;
+  const thing: SmallThing = {
+    ...smallThing({ name: id, kind: 'ephemera', size: null }, '', []),
+    outline: id,
+    size: { w: inches(w), h: inches(h) },
+  };
+  const { size } = thing;
+  const line = contourOf({ kind: 'small', name: id, size, isRaised: false, thing });
+  const box = boxOf([line]);
+  // Thread is as thick as it is drawn, and may stand out by that.
+  expect(box.w).toBeLessThanOrEqual(size.w * 1.35);
+  expect(box.h).toBeLessThanOrEqual(size.h * 1.35);
+  expect(areaOf([line])).toBeGreaterThan(0.1 * size.w * size.h);
 });

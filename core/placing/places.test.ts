@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { overlaps } from '../geometry';
 import { inches } from '../length';
 import type { Placed } from '../things';
-import { boundsOf, freePlace, openPlace, roundPhotos, smallThing, toSixteenths, type Candidate } from '.';
+import { boundsOf, freePlace, openPlace, roundPhotos, smallThing, stopAt, toSixteenths, type Candidate } from '.';
 
 const at = (x: number, y: number): Placed => ({
   id: `${x}/${y}`,
@@ -59,4 +59,35 @@ test('clusters round the photos take no more than there is, and none covers anot
         .map((one) => boundsOf(candidates[0]!.thing.size, one, one.turn));
       moths.forEach((a, i) => moths.slice(i + 1).forEach((b) => expect(overlaps(a, b)).toBe(false)));
     }),
+  ));
+
+test('a push stops where an edge comes to an edge beside it, and goes on from there', () => {
+  const moving = { x: 0, y: 0, w: 10, h: 10 };
+  const beside = { x: 14, y: 5, w: 8, h: 8 };
+  expect(stopAt(moving, 'x', 20, [beside])).toBe(4);
+  expect(stopAt({ ...moving, x: 4 }, 'x', 20, [beside])).toBe(8);
+  expect(stopAt(moving, 'x', 3, [beside])).toBe(3);
+  // What lies far above or below is not met.
+  expect(stopAt(moving, 'x', 20, [{ ...beside, y: 40 }])).toBe(20);
+  expect(stopAt({ ...moving, y: 30 }, 'y', -30, [{ x: 0, y: 0, w: 40, h: 12 }])).toBe(-18);
+});
+
+test('a push never goes farther than asked, nor the other way', () =>
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          x: fc.nat(60),
+          y: fc.nat(60),
+          w: fc.integer({ min: 1, max: 20 }),
+          h: fc.integer({ min: 1, max: 20 }),
+        }),
+      ),
+      fc.integer({ min: -30, max: 30 }).filter((by) => by !== 0),
+      (others, by) => {
+        const went = stopAt({ x: 20, y: 20, w: 12, h: 9 }, 'x', by, others);
+        expect(Math.sign(went)).toBe(Math.sign(by));
+        expect(Math.abs(went)).toBeLessThanOrEqual(Math.abs(by));
+      },
+    ),
   ));

@@ -1,8 +1,29 @@
-/** One of a lot's counted things, a length of its roll, or a piece of paper. */
-export type PlacedWhat =
-  | { readonly lot: string; /** The item's id; '': one that was not named. */ readonly part: string }
-  | { readonly lot: string; /** Ticks. */ readonly length: number }
-  | { readonly piece: string };
+/** One of a lot's counted things, or a stack of a few alike. */
+export interface PlacedItem {
+  readonly lot: string;
+  /** The item's id; '': one that was not named. */
+  readonly part: string;
+  /** So many lie one on another; absent: one. */
+  readonly count?: number;
+}
+
+/** A line drawn or stitched on the page itself: nothing of the stash. */
+export interface PlacedLine {
+  readonly drawn: 'pen' | 'stitch';
+  /** Ticks. */
+  readonly length: number;
+  /** As hex. */
+  readonly colour: string;
+}
+
+/** A strip of a lot's roll. */
+export interface PlacedStrip {
+  readonly lot: string;
+  /** Ticks. */
+  readonly length: number;
+}
+
+export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } | PlacedLine;
 
 /** Something laid on a page: where its middle is, in ticks as layers are measured, and how it is turned, clockwise. */
 export interface Placed {
@@ -15,4 +36,6 @@ export interface Placed {
   readonly isOnFoam?: boolean;
   /** The layer that it is tucked under; absent: it lies above all layers. */
   readonly under?: string;
+  /** It is the mat of something else that lies there, and goes where that goes. */
+  readonly matOf?: string;
 }

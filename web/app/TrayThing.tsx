@@ -2,11 +2,11 @@ import { lazy, Suspense, useState } from 'react';
 import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { pageLayout } from '../../core/design';
-import { addAmounts } from '../../core/ledger';
-import { layOn, putAway, putOnPage, type Chosen } from '../../core/making';
-import { freePlace, laidOf } from '../../core/placing';
-import type { Lot, Page, PlacedWhat } from '../../core/things';
+import { layOn, nextOf, putAway, putOnPage, type Chosen } from '../../core/making';
+import { freePlace } from '../../core/placing';
+import type { Lot, Page } from '../../core/things';
 import { act } from '../data/acts';
+import { dragThing } from '../ui/draggedThing';
 
 const SomeOfSlip = lazy(async () => ({ default: (await import('./SomeOfSlip')).SomeOfSlip }));
 
@@ -24,24 +24,13 @@ export interface TrayThingProps {
 
 type Way = 'lay' | 'use' | 'use-some' | 'away' | 'away-some';
 
-/** What of something that is out can be laid on the page next; nothing: all of it lies there. */
-function wholeOf(chosen: Chosen, page: Page, lot: Lot | undefined): PlacedWhat[] {
-  if ('piece' in chosen)
-    return page.placed?.some(({ what }) => 'piece' in what && what.piece === chosen.piece) ? [] : [chosen];
-  if (lot?.measure !== 'count' && lot?.measure !== 'length') return [];
-  const left = Object.entries(addAmounts(chosen.amounts, laidOf(page, chosen.lot), -1)).filter(([, n]) => n > 0);
-  return left.map(([part, n]) =>
-    lot.measure === 'length' ? { lot: chosen.lot, length: n } : { lot: chosen.lot, part },
-  );
-}
-
 /** One thing on the bench: used on the page, in part or whole, or put away by itself. */
 export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: TrayThingProps) {
   const [some, setSome] = useState<'use' | 'away' | null>(null);
   const carryOut = (way: 'use' | 'away', what: Chosen): void => {
     void act(way === 'use' ? putOnPage(page.id, [what]) : putAway(page.id, [what]));
   };
-  const [what] = wholeOf(chosen, page, lot);
+  const what = canBeUsed ? nextOf(chosen, page, lot?.measure) : null;
   const layIt = (): void => {
     const layout = pageLayout(page);
     // A page that cannot be laid out yet has no places: the thing lies in its middle.
@@ -55,14 +44,17 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
     else setSome(way === 'use-some' ? 'use' : 'away');
   };
   return (
-    <>
+    <div
+      draggable={what !== null}
+      onDragStart={(event) => {
+        if (what) dragThing(event, what);
+      }}
+    >
       <MenuTrigger>
         <Thing aria-label={`${label}: use it or put it away`}>{children}</Thing>
         <Choices>
           <Menu onAction={(key) => choose(key as Way)}>
-            {canBeUsed && what && (
-              <MenuItem id="lay">Lay {lot?.measure === 'count' ? 'one' : 'it'} on the page</MenuItem>
-            )}
+            {what && <MenuItem id="lay">Lay {lot?.measure === 'count' ? 'one' : 'it'} on the page</MenuItem>}
             {canBeUsed && <MenuItem id="use">Use {lot ? 'all of it' : 'it'} on the page</MenuItem>}
             {canBeUsed && lot && <MenuItem id="use-some">Use some of it …</MenuItem>}
             <MenuItem id="away">Put {lot ? 'all of it' : 'it'} away</MenuItem>
@@ -85,7 +77,7 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
           />
         </Suspense>
       )}
-    </>
+    </div>
   );
 }
 

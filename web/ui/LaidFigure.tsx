@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { TICKS_PER_INCH } from '../../core/length';
 import type { Looks } from '../../core/placing';
-import type { LotKind, Placed } from '../../core/things';
+import type { LotKind, Placed, PlacedLine } from '../../core/things';
 import { fillOf } from './facesInSight';
 import { ItemFigure } from './ItemFigure';
 import { paperPath } from './Paper';
@@ -19,6 +19,8 @@ const PLAIN = '#f3ead8';
 const OPACITY: Partial<Record<LotKind, number>> = { washi: 0.86, vellum: 0.6, acetate: 0.25 };
 /** Of other things that are see-through. */
 const CLEAR = 0.5;
+/** How far the things of a stack are apart, inches. */
+const STACKED = 0.045;
 
 /** A thing on a page, in a drawing that is in inches. */
 export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing) {
@@ -27,14 +29,30 @@ export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing)
   if (looks.kind === 'small')
     return (
       <g opacity={looks.isSeeThrough ? CLEAR : undefined}>
-        <ItemFigure thing={looks.thing} x={x} y={y} turn={placed.turn} isRaised={isRaised} />
+        {Array.from({ length: looks.stack ?? 1 }, (_, i) => (looks.stack ?? 1) - 1 - i).map((below) => (
+          <ItemFigure
+            key={below}
+            thing={looks.thing}
+            x={x + below * STACKED}
+            y={y + below * STACKED}
+            turn={placed.turn}
+            isRaised={isRaised}
+          />
+        ))}
       </g>
     );
   const [w, h] = [looks.size.w / TICKS_PER_INCH, looks.size.h / TICKS_PER_INCH];
   const fall = isRaised ? 0.06 : 0.02;
+  const turned = `translate(${x} ${y}) rotate(${placed.turn})`;
+  if (looks.kind === 'line')
+    return (
+      <g transform={turned}>
+        <Drawn {...looks} w={w} />
+      </g>
+    );
   const see = OPACITY[looks.of] ?? (looks.isSeeThrough ? CLEAR : 1);
   return (
-    <g transform={`translate(${x} ${y}) rotate(${placed.turn})`}>
+    <g transform={turned}>
       {looks.kind === 'roll' ? (
         <Strip w={w} h={h} fall={fall} see={see} hex={looks.colours[0] ?? PLAIN} />
       ) : (
@@ -43,6 +61,22 @@ export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing)
     </g>
   );
 });
+
+/** A line on the page itself: drawn with a pen, or sewn. */
+function Drawn({ drawn, colour, w }: Pick<PlacedLine, 'drawn' | 'colour'> & { w: number }) {
+  return (
+    <>
+      <path d={`M${-w / 2} 0H${w / 2}`} stroke="transparent" strokeWidth={0.25} />
+      <path
+        d={`M${-w / 2} 0H${w / 2}`}
+        stroke={colour}
+        strokeWidth={drawn === 'pen' ? 0.035 : 0.05}
+        strokeDasharray={drawn === 'pen' ? undefined : '.12 .07'}
+        strokeLinecap={drawn === 'pen' ? 'round' : 'butt'}
+      />
+    </>
+  );
+}
 
 /** A strip of a roll, its ends notched. */
 function Strip({ w, h, fall, see, hex }: { w: number; h: number; fall: number; see: number; hex: string }) {

@@ -47,7 +47,11 @@ export const pageSchema = {
             oneOf: [
               {
                 type: 'object',
-                properties: { lot: id, part: { type: 'string' } },
+                properties: {
+                  lot: id,
+                  part: { type: 'string' },
+                  count: { type: 'integer', minimum: 2, maximum: 9, description: 'a stack of so many' },
+                },
                 required: ['lot', 'part'],
                 additionalProperties: false,
               },
@@ -58,6 +62,16 @@ export const pageSchema = {
                 additionalProperties: false,
               },
               { type: 'object', properties: { piece: id }, required: ['piece'], additionalProperties: false },
+              {
+                type: 'object',
+                properties: {
+                  drawn: { enum: ['pen', 'stitch'] },
+                  length: ticksFrom1,
+                  colour: { type: 'string', pattern: '^#[0-9a-f]{6}$' },
+                },
+                required: ['drawn', 'length', 'colour'],
+                additionalProperties: false,
+              },
             ],
           },
           x: ticks,
@@ -65,6 +79,7 @@ export const pageSchema = {
           turn: { type: 'number' },
           isOnFoam: { type: 'boolean' },
           under: { type: 'string', description: 'the layer that it is tucked under' },
+          matOf: { type: 'string', description: 'it is the mat of something else that lies there' },
         },
         required: ['id', 'what', 'x', 'y', 'turn'],
         additionalProperties: false,

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { designOfPage } from '../../../core/design';
 import { formatSize } from '../../../core/length';
 import { gluePage, outFor, type Chosen } from '../../../core/making';
+import { stockOf } from '../../../core/placing';
 import { isKept, type Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -29,7 +30,7 @@ function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly s
   const lotOf = (id: string) => bench.lots.get(id);
   const isTool = ({ lot }: { lot: string }): boolean => isKept(lotOf(lot)?.kind ?? 'paper');
   // What lies on the page is used as it lies, and the rest of its packs goes back.
-  const laid = new Set((page.placed ?? []).map(({ what }) => ('piece' in what ? what.piece : what.lot)));
+  const laid = new Set((page.placed ?? []).flatMap(({ what }) => stockOf(what) ?? []));
   return {
     laid: page.placed?.length ?? 0,
     cut: cut.length,

@@ -1,16 +1,19 @@
 import { formatLength } from '../../../core/length';
-import { moveLaid, resizeLaid, takeOff } from '../../../core/making';
+import { moveLaid, takeOff } from '../../../core/making';
 import type { Layout } from '../../../core/design';
+import { boundsOf, boundsOfLaid, stopAt } from '../../../core/placing';
 import type { Page, Placed } from '../../../core/things';
 import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import type { LaidThing } from '../../ui/LaidFigure';
-import { MeasureField } from '../../ui/MeasureField';
 import { Row, Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { Choice } from '../../ui/Choice';
+import { LaidMeasures } from './LaidMeasures';
 import { layerName } from './layerName';
+import { MatSlip } from './MatSlip';
 import { Measures, MovePad, Moves, useMoveKeys, type Moving } from './MovePad';
 
 export interface LaidMovesProps {
@@ -25,25 +28,40 @@ export interface LaidMovesProps {
 const TURN = 5;
 const ABOVE = '';
 
-/** Of a strip of a roll, how long it is. */
-function StripLength({ page, placed: { id, what } }: { page: Page; placed: Placed }) {
-  const system = useSettings((s) => s.system);
-  if (!('length' in what)) return null;
+/** How far a push takes it one way: no farther than to the edges of layers and of what else lies there. */
+function useStops(page: Page, layout: Layout, { placed, looks }: LaidThing) {
+  const bench = useBench((b) => b);
+  return (axis: 'x' | 'y', by: number): number => {
+    const others = (page.placed ?? []).filter(({ id, matOf }) => id !== placed.id && matOf !== placed.id);
+    const edges = [{ x: 0, y: 0, ...layout.size }, ...layout.layers, ...boundsOfLaid({ placed: others }, bench)];
+    return stopAt(boundsOf(looks.size, placed, placed.turn), axis, by, edges);
+  };
+}
+
+/** The layer that something is tucked under; null: none. */
+function Tucked({
+  layout,
+  under = ABOVE,
+  onTuck,
+}: {
+  layout: Layout;
+  under: string | undefined;
+  onTuck: (layer: string | null) => void;
+}) {
+  const layers = layout.layers.map((layer) => [layer.id, layerName(layout, layer)] as const).toReversed();
   return (
-    <MeasureField
-      label="Length of the strip"
-      value={what.length}
-      onChange={(length) => {
-        if (length !== null) void act(resizeLaid(page.id, id, length), { isQuiet: true });
-      }}
-      system={system}
-      isKeptOnLeaving
+    <Choice
+      label="Tucked under"
+      options={[[ABOVE, 'nothing: it lies above'], ...layers]}
+      value={under}
+      onChange={(layer) => onTuck(layer === ABOVE ? null : layer)}
     />
   );
 }
 
 /** Moves the chosen thing by keys or buttons, the distances of its middle shown; turns, lifts, tucks it under, takes it off. */
-export function LaidMoves({ page, layout, thing: { placed, looks }, onGone }: LaidMovesProps) {
+export function LaidMoves({ page, layout, thing, onGone }: LaidMovesProps) {
+  const { placed, looks } = thing;
   const system = useSettings((s) => s.system);
   const at = (page.placed ?? []).findIndex(({ id }) => id === placed.id);
   const change = (moved: (now: Placed) => Placed, to?: number): void => {
@@ -55,8 +73,13 @@ export function LaidMoves({ page, layout, thing: { placed, looks }, onGone }: La
       if (done) onGone();
     });
   };
+  const stops = useStops(page, layout, thing);
+  const push = (dx: number, dy: number): void => {
+    const [x, y] = [dx === 0 ? 0 : stops('x', dx), dy === 0 ? 0 : stops('y', dy)];
+    change((now) => ({ ...now, x: now.x + x, y: now.y + y }));
+  };
   const moving: Moving = {
-    push: (dx, dy) => change((now) => ({ ...now, x: now.x + dx, y: now.y + dy })),
+    push,
     turn: (by) => change((now) => ({ ...now, turn: (now.turn + by * TURN + 360) % 360 })),
     over: () => change((now) => now, at + 1),
     under: () => change((now) => now, at - 1),
@@ -78,17 +101,14 @@ export function LaidMoves({ page, layout, thing: { placed, looks }, onGone }: La
         <Button aria-pressed={placed.isOnFoam ?? false} onPress={foam}>
           on foam
         </Button>
-        <StripLength page={page} placed={placed} />
+        <LaidMeasures page={page} placed={placed} />
         <Row $gap={14} style={{ alignItems: 'flex-end' }}>
-          <Choice
-            label="Tucked under"
-            options={[
-              [ABOVE, 'nothing: it lies above'],
-              ...layout.layers.map((layer) => [layer.id, layerName(layout, layer)] as const).toReversed(),
-            ]}
-            value={placed.under ?? ABOVE}
-            onChange={(layer) => change(({ under: _, ...now }) => (layer === ABOVE ? now : { ...now, under: layer }))}
+          <Tucked
+            layout={layout}
+            under={placed.under}
+            onTuck={(layer) => change(({ under: _, ...now }) => (layer === null ? now : { ...now, under: layer }))}
           />
+          {!('drawn' in placed.what) && <MatSlip page={page} placed={placed.id} />}
           <Button onPress={off} hint="Del">
             {page.glued === null ? 'Take it off' : 'Peel it off, it goes back'}
           </Button>

@@ -22,6 +22,7 @@ import { LayerList } from './LayerList';
 import { LayerMoves } from './LayerMoves';
 import { MorePieces } from './MorePieces';
 import { PageMaking } from './PageMaking';
+import { PageTarget } from './PageTarget';
 import { PageWords } from './PageWords';
 import { PapersList } from './PapersList';
 import { RemarksList } from './RemarksList';
@@ -166,20 +167,22 @@ function Bench({ page }: { page: Page }) {
               <span />
               <Ruler length={layout.size.w} scale={scale} axis="x" system={system} />
               <Ruler length={layout.size.h} scale={scale} axis="y" system={system} />
-              <PageDrawing
-                layout={layout}
-                papers={work.papers}
-                pictures={pictures}
-                scale={scale}
-                title={page.title}
-                journaling={page.journaling}
-                withAccents={withAccents}
-                shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
-                onChoose={chooseLayer}
-                laid={laid}
-                laying={{ chosen: thing, onChoose: chooseThing, onDrag: drag }}
-                label={`${pageName(page)} as it will look`}
-              />
+              <PageTarget page={page} scale={scale}>
+                <PageDrawing
+                  layout={layout}
+                  papers={work.papers}
+                  pictures={pictures}
+                  scale={scale}
+                  title={page.title}
+                  journaling={page.journaling}
+                  withAccents={withAccents}
+                  shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
+                  onChoose={chooseLayer}
+                  laid={laid}
+                  laying={{ chosen: thing, onChoose: chooseThing, onDrag: drag }}
+                  label={`${pageName(page)} as it will look`}
+                />
+              </PageTarget>
             </Drawn>
           )}
           {layout && <RemarksList page={page} layout={layout} />}

@@ -1,16 +1,20 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Layout } from '../../../core/design';
-import { formatLength, type MeasureSystem } from '../../../core/length';
+import { formatLength, inches, type MeasureSystem } from '../../../core/length';
 import { layOn, thingsToLay, type ToLay } from '../../../core/making';
 import { freePlace } from '../../../core/placing';
-import type { Page } from '../../../core/things';
+import type { Page, PlacedWhat } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { dragThing } from '../../ui/draggedThing';
 import { LooksDrawing } from '../../ui/LooksDrawing';
-import { Soft } from '../../ui/Screen';
+import { Row, Soft } from '../../ui/Screen';
+
+/** As a line is begun. */
+const LINE = { length: inches(3), colour: '#2b1d33' };
 
 const leftWords = ({ what, left }: ToLay, system: MeasureSystem): string =>
   'piece' in what ? 'out' : 'length' in what ? formatLength(left, system) : `${left} left`;
@@ -21,7 +25,7 @@ export function ThingsToLay({ page, layout }: { page: Page; layout: Layout }) {
   const system = useSettings((s) => s.system);
   const [isAll, setAll] = useState(false);
   const { out, inKits, elsewhere } = useMemo(() => thingsToLay(page, bench), [page, bench]);
-  const lay = ({ what }: ToLay): void => {
+  const lay = (what: PlacedWhat): void => {
     void act(layOn(page.id, [{ what, ...freePlace(layout.accents, page.placed ?? []), turn: 0 }]), { isQuiet: true });
   };
   const list = (label: string, things: readonly ToLay[]) =>
@@ -31,7 +35,13 @@ export function ThingsToLay({ page, layout }: { page: Page; layout: Layout }) {
         <Grid>
           {things.map((one) => (
             <li key={one.key}>
-              <Pick type="button" onClick={() => lay(one)} aria-label={`Lay ${one.looks.name} on the page`}>
+              <Pick
+                type="button"
+                draggable
+                onDragStart={(event) => dragThing(event, one.what)}
+                onClick={() => lay(one.what)}
+                aria-label={`Lay ${one.looks.name} on the page`}
+              >
                 <span>
                   <LooksDrawing looks={one.looks} scale={26} most={58} />
                 </span>
@@ -55,6 +65,15 @@ export function ThingsToLay({ page, layout }: { page: Page; layout: Layout }) {
           {isAll ? 'less of the stash' : 'all of the stash'}
         </Button>
       )}
+      <h3>on the page itself</h3>
+      <Row>
+        <Button look="quiet" onPress={() => lay({ ...LINE, drawn: 'pen' })}>
+          a pen line
+        </Button>
+        <Button look="quiet" onPress={() => lay({ ...LINE, drawn: 'stitch' })}>
+          a stitched line
+        </Button>
+      </Row>
     </section>
   );
 }
