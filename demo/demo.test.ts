@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { expect, test } from 'vitest';
+import { pageState } from '../core/cutlist';
 import { balanceOf, fold } from '../core/ledger';
 import { inches } from '../core/length';
 import { DESIGNS, pageLayout } from '../core/design';
+import { EMPTY_BENCH, TABLES, type Bench } from '../core/making';
 import { shareJobFor, type SharingPage } from '../core/sharing';
 import { stockOnHand } from '../core/stock';
 import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
@@ -12,12 +14,34 @@ import { makeDemo } from './make';
 
 const shipped = readFileSync(new URL('./bench.json', import.meta.url), 'utf8');
 
-test('the demo that ships is what the script makes', () => {
-  expect(makeDemo()).toBe(shipped);
+const plain = makeDemo(null);
+
+test('the demo that ships is what the script makes', async () => {
+  expect(makeDemo(solverFrom(await loadHighs()))).toBe(shipped);
+});
+
+test('pages are in each state: an idea that waits for a photo, half cut, cut, glued, done', () => {
+  const file = readBenchFile(shipped).value!;
+  const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> =>
+    new Map(list.map((one) => [one.id, one]));
+  const bench = {
+    ...EMPTY_BENCH,
+    ledger: fold(file.events).value!,
+    ...Object.fromEntries(TABLES.map((table) => [table, byId<{ id: string }>(file[table])])),
+  } as Bench;
+  const states = [...bench.pages.values()].map((page) => pageState(page, bench));
+  for (const state of ['idea', 'planned', 'cut', 'glued', 'done'] as const) expect(states).toContain(state);
+  expect([...bench.pages.values()].some(({ photos }) => photos.some(({ photo }) => photo === null))).toBe(true);
+  expect(bench.sharings.size).toBe(1);
+  // A sheet lies half cut.
+  expect([...bench.ledger.pieces.values()].some(({ from, page }) => from !== null && bench.plans.has(page ?? ''))).toBe(
+    true,
+  );
 });
 
 test('the demo is a sound bench: four kits, stories with pictures, something owed, something used', () => {
-  const file = readBenchFile(shipped);
+  expect(readBenchFile(shipped).error).toBeNull();
+  const file = readBenchFile(plain);
   expect(file.error).toBeNull();
   const { kits, photos, pictures, lots, events } = file.value!;
   expect(kits.map(({ name }) => name).sort()).toEqual([
@@ -36,7 +60,7 @@ test('the demo is a sound bench: four kits, stories with pictures, something owe
 });
 
 test('nine pages of 6 x 8 come out of the seven patterned papers of the newest kit and its cardstock', async () => {
-  const { kits, lots, faces, events } = readBenchFile(shipped).value!;
+  const { kits, lots, faces, events } = readBenchFile(plain).value!;
   const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> =>
     new Map(list.map((one) => [one.id, one]));
   const shelf = { ledger: fold(events).value!, lots: byId(lots), kits: byId(kits) };

@@ -1,17 +1,20 @@
 // Makes demo/bench.json: the scenario played through the same computing that the application uses.
 import { writeFileSync } from 'node:fs';
+import loadHighs from 'highs';
 import jpeg from 'jpeg-js';
 import { mainColours } from '../core/colour';
 import { planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
 import { inches, parseSize } from '../core/length';
 import { entriesOf, readItems, readList, receiptOf, unpack } from '../core/listing';
-import { cutEvent } from '../core/making';
+import { cutEvent, EMPTY_BENCH, TABLES, type Bench } from '../core/making';
+import { solverFrom, type Solver } from '../core/shareout';
 import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cutlist';
 import { designOf, keptFromClusters, layOut, type Layout } from '../core/design';
 import { freePlace, laidOf, looksOf, roundPhotos, type Candidate } from '../core/placing';
 import { stockOnHand } from '../core/stock';
 import type { Face, Kit, Lot, Page, Photo, Placed } from '../core/things';
+import { onTheBench } from './onTheBench';
 import { paintPictures } from './pictures';
 import { CLUB, KITS, PAGES, STORIES, type DemoKit, type DemoPage } from './scenario';
 
@@ -104,7 +107,7 @@ class Scene {
         ? [{ what: { lot, part }, thing: looks.thing, left: count, isOut: false }]
         : [];
     });
-    const laid = roundPhotos(candidates, layout.accents, {
+    const { laid } = roundPhotos(candidates, layout.accents, {
       page: layout.size,
       colours: photos.flatMap((photo) => photo?.colours ?? []),
       words: [],
@@ -206,37 +209,44 @@ class Scene {
     return face.id;
   }
 
-  write(): string {
-    const { kits, faces, lots, photos, images, pages, events } = this;
-    const sorted = <T extends { id: string }>(list: readonly T[]): T[] =>
-      [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
-    return `${JSON.stringify(
-      {
-        format: 'nubbin-bench',
-        version: 4,
-        kits: sorted(kits),
-        faces: sorted(faces),
-        lots: sorted(lots),
-        stories: sorted(STORIES),
-        photos: sorted(photos),
-        pages: sorted(pages),
-        plans: [],
-        drafts: [],
-        designs: [],
-        sharings: [],
-        wishes: [],
-        rules: [],
-        events,
-        pictures: sorted(images),
-      },
-      null,
-      1,
-    )}\n`;
+  /** All that was written down, as a bench. */
+  bench(): Bench {
+    const byId = <T extends { id: string }>(list: readonly T[]): Map<string, T> =>
+      new Map(list.map((one) => [one.id, one]));
+    return {
+      ...EMPTY_BENCH,
+      kits: byId(this.kits),
+      faces: byId(this.faces),
+      lots: byId(this.lots),
+      stories: byId(STORIES),
+      photos: byId(this.photos),
+      pages: byId(this.pages),
+      ledger: this.ledger,
+    };
   }
 }
 
-/** The demo bench as a file's text; the same every time. */
-export function makeDemo(): string {
+const sorted = <T extends { readonly id: string }>(list: Iterable<T>): T[] =>
+  [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
+
+const textOf = (bench: Bench, events: readonly LedgerEvent[], pictures: Scene['images']): string =>
+  `${JSON.stringify(
+    {
+      format: 'nubbin-bench',
+      version: 4,
+      ...Object.fromEntries(TABLES.map((table) => [table, sorted<{ readonly id: string }>(bench[table].values())])),
+      events,
+      pictures: sorted(pictures),
+    },
+    null,
+    1,
+  )}\n`;
+
+/**
+ * The demo bench as a file's text; the same every time.
+ * @param solver null: without the pages in hand, the newest kit as it came
+ */
+export function makeDemo(solver: Solver | null): string {
   const scene = new Scene();
   scene.develop();
   const things = [
@@ -244,11 +254,14 @@ export function makeDemo(): string {
     ...PAGES.map((page, n) => ({ day: page.day, play: () => scene.make(page, n) })),
   ];
   for (const { play } of things.sort((a, b) => a.day.localeCompare(b.day))) play();
-  return scene.write();
+  const past = scene.bench();
+  if (!solver) return textOf(past, scene.events, scene.images);
+  const { bench, entries } = onTheBench(past, solver);
+  return textOf(bench, [...scene.events, ...entries], scene.images);
 }
 
 if (process.argv[1] === import.meta.filename) {
-  const text = makeDemo();
+  const text = makeDemo(solverFrom(await loadHighs()));
   writeFileSync(new URL('./bench.json', import.meta.url), text);
   console.log(`demo/bench.json: ${Math.round(text.length / 1024)} KB`);
 }

@@ -189,3 +189,90 @@ export const PAGES: readonly DemoPage[] = [
     counted: { 'enamel dots': 5 },
   },
 ];
+
+/** A page that is in hand. */
+export interface OpenPage {
+  readonly id: string;
+  readonly title: string;
+  readonly design: string;
+  /** Null: a place kept for one. */
+  readonly photos: readonly (string | null)[];
+  readonly papers: Readonly<Record<string, string>>;
+  readonly date: string;
+  readonly place: string;
+}
+
+/** Pages in hand of one kit each; `isGlued` null: it is an idea, false: it is cut and its things are laid out. */
+export const OPEN: readonly { readonly page: OpenPage; readonly day: string; readonly isGlued: boolean | null }[] = [
+  {
+    page: {
+      id: 'page-sawdust',
+      title: 'Into the sawdust',
+      design: 'strip-bands',
+      photos: ['sawdust'],
+      papers: { ground: 'cardstock ash', upper: 'brick stripe', lower: 'clay slip wash', mat: 'crackle glaze' },
+      date: '',
+      place: '',
+    },
+    day: '2026-10-18',
+    isGlued: true,
+  },
+  {
+    page: {
+      id: 'page-marrow',
+      title: 'Heaviest of all',
+      design: 'framed-ground',
+      photos: ['marrow'],
+      papers: { frame: 'seed packets', ground: 'cardstock cream', mat: 'gingham green' },
+      date: '2026-08',
+      place: 'plot 14',
+    },
+    day: '2026-11-01',
+    isGlued: false,
+  },
+  {
+    page: {
+      id: 'page-boxes',
+      title: 'Egg boxes, counted',
+      design: 'photo-block',
+      photos: ['boxes', null],
+      papers: {},
+      date: '2026-09-12',
+      place: 'the orchard wall',
+    },
+    day: '2026-11-05',
+    isGlued: null,
+  },
+];
+
+/** Two pages that the newest kit is shared out over, and how many of the first one's cuts are made. */
+export const SHARED: {
+  readonly kit: string;
+  readonly day: string;
+  readonly cuts: number;
+  readonly pages: readonly OpenPage[];
+} = {
+  kit: 'moth',
+  day: '2026-11-06',
+  cuts: 3,
+  pages: [
+    {
+      id: 'page-lamp',
+      title: 'Forty by the lamp',
+      design: 'strip-bands',
+      photos: ['lamp'],
+      papers: {},
+      date: '2026-09-12',
+      place: 'the orchard wall',
+    },
+    {
+      id: 'page-hawk',
+      title: 'Elephant hawk',
+      design: 'framed-ground',
+      photos: ['hawk'],
+      papers: {},
+      date: '2026-09-12',
+      place: 'the orchard wall',
+    },
+  ],
+};

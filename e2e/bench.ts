@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page } from './test';
 import { readFileSync } from 'node:fs';
 
 const demo = JSON.parse(readFileSync(new URL('../demo/bench.json', import.meta.url), 'utf8')) as {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { goTo, openDemo, pick } from './bench';
 
 async function newList(page: Page, name: string, list: string): Promise<void> {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { beginBoxStack, cutAll, planAgain, openDemo, paperFigures, reload, takePapersOut } from './bench';
 
 test('a cut at another measure and a spoilt part: the rest is planned again, and finished after a reload', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { goTo, openDemo, paperFigures, startEmpty } from './bench';
 import { LONG_LIST } from './longList';
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { goTo, openDemo, pick, pictureFile, reload } from './bench';
 import { datedJpeg } from './datedJpeg';
 

@@ -1,9 +1,11 @@
 import { defineConfig } from '@playwright/test';
+import { fileURLToPath } from 'node:url';
 
 const PORT = 4189;
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: fileURLToPath(new URL('./plainDemo.ts', import.meta.url)),
   outputDir: '../test-results/e2e',
   // On a machine that others keep busy the longest take four times as long.
   timeout: 240_000,

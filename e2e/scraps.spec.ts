@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { goTo, openDemo, pick, reload } from './bench';
 
 /** Twenty scraps as they come out of a box: some of the paper before, some of one she has, some of one she does not. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { beginPage, cutAll, goTo, openDemo, paperFigures, pick, reload } from './bench';
 
 test('nothing waits, then two pages share the kits, a kit is taken away, and both are cut in one go', async ({

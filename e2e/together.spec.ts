@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { beginPage, cutAll, goTo, openDemo, paperFigures, reload } from './bench';
 
 test('two pages are cut in one go, with a reload in the middle; both are then cut', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { cutAll, openDemo, reload } from './bench';
 
 test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true });

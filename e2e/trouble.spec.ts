@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { goTo, openDemo, startEmpty } from './bench';
 
 async function choose(page: Page, name: string, buffer: Buffer): Promise<void> {

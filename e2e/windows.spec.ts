@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { cutAll, goTo, openDemo, paperFigures, reload, takePapersOut } from './bench';
 
 test('hidden middles are cut out before glueing, as her school has it, and go to the stash', async ({ page }) => {

@@ -28,6 +28,14 @@ function wordsFor({ title, photos }: Page, things: readonly ToLay[], bench: Benc
     .filter((word) => word.length > 3);
 }
 
+/** Whether a thing says nothing of the theme of its own kit, or the page is about that: no moth from an older kit. */
+function isOfNoTheme({ looks, kit }: ToLay, words: readonly string[], bench: Bench): boolean {
+  const says = looks.kind === 'small' ? `${looks.name} ${looks.thing.words}`.toLowerCase() : looks.name.toLowerCase();
+  if (words.some((word) => says.includes(word))) return true;
+  const printed = looks.kind === 'small' && looks.thing.words !== '';
+  return !printed && !(bench.kits.get(kit)?.theme ?? []).some((word) => says.includes(word.toLowerCase()));
+}
+
 /**
  * Clusters for one of a page's places, the best first: from what is out and in its kits; what those lack, the rest of
  * the stash may have. @param place its number among the layout's accents
@@ -43,5 +51,7 @@ export function clustersFor(page: Page, layout: Layout, place: number, bench: Be
     keep: freeOfClusters(page, layout, bench),
   };
   const found = clusters(candidatesOf(near), wish);
-  return (found.length > 0 ? found : clusters(candidatesOf([...near, ...elsewhere]), wish)).slice(0, MOST);
+  if (found.length > 0) return found.slice(0, MOST);
+  const others = elsewhere.filter((one) => isOfNoTheme(one, wish.words, bench));
+  return clusters(candidatesOf([...near, ...others]), wish).slice(0, MOST);
 }

@@ -1,4 +1,4 @@
-import { looksOf, roleOf, roundPhotos, type Candidate, type SmallThing as Looking } from '../placing';
+import { looksOf, roleOf, roundPhotos, type Candidate, type RoundPhotos, type SmallThing as Looking } from '../placing';
 import type { SharingPage } from '../sharing';
 import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
 import type { Lot, LotKind } from '../things';
@@ -42,17 +42,18 @@ function thingsIn(lot: Lot, bench: Bench): SmallThing[] {
 }
 
 /** The clusters that a page's share makes round its photos. */
-function laidOn({ page, layout, colours }: SharingPage, gifts: readonly SmallGift[], bench: Bench): Laying[] {
+function laidOn(
+  { page, layout, colours }: SharingPage,
+  gifts: readonly SmallGift[],
+  bench: Bench,
+  elsewhere: ReadonlySet<string>,
+): RoundPhotos {
   const candidates = gifts.flatMap(({ lot, part, count }): Candidate[] => {
     const thing = looksLike(lot, part, bench);
     return thing ? [{ what: { lot, part }, thing, left: count, isOut: true }] : [];
   });
-  return roundPhotos(candidates, layout.accents, {
-    page: layout.size,
-    colours,
-    words: [],
-    keep: freeOfClusters(page, layout, bench),
-  });
+  const keep = freeOfClusters(page, layout, bench);
+  return roundPhotos(candidates, layout.accents, { page: layout.size, colours, words: [], keep }, elsewhere);
 }
 
 /** Embellishments of some kits shared over pages: by colour, by theme, in threes and fives, and laid in clusters. */
@@ -68,15 +69,14 @@ export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: Re
   });
   const themes = [...bench.kits.values()].flatMap(({ theme }) => theme.map((word) => word.toLowerCase()));
   const shared = shareSmallThings(things, wishes, themes);
-  const laid = new Map(
-    pages.map((one) => [
-      one.page.id,
-      laidOn(
-        one,
-        shared.gifts.filter(({ page }) => page === one.page.id),
-        bench,
-      ),
-    ]),
-  );
+  const laid = new Map<string, readonly Laying[]>();
+  // No two pages have the same three things, where there are others.
+  const seen = new Set<string>();
+  for (const one of pages) {
+    const own = shared.gifts.filter(({ page }) => page === one.page.id);
+    const round = laidOn(one, own, bench, new Set(seen));
+    laid.set(one.page.id, round.laid);
+    for (const kinds of round.kinds) seen.add(kinds);
+  }
   return { ...shared, laid };
 }

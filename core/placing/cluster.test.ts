@@ -92,3 +92,20 @@ test('of things alike in role the one in the photos’ colours comes first, and 
 test('with nothing of one size there is none', () => {
   expect(clusters([of('enamel dots', []), of('moths', [])], asked)).toEqual([]);
 });
+
+test('on a small page with its photo in the middle there is a little one beside it', () => {
+  const all = [of('moths', []), of('label', []), of('star', []), of('enamel dots', [])];
+  // Eight by eight, a photo 4 x 3 in its middle: two and a half inches are free above and below it.
+  const small: ClusterWish = {
+    ...asked,
+    page: { w: inches(8), h: inches(8) },
+    at: { x: inches(2), y: inches(2) },
+    keep: [
+      { x: inches(2), y: inches(2.5), w: inches(4), h: inches(3) },
+      { x: 0, y: inches(6.5), w: inches(8), h: inches(1.5) },
+    ],
+  };
+  const [first] = clusters(all, small);
+  expect(first).toBeDefined();
+  expect(first!.things.length % 2).toBe(1);
+});

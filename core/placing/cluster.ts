@@ -1,13 +1,13 @@
 import { affinity, type ColourShare } from '../colour';
 import { overlaps, type Point, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
-import type { Placed, PlacedWhat } from '../things';
+import type { Placed, PlacedItem } from '../things';
 import { around, boundsOf } from './bounds';
 import type { SmallThing } from './smallThing';
 
 /** A kind of small thing that a cluster can be made of. */
 export interface Candidate {
-  readonly what: Extract<PlacedWhat, { part: string }>;
+  readonly what: PlacedItem;
   readonly thing: SmallThing;
   /** How many of it are left. */
   readonly left: number;
@@ -30,7 +30,7 @@ export interface ClusterWish {
 
 export interface Cluster {
   /** The lowest first; no ids yet. */
-  readonly things: readonly (Omit<Placed, 'id'> & { readonly thing: SmallThing })[];
+  readonly things: readonly (Omit<Placed, 'id'> & { readonly what: PlacedItem; readonly thing: SmallThing })[];
   readonly bounds: Rect;
 }
 
@@ -66,10 +66,11 @@ function strangeness({ thing, isOut }: Candidate, { colours, words }: ClusterWis
 
 interface Recipe {
   readonly large: Candidate;
-  readonly middle: Candidate;
+  /** Null: of two kinds only, for little room. */
+  readonly middle: Candidate | null;
   readonly small: Candidate;
-  /** One or three of the small ones, so that the number is odd. */
-  readonly dots: 1 | 3;
+  /** So many of the small ones that the number is odd. */
+  readonly dots: 1 | 2 | 3;
   readonly badness: number;
 }
 
@@ -97,21 +98,42 @@ function recipes(candidates: readonly Candidate[], wish: ClusterWish): Recipe[] 
     .sort((a, b) => a.badness - b.badness);
 }
 
+/** Where there is no room for a large one: one of middle length, two small ones. */
+function littleRecipes(candidates: readonly Candidate[], wish: ClusterWish): Recipe[] {
+  const ranked = candidates
+    .filter(({ left }) => left > 0)
+    .map((one) => ({ one, badness: strangeness(one, wish) }))
+    .sort((a, b) => a.badness - b.badness);
+  const [middle, small] = [
+    ranked.filter(({ one }) => longest(one.thing) > SMALL && longest(one.thing) < MIDDLE).slice(0, LOOKED_AT),
+    ranked.filter(({ one }) => longest(one.thing) <= SMALL && one.left >= 2).slice(0, LOOKED_AT),
+  ];
+  return middle
+    .flatMap((a) =>
+      small.map((b): Recipe => ({ large: a.one, middle: null, small: b.one, dots: 2, badness: a.badness + b.badness })),
+    )
+    .sort((a, b) => longest(a.large.thing) - longest(b.large.thing) || a.badness - b.badness);
+}
+
 /** The things of a recipe about its place: the middle one half under the large, the small ones at its outer edge. */
 function arranged({ large, middle, small, dots }: Recipe, { page, at }: ClusterWish): Cluster['things'] {
   const isLeft = at.x < page.w / 2;
   const out = isLeft ? -1 : 1;
-  const [big, next] = [longest(large.thing), longest(middle.thing)];
+  const big = longest(large.thing);
   const reach = big / 2 + longest(small.thing) * 0.7;
-  const anyRaised = [large, middle, small].some(({ thing }) => thing.isRaised);
+  const anyRaised = [large, middle, small].some((one) => one?.thing.isRaised);
   return [
-    {
-      what: middle.what,
-      thing: middle.thing,
-      x: at.x - out * 0.3 * big,
-      y: at.y + 0.32 * next + 0.18 * big,
-      turn: out * 24,
-    },
+    ...(middle
+      ? [
+          {
+            what: middle.what,
+            thing: middle.thing,
+            x: at.x - out * 0.3 * big,
+            y: at.y + 0.32 * longest(middle.thing) + 0.18 * big,
+            turn: out * 24,
+          },
+        ]
+      : []),
     {
       what: large.what,
       thing: large.thing,
@@ -142,35 +164,40 @@ const shifted = (things: Cluster['things'], dx: number, dy: number): Cluster => 
 const inwards = (from: number, size: number, length: number): number =>
   Math.max(-from, 0) + Math.min(length - (from + size), 0);
 
+/** Farther than this from its place a cluster is at no place. */
+const FARTHEST = inches(3.5);
+
 /** Moved as little as needed to lie within the page and off what must show; null: it cannot. */
 function fitted(things: Cluster['things'], { page, keep }: ClusterWish): Cluster | null {
-  const within = ({ bounds, things: moved }: Cluster): Cluster =>
-    shifted(moved, inwards(bounds.x, bounds.w, page.w), inwards(bounds.y, bounds.h, page.h));
-  const first = within(shifted(things, 0, 0));
-  const { bounds } = first;
-  const steps = keep
-    .filter((rect) => overlaps(rect, bounds))
-    .flatMap((rect) => [
-      // A tick more, as what must show may end between two.
-      [Math.floor(rect.x - bounds.x - bounds.w) - 1, 0],
-      [Math.ceil(rect.x + rect.w - bounds.x) + 1, 0],
-      [0, Math.floor(rect.y - bounds.y - bounds.h) - 1],
-      [0, Math.ceil(rect.y + rect.h - bounds.y) + 1],
-    ])
-    .sort(([ax = 0, ay = 0], [bx = 0, by = 0]) => Math.hypot(ax, ay) - Math.hypot(bx, by));
-  const all = [first, ...steps.map(([dx = 0, dy = 0]) => shifted(first.things, dx, dy))];
-  return (
-    all.find(
-      ({ bounds: b }) =>
-        b.x >= 0 && b.y >= 0 && b.x + b.w <= page.w && b.y + b.h <= page.h && !keep.some((rect) => overlaps(rect, b)),
-    ) ?? null
-  );
+  const { bounds } = shifted(things, 0, 0);
+  const first = { x: inwards(bounds.x, bounds.w, page.w), y: inwards(bounds.y, bounds.h, page.h) };
+  // A tick more, as what must show may end between two.
+  const xs = keep.flatMap(({ x, w }) => [Math.floor(x - bounds.x - bounds.w) - 1, Math.ceil(x + w - bounds.x) + 1]);
+  const ys = keep.flatMap(({ y, h }) => [Math.floor(y - bounds.y - bounds.h) - 1, Math.ceil(y + h - bounds.y) + 1]);
+  const found = [first.x, ...xs]
+    .flatMap((x) => [first.y, ...ys].map((y) => ({ x, y, far: Math.hypot(x, y) })))
+    .filter(({ far }) => far <= FARTHEST)
+    .sort((a, b) => a.far - b.far)
+    .find(({ x, y }) => {
+      const b = { ...bounds, x: bounds.x + x, y: bounds.y + y };
+      const isWithin = b.x >= 0 && b.y >= 0 && b.x + b.w <= page.w && b.y + b.h <= page.h;
+      return isWithin && !keep.some((rect) => overlaps(rect, b));
+    });
+  return found ? shifted(things, found.x, found.y) : null;
 }
 
 /**
  * Clusters for one place, the best first: of one large, one middle and one or three small things, the photos' colours
  * and the theme's words before others, raised with flat. Each lies within the page and off what must show. Common
- * practice, no source.
+ * practice, no source. Where there is no room for these, of one of middle length and two small ones.
  */
-export const clusters = (candidates: readonly Candidate[], wish: ClusterWish): readonly Cluster[] =>
-  recipes(candidates, wish).flatMap((recipe) => fitted(arranged(recipe, wish), wish) ?? []);
+export function clusters(candidates: readonly Candidate[], wish: ClusterWish): readonly Cluster[] {
+  const fit = (all: readonly Recipe[]): Cluster[] =>
+    all.flatMap((recipe) => fitted(arranged(recipe, wish), wish) ?? []);
+  const whole = fit(recipes(candidates, wish));
+  return whole.length > 0 ? whole : fit(littleRecipes(candidates, wish));
+}
+
+/** Which kinds of things a cluster is of, whatever their order. */
+export const kindsOf = ({ things }: Cluster): string =>
+  [...new Set(things.map(({ what }) => `${what.lot}/${what.part}`))].sort().join(' ');

@@ -50,7 +50,7 @@ test('clusters round the photos take no more than there is, and none covers anot
       });
       const candidates = [of('moths', large), of('star', 9), of('enamel dots', small)];
       const page = { w: inches(12), h: inches(12) };
-      const laid = roundPhotos(candidates, PLACES, { page, colours: [], words: [], keep: [] });
+      const { laid } = roundPhotos(candidates, PLACES, { page, colours: [], words: [], keep: [] });
       for (const { what, left } of candidates)
         expect(laid.filter((one) => one.what === what).length).toBeLessThanOrEqual(left);
       expect(laid.filter((one) => one.what === candidates[0]?.what).length).toBeGreaterThanOrEqual(1);
@@ -91,3 +91,22 @@ test('a push never goes farther than asked, nor the other way', () =>
       },
     ),
   ));
+
+test('of several pages none has the same things again while there are others', () => {
+  const of = (name: string): Candidate => ({
+    what: { lot: name, part: '' },
+    thing: smallThing({ name, kind: 'ephemera', size: null }, '', ['#e6ab3e']),
+    left: 9,
+    isOut: true,
+  });
+  const candidates = [of('moths'), of('feather'), of('star'), of('enamel dots')];
+  const wish = { page: { w: inches(12), h: inches(12) }, colours: [], words: [], keep: [] };
+  const first = roundPhotos(candidates, PLACES.slice(0, 1), wish);
+  const second = roundPhotos(candidates, PLACES.slice(0, 1), wish, new Set(first.kinds));
+  expect(second.kinds).toHaveLength(1);
+  expect(second.kinds).not.toEqual(first.kinds);
+  // Where there is nothing else, the same again is better than none.
+  const few = candidates.filter(({ thing }) => thing.name !== 'feather');
+  const only = roundPhotos(few, PLACES.slice(0, 1), wish);
+  expect(roundPhotos(few, PLACES.slice(0, 1), wish, new Set(only.kinds)).kinds).toEqual(only.kinds);
+});

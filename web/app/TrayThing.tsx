@@ -26,6 +26,7 @@ type Way = 'lay' | 'use' | 'use-some' | 'away' | 'away-some';
 
 /** One thing on the bench: used on the page, in part or whole, or put away by itself. */
 export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: TrayThingProps) {
+  const [isOpen, setOpen] = useState(false);
   const [some, setSome] = useState<'use' | 'away' | null>(null);
   const carryOut = (way: 'use' | 'away', what: Chosen): void => {
     void act(way === 'use' ? putOnPage(page.id, [what]) : putAway(page.id, [what]));
@@ -50,8 +51,16 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
         if (what) dragThing(event, what);
       }}
     >
-      <MenuTrigger>
-        <Thing aria-label={`${label}: use it or put it away`}>{children}</Thing>
+      {/* Opened when it is let go, so that it can be dragged. */}
+      <MenuTrigger
+        isOpen={isOpen}
+        onOpenChange={(to) => {
+          if (!to) setOpen(false);
+        }}
+      >
+        <Thing aria-label={`${label}: use it or put it away`} onPress={() => setOpen(true)}>
+          {children}
+        </Thing>
         <Choices>
           <Menu onAction={(key) => choose(key as Way)}>
             {what && <MenuItem id="lay">Lay {lot?.measure === 'count' ? 'one' : 'it'} on the page</MenuItem>}

@@ -1,10 +1,19 @@
 import demoUrl from '../../demo/bench.json?url';
+import { pageState } from '../../core/cutlist';
+import { fold } from '../../core/ledger';
 import { ok } from '../../core/result';
 import { EMPTY_FILE, type BenchFile } from './file/contents';
 import { inlinePictures } from './file/inlinePictures';
 import { putInPlace } from './file/replaceBench';
 import { useSettings } from './settings';
 import type { StockDb } from './stockDb';
+
+/** The page whose papers lie in the tray: the last one that is being cut. */
+function beingCut({ pages, plans, events }: BenchFile): string | null {
+  const ledger = fold(events).value;
+  const on = ledger && { ledger, plans: new Map(plans.map((plan) => [plan.id, plan])) };
+  return (on && pages.findLast((page) => pageState(page, on) === 'planned')?.id) ?? null;
+}
 
 /** Puts the demo scenario, which the tests have checked, in place of everything. @throws it could not be fetched */
 export async function bringDemo(db: StockDb): Promise<void> {
@@ -16,7 +25,7 @@ export async function bringDemo(db: StockDb): Promise<void> {
       return ok(null);
     },
   });
-  useSettings.getState().change({ pageInHand: null });
+  useSettings.getState().change({ pageInHand: beingCut(file) });
 }
 
 /** Clears everything away. */

@@ -7,6 +7,7 @@ import { drawShape, pathData } from '../../core/shapes';
 import { fillOf, useFacesInSight } from './facesInSight';
 import type { LaidThing } from './LaidFigure';
 import { LaidOver, type LaidOverProps } from './LaidOver';
+import { TitleWords, WrittenWords, type WordsOnPage } from './PageWriting';
 import { PictureFill, type PictureFillProps } from './PictureFill';
 
 export interface PageDrawingProps {
@@ -17,8 +18,8 @@ export interface PageDrawingProps {
   pictures: readonly (Omit<PictureFillProps, 'x' | 'y' | 'width' | 'height'> | undefined)[];
   /** Pixels to an inch. */
   scale: number;
-  title?: string;
-  journaling?: string;
+  /** What is written on it. */
+  writing?: WordsOnPage;
   /** A layer to point out, and what could be cut out of it. */
   shown?: { layer: string; window: Rect | null } | null;
   /** Whether the places for clusters of small things are marked. @default false */
@@ -55,8 +56,7 @@ export function PageDrawing({
   papers,
   pictures,
   scale,
-  title = '',
-  journaling = '',
+  writing,
   shown = null,
   withAccents = false,
   onChoose,
@@ -104,8 +104,8 @@ export function PageDrawing({
           </g>
         </Fragment>
       ))}
-      <Words rect={layout.title} words={title} isTitle colour="#8a1c4f" />
-      <Words rect={layout.journaling} words={journaling} colour="#2b1d33" />
+      {writing && <TitleWords rect={layout.title} {...writing} />}
+      {writing && <WrittenWords rect={layout.journaling} {...writing} />}
       <LaidOver laid={above} scale={scale} {...laying} />
       {withAccents &&
         layout.accents.map(({ x, y }, i) => (
@@ -174,71 +174,4 @@ function PhotoLayer({ layer, picture }: { layer: PageLayer; picture: PageDrawing
       </>
     );
   return <PictureFill {...picture} {...box} />;
-}
-
-/**
- * About what a letter and the two ends of a slip take, of the size of its letters; the bold letters of a title are
- * wider.
- */
-const LETTER = { title: 0.62, text: 0.56 };
-const ENDS = 0.6;
-
-/** Words on a slip, set to fit their place; how they will be written is hers. */
-function Words({
-  rect,
-  words,
-  colour,
-  isTitle = false,
-}: {
-  rect: Rect;
-  words: string;
-  colour: string;
-  isTitle?: boolean;
-}) {
-  if (words.trim() === '') return null;
-  const [w, h] = [inch(rect.w), inch(rect.h)];
-  const size = isTitle
-    ? Math.min(h * 0.62, w / (words.length * LETTER.title + ENDS))
-    : Math.min(0.3, h / 2, (w / words.length) * 4);
-  const perLine = Math.max(1, Math.floor(w / (size * 0.5)));
-  const lines = isTitle
-    ? [words]
-    : words.split(/\s+/).reduce<string[]>((all, word) => {
-        const last = all[all.length - 1];
-        return last !== undefined && `${last} ${word}`.length <= perLine
-          ? [...all.slice(0, -1), `${last} ${word}`]
-          : [...all, word];
-      }, []);
-  const shown = lines.slice(0, 3);
-  const [x, middle] = [inch(rect.x), inch(rect.y) + h / 2];
-  const slip = {
-    w: Math.min(w, size * (Math.max(...shown.map((line) => line.length)) * LETTER[isTitle ? 'title' : 'text'] + ENDS)),
-    h: (shown.length * 1.15 + 0.35) * size,
-  };
-  return (
-    <g pointerEvents="none">
-      <rect
-        x={x}
-        y={middle - slip.h / 2}
-        width={slip.w}
-        height={slip.h}
-        fill="#fffdf6"
-        stroke="rgba(40,20,30,.2)"
-        strokeWidth={0.02}
-      />
-      <text
-        y={middle + size * 0.35 - ((shown.length - 1) * size * 1.15) / 2}
-        fontSize={size}
-        fill={colour}
-        fontWeight={isTitle ? 750 : 450}
-        fontFamily="'Bricolage Grotesque Variable', sans-serif"
-      >
-        {shown.map((line, i) => (
-          <tspan key={i} x={x + (size * ENDS) / 2} dy={i === 0 ? 0 : size * 1.15}>
-            {line}
-          </tspan>
-        ))}
-      </text>
-    </g>
-  );
 }

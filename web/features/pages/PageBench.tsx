@@ -32,6 +32,7 @@ import { dropPage, changePage, moveLaid } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { toSixteenths } from '../../../core/placing';
+import { usePageWriting } from '../../parts/pageWriting';
 import { useLaidThings } from '../../parts/laidThings';
 import { Tabs } from '../../ui/Tabs';
 import { ClusterSlip } from './ClusterSlip';
@@ -65,6 +66,7 @@ function Bench({ page }: { page: Page }) {
   const [thing, setThing] = useState<string | null>(null);
   const [withAccents, setAccents] = useState(false);
   const laid = useLaidThings(page);
+  const writing = usePageWriting(page);
   const pictures = usePictures(page.photos);
   useEffect(() => {
     change({ pageInHand: page.id });
@@ -173,8 +175,7 @@ function Bench({ page }: { page: Page }) {
                   papers={work.papers}
                   pictures={pictures}
                   scale={scale}
-                  title={page.title}
-                  journaling={page.journaling}
+                  writing={writing}
                   withAccents={withAccents}
                   shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
                   onChoose={chooseLayer}

@@ -4,15 +4,18 @@ import { Stack } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
+import { formatLength } from '../../../core/length';
+import { titleIn, writtenIn } from '../../../core/writing';
+import { useLetterHeight } from '../../parts/pageWriting';
+import { useSettings } from '../../data/settings';
+import { countWords } from '../../ui/countWords';
 
 type Field = 'title' | 'date' | 'place' | 'journaling';
 
-/** Characters to an inch of small handwriting: about 12. Common practice, no source. */
-const PER_INCH = 12;
-const LINE_INCHES = 0.25;
-
 /** Title, date, place and journaling; kept as each field is left. */
 export function PageWords({ page, layout }: { page: Page; layout: Layout | null }) {
+  const system = useSettings((s) => s.system);
+  const letters = useLetterHeight(page.id);
   const field = (name: Field, label: string, rows?: number, errorOf?: (text: string) => string | null) => (
     <KeptTextField
       label={label}
@@ -24,18 +27,25 @@ export function PageWords({ page, layout }: { page: Page; layout: Layout | null 
       {...(rows === undefined ? {} : { rows })}
     />
   );
-  const room = layout
-    ? Math.floor((layout.journaling.w / 8128) * PER_INCH) *
-      Math.max(1, Math.floor(layout.journaling.h / 8128 / LINE_INCHES))
-    : Infinity;
-  const tooLong = (text: string): string | null =>
-    text.length > room
-      ? `About ${text.length - room} letters more than there is room for at a small hand: shorten it, or write on a tag.`
+  const tooLong = (text: string): string | null => {
+    if (!layout) return null;
+    const { lines, room } = writtenIn(text, layout.journaling);
+    const over = lines.slice(room).join(' ').length;
+    return over > 0
+      ? `About ${over} letters more than there is room for at a small hand: shorten it, or write on a tag.`
       : null;
+  };
+  const tooWide = (text: string): string | null => {
+    if (!layout || text.trim() === '') return null;
+    const { height, lines, fits } = titleIn(text, layout.title, letters);
+    return fits
+      ? null
+      : `In letters ${formatLength(height, system)} high it takes ${countWords(lines.length, 'line')} and goes beyond its place.`;
+  };
   return (
     <Stack>
       <h2>Words</h2>
-      {field('title', 'Title')}
+      {field('title', 'Title', undefined, tooWide)}
       {field('date', 'Date')}
       {field('place', 'Place')}
       {field('journaling', 'Journaling', 3, tooLong)}

@@ -8,6 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { usePageWriting } from '../../parts/pageWriting';
 import { useLaidThings } from '../../parts/laidThings';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
@@ -84,6 +85,7 @@ export function PagesScreen() {
 function Spread({ page }: { page: Page }) {
   const system = useSettings((s) => s.system);
   const state = useBench((b) => pageState(page, b));
+  const writing = usePageWriting(page);
   const pictures = usePictures(page.photos);
   const layout = useMemo(() => pageLayout(page), [page]);
   const laid = useLaidThings(page);
@@ -97,6 +99,7 @@ function Spread({ page }: { page: Page }) {
             pictures={pictures}
             scale={SCALE}
             laid={laid}
+            writing={writing}
             label={`${pageName(page)}, drawn`}
           />
         ) : (

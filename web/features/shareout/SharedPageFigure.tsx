@@ -8,6 +8,7 @@ import type { SmallGifts } from '../../../core/making';
 import { looksOf } from '../../../core/placing';
 import type { PageCost, SharePlan } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
+import { pageWriting } from '../../parts/pageWriting';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -71,7 +72,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
         papers={papers ?? {}}
         pictures={pictures}
         scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))}
-        title={page.title}
+        writing={pageWriting(page, bench)}
         laid={shared?.complete ? laid : []}
         label={`${pageName(page)} as it will look`}
       />

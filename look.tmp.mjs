@@ -1,0 +1,14 @@
+import { chromium } from '@playwright/test';
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+const p = await b.newPage({ viewport: { width: 1280, height: 800 } });
+p.on('pageerror', e => console.info('ERR', e.message));
+await p.goto('http://localhost:4180/pages');
+await p.waitForTimeout(2500);
+await p.screenshot({ path: '/tmp/l1.png' });
+await p.goto('http://localhost:4180/pages/page-marrow'); await p.waitForTimeout(1200);
+await p.screenshot({ path: '/tmp/l2.png' });
+await p.goto('http://localhost:4180/share-out'); await p.waitForTimeout(2500);
+await p.screenshot({ path: '/tmp/l3.png' });
+await p.goto('http://localhost:4180/cuts'); await p.waitForTimeout(1500);
+await p.screenshot({ path: '/tmp/l4.png' });
+await b.close();

@@ -1,0 +1,33 @@
+import type { Bench } from '../../core/making';
+import type { Page } from '../../core/things';
+import { useBench } from '../data/benchStore';
+import type { WordsOnPage } from '../ui/PageWriting';
+
+/** How high the letters are that are out for a page or used on it, ticks; null: none are. */
+function letterHeight(page: string, { ledger, lots }: Pick<Bench, 'ledger' | 'lots'>): number | null {
+  for (const { lot: id, claimed, used } of ledger.lots.values()) {
+    const lot = lots.get(id);
+    if (lot?.kind === 'alpha' && lot.height !== undefined && (page in claimed || page in used)) return lot.height;
+  }
+  return null;
+}
+
+/** As {@link letterHeight}. */
+export function useLetterHeight(page: string): number | null {
+  const { ledger, lots } = useBench((b) => b);
+  return letterHeight(page, { ledger, lots });
+}
+
+/** What is written on a page, as its drawing shows it: title, writing, date and place. */
+export const pageWriting = (page: Page, bench: Pick<Bench, 'ledger' | 'lots'>): WordsOnPage => ({
+  title: page.title,
+  journaling: page.journaling,
+  stamp: [page.date, page.place].filter((words) => words.trim() !== '').join(' · '),
+  letters: letterHeight(page.id, bench),
+});
+
+/** As {@link pageWriting}. */
+export function usePageWriting(page: Page): WordsOnPage {
+  const { ledger, lots } = useBench((b) => b);
+  return pageWriting(page, { ledger, lots });
+}
