@@ -175,7 +175,7 @@ test.each([
     [
       ['ephemera', 3, 'moths', inches(2), inches(1.5)],
       ['ephemera', 2, 'jars', null, null],
-      ['ephemera', 1, 'label night shift 14', null, null],
+      ['ephemera', 1, 'label "night shift 14"', null, null],
     ],
   ],
   [

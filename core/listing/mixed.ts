@@ -37,7 +37,7 @@ function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
   if (!told || doubts.length > 0 || (size && !before)) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
-  const name = own.words(start, end).replace(/[.;,]+$/, '');
+  const name = own.told(start, end).replace(/[.;,]+$/, '');
   return name === '' || /\d/.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
     ? null
     : {

@@ -57,6 +57,15 @@ export class Unread {
     return own.join('').replace(/\s+/g, ' ').trim();
   }
 
+  /** As {@link words}; what stands in quotes beside other words keeps its marks: it is printed on the thing. */
+  told(from = 0, to = this.left.length): string {
+    const words = this.words(from, to);
+    const inQuotes = [...this.left.slice(from, to).matchAll(new RegExp(`${HIDDEN}+`, 'gu'))].map(({ index, 0: run }) =>
+      this.text.slice(from + index, from + index + run.length).trim(),
+    );
+    return inQuotes.reduce((all, one) => (one === '' || all === one ? all : all.replace(one, `"${one}"`)), words);
+  }
+
   /** What is left between the marks of a pattern. */
   parts(marks: RegExp): Stretch[] {
     const out: Stretch[] = [];

@@ -80,7 +80,7 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
   const item = itemsOf(pack).find(({ id }) => id === part);
   const name = item?.name ?? packName(pack);
   // Brass and wood say their colour themselves.
-  const told = colours.length > 0 ? colours : coloursIn(name).map(({ hex }) => hex);
+  const told = colours.length > 0 ? colours : coloursIn(name.replace(QUOTED, '')).map(({ hex }) => hex);
   const several = item || !SEVERAL.test(name) ? [] : outlinesIn(name);
   const outline = nthOf(several, nth)[0] ?? outlineFor(name, pack.kind);
   return {

@@ -41,6 +41,25 @@ describe('embellishments', () => {
     expect(shareSmallThings([thing('dots', 3)], [wish('night', ['moth'])], THEMES).gifts).toHaveLength(1);
     expect(shareSmallThings([thing('moths', 3, ['moth'])], [wish('any')], THEMES).gifts).toHaveLength(1);
   });
+  test('no two pages have the same three while there are others', () => {
+    const things = (['large', 'middle', 'small'] as const).flatMap((role) =>
+      ['a', 'b', 'c'].map((name) => ({ ...thing(`${role} ${name}`, 20), role })),
+    );
+    const pages = ['p', 'q', 'r'].map((id) => wish(id));
+    const { gifts } = shareSmallThings(things, pages, THEMES);
+    const trios = pages.map(({ page }) =>
+      gifts
+        .filter((gift) => gift.page === page)
+        .map(({ lot }) => lot)
+        .sort()
+        .join(', '),
+    );
+    expect(trios.every((trio) => trio.split(', ').length === 3)).toBe(true);
+    expect(new Set(trios).size).toBe(3);
+    // Where there is nothing else the same again is better than none.
+    const few = things.filter(({ lot }) => lot.endsWith(' a'));
+    expect(shareSmallThings(few, pages, THEMES).gifts).toHaveLength(9);
+  });
   test('colours far off do not go on a page', () => {
     expect(
       shareSmallThings([thing('dots', 9, [], night)], [wish('lamp'), wish('dark', [], night)], THEMES).gifts.map(

@@ -69,16 +69,8 @@ function offWord(thing: SmallThing, { words }: SmallWish, themes: readonly strin
   return topical[0]!;
 }
 
-/**
- * Shares embellishments out: each page up to three kinds, those nearest to its colours, of each five, three or one, so
- * that no page has more of a kind than its share. What is off a page's theme is left out and told.
- * @param themes words that say what things are about: those of all kits
- */
-export function shareSmallThings(
-  things: readonly SmallThing[],
-  pages: readonly SmallWish[],
-  themes: readonly string[],
-): SmallShare {
+/** The pages that each thing fits, and what is off a page's theme. */
+function fittingOf(things: readonly SmallThing[], pages: readonly SmallWish[], themes: readonly string[]) {
   const offTheme: OffTheme[] = [];
   const fitting = new Map<SmallThing, SmallWish[]>();
   for (const thing of things) {
@@ -91,6 +83,20 @@ export function shareSmallThings(
       }),
     );
   }
+  return { fitting, offTheme };
+}
+
+/**
+ * Shares embellishments out: each page up to three kinds, those nearest to its colours, of each five, three or one, so
+ * that no page has more of a kind than its share, and no two the same three while there are others. What is off a page's theme is left out and told.
+ * @param themes words that say what things are about: those of all kits
+ */
+export function shareSmallThings(
+  things: readonly SmallThing[],
+  pages: readonly SmallWish[],
+  themes: readonly string[],
+): SmallShare {
+  const { fitting, offTheme } = fittingOf(things, pages, themes);
   const given = new Map(pages.map(({ page }): [string, SmallThing[]] => [page, []]));
   // A cluster is of one large, one middle and one small: where there are such, a page gets one of each.
   const roles = new Set(things.map(({ role }) => role)).size;
@@ -103,23 +109,42 @@ export function shareSmallThings(
     const isMeant = thing.words.some((word) => page.words.some((own) => isAlike(word, own)));
     return (Number.isFinite(difference) ? difference : GOES / 2) - (isMeant ? MEANT : 0);
   };
+  /** Whether a page would have the same three as another, where something later would do for it as well. */
+  const isSameAgain = (thing: SmallThing, { page }: SmallWish, later: readonly SmallThing[]): boolean => {
+    const kinds = (own: readonly SmallThing[]): string => own.map(keyOf).sort().join(' ');
+    const own = [...(given.get(page) ?? []), thing];
+    const isTaken = [...given].some(([other, theirs]) => other !== page && kinds(theirs) === kinds(own));
+    return own.length === MOST_KINDS && isTaken && later.some(({ role, count }) => role === thing.role && count > 0);
+  };
   const gifts: SmallGift[] = [];
+  const left = new Map(things.map((thing) => [thing, thing.count]));
+  const give = (thing: SmallThing, { page }: SmallWish, count: number): void => {
+    gifts.push({ page, lot: thing.lot, part: thing.part, count });
+    given.get(page)?.push(thing);
+    left.set(thing, (left.get(thing) ?? 0) - count);
+  };
+  const skipped: { thing: SmallThing; page: SmallWish; share: number }[] = [];
   // Things of which there are fewest places to go first, so that what fits one page only reaches it.
-  for (const thing of [...things].sort(
-    (a, b) => fitting.get(a)!.length - fitting.get(b)!.length || keyOf(a).localeCompare(keyOf(b)),
-  )) {
-    const takers = fitting
-      .get(thing)!
+  const pagesFor = (thing: SmallThing): readonly SmallWish[] => fitting.get(thing) ?? [];
+  const inOrder = [...things].sort(
+    (a, b) => pagesFor(a).length - pagesFor(b).length || keyOf(a).localeCompare(keyOf(b)),
+  );
+  for (const [i, thing] of inOrder.entries()) {
+    const takers = pagesFor(thing)
       .filter((page) => hasRoom(thing, page.page) && distance(thing, page) < GOES)
       .sort((a, b) => distance(thing, a) - distance(thing, b) || a.page.localeCompare(b.page));
     if (takers.length === 0 || thing.count === 0) continue;
     // Of what a cluster has one of, three places have three.
     const most = thing.role === 'small' ? ODD[0] : PLACES;
     const share = ODD.find((n) => n <= most && n * takers.length <= thing.count) ?? 1;
-    for (const page of takers.slice(0, Math.floor(thing.count / share))) {
-      gifts.push({ page: page.page, lot: thing.lot, part: thing.part, count: share });
-      given.get(page.page)!.push(thing);
+    for (const page of takers) {
+      const later = inOrder.slice(i + 1).filter((one) => pagesFor(one).includes(page) && distance(one, page) < GOES);
+      if (isSameAgain(thing, page, later)) skipped.push({ thing, page, share });
+      else if ((left.get(thing) ?? 0) >= share) give(thing, page, share);
     }
   }
+  // What should have come later did not reach the page: the same three again are better than none.
+  for (const { thing, page, share } of skipped)
+    if (hasRoom(thing, page.page) && (left.get(thing) ?? 0) >= share) give(thing, page, share);
   return { gifts, offTheme };
 }

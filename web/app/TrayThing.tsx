@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { pageLayout } from '../../core/design';
 import { layOn, nextOf, putAway, putOnPage, type Chosen } from '../../core/making';
 import { freePlace } from '../../core/placing';
-import type { Lot, Page } from '../../core/things';
+import type { Lot, Page, PlacedWhat } from '../../core/things';
 import { act } from '../data/acts';
 import { dragThing } from '../ui/draggedThing';
 
@@ -24,6 +24,15 @@ export interface TrayThingProps {
 
 type Way = 'lay' | 'use' | 'use-some' | 'away' | 'away-some';
 
+/** Lays something at the place of the page that has the fewest. */
+function layAtPlace(page: Page, what: PlacedWhat): void {
+  const layout = pageLayout(page);
+  // A page that cannot be laid out yet has no places: the thing lies in its middle.
+  const middle = { x: page.format.w / 2, y: page.format.h / 2 };
+  const at = freePlace(layout.ok ? layout.value.accents : [middle], page.placed ?? []);
+  void act(layOn(page.id, [{ what, ...at, turn: 0 }]), { isQuiet: true });
+}
+
 /** One thing on the bench: used on the page, in part or whole, or put away by itself. */
 export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: TrayThingProps) {
   const [isOpen, setOpen] = useState(false);
@@ -32,16 +41,10 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
     void act(way === 'use' ? putOnPage(page.id, [what]) : putAway(page.id, [what]));
   };
   const what = canBeUsed ? nextOf(chosen, page, lot?.measure) : null;
-  const layIt = (): void => {
-    const layout = pageLayout(page);
-    // A page that cannot be laid out yet has no places: the thing lies in its middle.
-    const middle = { x: page.format.w / 2, y: page.format.h / 2 };
-    const at = freePlace(layout.ok ? layout.value.accents : [middle], page.placed ?? []);
-    if (what) void act(layOn(page.id, [{ what, ...at, turn: 0 }]), { isQuiet: true });
-  };
   const choose = (way: Way): void => {
-    if (way === 'lay') layIt();
-    else if (way === 'use' || way === 'away') carryOut(way, chosen);
+    if (way === 'lay') {
+      if (what) layAtPlace(page, what);
+    } else if (way === 'use' || way === 'away') carryOut(way, chosen);
     else setSome(way === 'use-some' ? 'use' : 'away');
   };
   return (

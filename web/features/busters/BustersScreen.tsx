@@ -1,5 +1,5 @@
 import { memo, useEffect, useMemo, useReducer, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
@@ -9,6 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -93,7 +94,7 @@ const Proposed = memo(
   function Proposed({ proposal }: { proposal: Proposal }) {
     const { photos, stories, faces, ledger, lots } = useBench((b) => b);
     const { system, mat, change } = useSettings();
-    const go = useNavigate();
+    const go = useGoAfter();
     const design = designOf(proposal.design)!;
     const layout = useMemo(
       () => layOut(design, { format: proposal.format, photos: proposal.photos, mat }),
@@ -104,7 +105,7 @@ const Proposed = memo(
     const name = story?.name ?? 'A place kept for a photo';
     const takeUp = async (): Promise<void> => {
       const { format, papers } = proposal;
-      const id = await startPage({
+      const begun = startPage({
         format,
         design: design.id,
         mat,
@@ -114,9 +115,12 @@ const Proposed = memo(
         date: story?.date ?? '',
         place: story?.place ?? '',
       });
-      if (id === null) return;
-      change({ pageInHand: id });
-      await go(`/pages/${id}`);
+      await go(
+        begun.then((id) => {
+          if (id !== null) change({ pageInHand: id });
+          return id === null ? null : `/pages/${id}`;
+        }),
+      );
     };
     if (!layout.ok) return null;
     const scale = Math.min(230 / (layout.value.size.w / 8128), 200 / (layout.value.size.h / 8128));

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { designOfPage } from '../../../core/design';
 import { canBeGlued, pageState } from '../../../core/cutlist';
@@ -7,6 +7,7 @@ import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { designWords, formatWords, stateWords } from '../../ui/pageWords';
@@ -57,7 +58,7 @@ export function PageBench() {
 }
 
 function Bench({ page }: { page: Page }) {
-  const go = useNavigate();
+  const go = useGoAfter();
   const bench = useBench((b) => b);
   const state = pageState(page, bench);
   const { system, change } = useSettings();
@@ -88,12 +89,14 @@ function Bench({ page }: { page: Page }) {
   const short = work.list.find(({ face, slot }) => face === null && layout?.slots.some(({ id }) => id === slot));
   const canCut = layout !== null && !short;
   const toCuts = async (): Promise<void> => {
-    if (isOpen && canCut)
-      await act(
-        changePage(page.id, (now) => ({ papers: { ...work.papers, ...now.papers } }), 'Chose papers'),
-        { isQuiet: true },
-      );
-    await go(`/cuts/${page.id}`);
+    const chosen =
+      isOpen && canCut
+        ? act(
+            changePage(page.id, (now) => ({ papers: { ...work.papers, ...now.papers } }), 'Chose papers'),
+            { isQuiet: true },
+          )
+        : Promise.resolve(true);
+    await go(chosen.then(() => `/cuts/${page.id}`));
   };
   const drag = (id: string, dx: number, dy: number): void => {
     void act(
@@ -121,9 +124,7 @@ function Bench({ page }: { page: Page }) {
             <Button
               look="quiet"
               onPress={() => {
-                void act(dropPage(page.id)).then((done) => {
-                  if (done) void go('/pages');
-                });
+                void go(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)));
               }}
             >
               Drop this page

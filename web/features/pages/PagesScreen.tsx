@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { pageLayout } from '../../../core/design';
 import { pageState } from '../../../core/cutlist';
@@ -7,6 +7,7 @@ import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { usePageWriting } from '../../parts/pageWriting';
 import { useLaidThings } from '../../parts/laidThings';
@@ -24,15 +25,18 @@ export function PagesScreen() {
   const bench = useBench((b) => b);
   const { pages } = bench;
   const { mat, change } = useSettings();
-  const go = useNavigate();
+  const go = useGoAfter();
   const inOrder = [...pages.values()].sort(
     (a, b) => Number(a.finished !== null) - Number(b.finished !== null) || b.started.localeCompare(a.started),
   );
   const begin = async (): Promise<void> => {
-    const id = await startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
-    if (id === null) return;
-    change({ pageInHand: id });
-    await go(`/pages/${id}`);
+    const begun = startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
+    await go(
+      begun.then((id) => {
+        if (id !== null) change({ pageInHand: id });
+        return id === null ? null : `/pages/${id}`;
+      }),
+    );
   };
   useKeys({
     'new-page': () => {

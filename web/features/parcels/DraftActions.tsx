@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { dropDraft, putParcelAway } from '../../../core/making';
 import type { Draft } from '../../../core/things';
 import { act } from '../../data/acts';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -17,11 +17,11 @@ export interface DraftActionsProps {
 
 /** What can be done with the whole of a parcel. */
 export function DraftActions({ state: { draft, lines, entries, acts, allHere }, isReady, onTry }: DraftActionsProps) {
-  const go = useNavigate();
+  const go = useGoAfter();
   const [isAsking, setAsking] = useState(false);
   const putAwayAs = async (as: Draft): Promise<void> => {
     setAsking(false);
-    if (await act(putParcelAway(as, lines))) await go(`/parcels/${draft.id}`);
+    await go(act(putParcelAway(as, lines)).then((isDone) => (isDone ? `/parcels/${draft.id}` : null)));
   };
   const putAway = (): void => {
     onTry();
@@ -34,9 +34,7 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
     <>
       <Button
         onPress={() => {
-          void act(dropDraft(draft.id)).then((done) => {
-            if (done) void go('/parcels');
-          });
+          void go(act(dropDraft(draft.id)).then((isDone) => (isDone ? '/parcels' : null)));
         }}
       >
         Drop this list

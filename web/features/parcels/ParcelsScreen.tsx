@@ -2,6 +2,7 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
 import { Empty, Screen } from '../../ui/Screen';
@@ -13,6 +14,7 @@ import { KitBox } from './KitBox';
 export function ParcelsScreen() {
   const { parcel } = useParams();
   const go = useNavigate();
+  const goAfter = useGoAfter();
   const kits = useBench((b) => b.kits);
   const drafts = useBench((b) => b.drafts);
   const inOrder = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
@@ -20,8 +22,7 @@ export function ParcelsScreen() {
   const kit = parcel === undefined ? undefined : kits.get(parcel);
 
   const begin = async (): Promise<void> => {
-    const id = await startDraft(inOrder[0]?.club ?? '');
-    if (id !== null) await go(`/parcels/${id}`);
+    await goAfter(startDraft(inOrder[0]?.club ?? '').then((id) => (id === null ? null : `/parcels/${id}`)));
   };
   const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;
   if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { pageState } from '../../../core/cutlist';
 import type { PlanPiece } from '../../../core/things';
@@ -8,6 +8,7 @@ import { pageCosts, type ShareMode } from '../../../core/shareout';
 import { sheetsOfShare } from '../../../core/sharing';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -44,7 +45,7 @@ const SPREADS = [
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
-  const go = useNavigate();
+  const go = useGoAfter();
   const choices = useShareChoices();
   const change = useSettings((s) => s.change);
   const open = useMemo(
@@ -67,14 +68,18 @@ export function ShareOutScreen() {
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
-    const isDone = await act(
+    const first = complete[0]!.page.id;
+    const claimed = act(
       claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts, laid: small.laid }),
     );
-    if (isDone) {
-      choices.free();
-      change({ pageInHand: complete[0]!.page.id });
-      if (toCuts) await go(`/cuts/${complete[0]!.page.id}`);
-    }
+    await go(
+      claimed.then((isDone) => {
+        if (!isDone) return null;
+        choices.free();
+        change({ pageInHand: first });
+        return toCuts ? `/cuts/${first}` : null;
+      }),
+    );
   };
   useKeys({
     go: () => {

@@ -8,6 +8,7 @@ import type { Hole } from '../../../core/punching';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { kitWords } from '../../ui/dayWords';
 import { Paper, paperOf } from '../../ui/Paper';
@@ -43,6 +44,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const { ledger, lots, faces, kits, pages, plans } = useBench((b) => b);
   const { system, pageInHand } = useSettings();
   const go = useNavigate();
+  const goAfter = useGoAfter();
   const [isTurned, setTurned] = useState(false);
   const lot = lots.get(piece.lot)!;
   const kit = kits.get(lot.kit);
@@ -62,8 +64,11 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   };
   useKeys({ 'take-out': takeOut });
   const punch = async (holes: readonly Hole[]): Promise<void> => {
-    if (await act(cutInStash('punched', [punchEvent(piece, holes)])))
-      await go(`/stash/${piece.id}-rest`, { replace: true });
+    const done = act(cutInStash('punched', [punchEvent(piece, holes)]));
+    await goAfter(
+      done.then((isDone) => (isDone ? `/stash/${piece.id}-rest` : null)),
+      { replace: true },
+    );
   };
   const back = (): void => {
     void go('/stash', { replace: true });
