@@ -45,10 +45,13 @@ class Desk {
     this.entries.push(...done.value.entries);
   }
 
-  begin({ id, title, design, photos, papers, place, date }: OpenPage, day: string): void {
-    const faces = [...this.bench.faces.values()];
+  begin({ id, kit, title, design, photos, papers, place, date }: OpenPage, day: string): void {
+    const own = [...this.bench.lots.values()]
+      .filter((lot) => lot.kit === kit)
+      .flatMap(({ front, back }) => [front, back]);
+    const faces = [...this.bench.faces.values()].filter((face) => own.includes(face.id));
     const chosen = Object.entries(papers).map(([slot, name]) => {
-      const face = faces.findLast((one) => one.name === name);
+      const face = faces.find((one) => one.name === name);
       if (!face) throw new Error(`no face is called ${name}`);
       return [slot, face.id] as const;
     });

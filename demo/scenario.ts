@@ -193,6 +193,8 @@ export const PAGES: readonly DemoPage[] = [
 /** A page that is in hand. */
 export interface OpenPage {
   readonly id: string;
+  /** Whose papers they are. */
+  readonly kit: string;
   readonly title: string;
   readonly design: string;
   /** Null: a place kept for one. */
@@ -207,6 +209,7 @@ export const OPEN: readonly { readonly page: OpenPage; readonly day: string; rea
   {
     page: {
       id: 'page-sawdust',
+      kit: 'kiln',
       title: 'Into the sawdust',
       design: 'strip-bands',
       photos: ['sawdust'],
@@ -220,6 +223,7 @@ export const OPEN: readonly { readonly page: OpenPage; readonly day: string; rea
   {
     page: {
       id: 'page-marrow',
+      kit: 'seed',
       title: 'Heaviest of all',
       design: 'framed-ground',
       photos: ['marrow'],
@@ -233,6 +237,7 @@ export const OPEN: readonly { readonly page: OpenPage; readonly day: string; rea
   {
     page: {
       id: 'page-boxes',
+      kit: 'moth',
       title: 'Egg boxes, counted',
       design: 'photo-block',
       photos: ['boxes', null],
@@ -258,6 +263,7 @@ export const SHARED: {
   pages: [
     {
       id: 'page-lamp',
+      kit: 'moth',
       title: 'Forty by the lamp',
       design: 'strip-bands',
       photos: ['lamp'],
@@ -267,6 +273,7 @@ export const SHARED: {
     },
     {
       id: 'page-hawk',
+      kit: 'moth',
       title: 'Elephant hawk',
       design: 'framed-ground',
       photos: ['hawk'],
