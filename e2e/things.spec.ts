@@ -158,7 +158,7 @@ test('eight packs are shared over three pages with clusters, and one page is cha
   const kinds: string[] = [];
   for (const n of [1, 2, 3]) {
     await goTo(page, 'Pages');
-    await page.getByRole('link', { name: new RegExp(`A moth-trapping night, ${n}`) }).click();
+    await page.getByRole('link', { name: new RegExp(`A moth-trapping night, ${n},`) }).click();
     await toThings(page);
     await expect(lies(page).first()).toBeVisible();
     expect(await lies(page).count()).toBeGreaterThanOrEqual(3);

@@ -41,6 +41,7 @@ export type DidKind =
   | 'moved-laid'
   | 'took-off'
   | 'named-items'
+  | 'took-letters'
   | 'used'
   | 'given'
   | 'sold'

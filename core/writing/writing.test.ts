@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import { SMALL_HAND, titleIn, wrap, writtenIn } from '.';
+import { SMALL_HAND, tapeOf, titleIn, wrap, writtenIn } from '.';
 
 const place = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 
@@ -51,4 +51,27 @@ describe('a title', () => {
       fits: false,
     });
   });
+});
+
+describe('along a ruler', () => {
+  test('letters stand one after the other, as wide as they are, with gaps between', () => {
+    const { marks, width } = tapeOf('NI MM', inches(1));
+    expect(marks.map(({ glyph }) => glyph).join('')).toBe('NIMM');
+    const [n, i, m, last] = marks;
+    expect(n!.x).toBe(0);
+    expect(i!.w).toBeLessThan(n!.w);
+    expect(m!.w).toBeGreaterThan(n!.w);
+    // A space is wider than the gap between two letters.
+    expect(m!.x - i!.x - i!.w).toBeGreaterThan(last!.x - m!.x - m!.w);
+    expect(width).toBe(last!.x + last!.w);
+  });
+
+  test('never over one another, whatever is written, and in proportion to their height', () =>
+    fc.assert(
+      fc.property(fc.string({ maxLength: 20 }), fc.integer({ min: 500, max: 20_000 }), (line, height) => {
+        const { marks, width } = tapeOf(line, height);
+        marks.slice(1).forEach((mark, i) => expect(mark.x).toBeGreaterThanOrEqual(marks[i]!.x + marks[i]!.w));
+        expect(Math.abs(tapeOf(line, 2 * height).width - 2 * width)).toBeLessThanOrEqual(4 * line.length + 4);
+      }),
+    ));
 });

@@ -20,6 +20,7 @@ const PagesScreen = lazy(async () => ({ default: (await import('../features/page
 const PageBench = lazy(async () => ({ default: (await import('../features/pages')).PageBench }));
 const ShareOutScreen = lazy(async () => ({ default: (await import('../features/shareout')).ShareOutScreen }));
 const CutsScreen = lazy(async () => ({ default: (await import('../features/cuts')).CutsScreen }));
+const TitlesScreen = lazy(async () => ({ default: (await import('../features/titles')).TitlesScreen }));
 const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wrapup')).WrapUpScreen }));
 const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
 const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
@@ -76,6 +77,7 @@ function Screens() {
           <Route path="/pages" element={<PagesScreen />} />
           <Route path="/pages/:page" element={<PageBench />} />
           <Route path="/cuts/:page?" element={<CutsScreen />} />
+          <Route path="/titles/:page?" element={<TitlesScreen />} />
           <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
           <Route path="/busters" element={<BustersScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />

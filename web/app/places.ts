@@ -13,7 +13,7 @@ export const PLACES: readonly (Place | null)[] = [
   { key: '4', name: 'Share-out', path: '/share-out' },
   { key: '5', name: 'Pages', path: '/pages' },
   { key: '6', name: 'Cuts', path: '/cuts' },
-  null,
+  { key: '7', name: 'Titles', path: '/titles' },
   { key: '8', name: 'Wrap-up', path: '/wrap-up' },
   { key: '9', name: 'Busters', path: '/busters' },
 ];

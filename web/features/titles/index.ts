@@ -1,0 +1,1 @@
+export { TitlesScreen } from './TitlesScreen';
