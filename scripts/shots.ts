@@ -33,9 +33,8 @@ async function startPage(p: Page): Promise<void> {
 /** A few pages that wait for papers. */
 async function startPages(p: Page): Promise<void> {
   for (const [design, photo, title] of [
-    ['Framed ground', /^Hawk-moth/, 'A hawk-moth came'],
-    ['Strip bands', /^On the scales/, 'The heaviest'],
-    ['Box stack', /^The kiln at heat/, 'At heat'],
+    ['Framed ground', /^The kiln at heat/, 'At heat'],
+    ['Strip bands', /^The shed door/, 'The shed'],
   ] as const) {
     await p.goto(`${address}/pages`);
     await p.getByRole('button', { name: 'New page' }).click();
@@ -108,6 +107,15 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
       await p.goto(`${address}/busters`);
       await p.getByText('Looking through').waitFor();
       await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 });
+    },
+  ],
+  [
+    'titles',
+    async (p) => {
+      await p.goto(`${address}/titles`);
+      await p.getByRole('textbox', { name: 'Title' }).fill('Nine moths');
+      await p.getByText(/^About .* wide/).waitFor();
+      await p.getByText('…').first().waitFor({ state: 'detached', timeout: 20_000 });
     },
   ],
   [

@@ -4,7 +4,7 @@ import { areaOf, cuttable, ellipseContour, offset, rectContour } from '../contou
 import { holds } from '../geometry';
 import { inches } from '../length';
 import { acceptPlan, beginPage, cutOut, makeCut, takeOut } from '.';
-import { cutsNow, planFor, unbalanced, unpackedWorld, type World } from './test/world';
+import { cutsNow, planFor, unbalanced, smallPage, unpackedWorld, type World } from './test/world';
 
 const SHEET = 'inks-1';
 const square = (side: number) => inches(side) ** 2;
@@ -89,16 +89,7 @@ describe('something is cut out of a sheet', () => {
 test('of a sheet with a hole only what the page wants is cut; the rest stays one piece', () => {
   const world = unpackedWorld();
   world.do(cutOut(SHEET, { line: rect(0, 0, 1, 1.25), name: 'moth' }));
-  world.do(
-    beginPage('p', {
-      format: { w: inches(8), h: inches(8), spread: false },
-      design: 'framed-ground',
-      mat: inches(1 / 8),
-      photos: [{ photo: null, w: inches(4), h: inches(3) }],
-      papers: {},
-      title: 'First light',
-    }),
-  );
+  world.do(beginPage('p', smallPage({ mat: inches(1 / 8), title: 'First light' })));
   world.do(acceptPlan(['p'], planFor(world.bench, [world.bench.pages.get('p')!])!));
   for (let [step] = cutsNow(world.bench, 'p'); step; [step] = cutsNow(world.bench, 'p')) world.do(makeCut(step));
   // Nothing is out for a plan that has nothing left to cut.
@@ -110,16 +101,7 @@ test('of a sheet with a hole only what the page wants is cut; the rest stays one
 describe('what is out for a page', () => {
   const withPage = () => {
     const world = unpackedWorld();
-    world.do(
-      beginPage('p', {
-        format: { w: inches(8), h: inches(8), spread: false },
-        design: 'framed-ground',
-        mat: 0,
-        photos: [{ photo: null, w: inches(4), h: inches(3) }],
-        papers: { ground: 'ink' },
-        title: 'First light',
-      }),
-    );
+    world.do(beginPage('p', smallPage({ papers: { ground: 'ink' }, title: 'First light' })));
     return world;
   };
   test('gives to the page what is cut out of it, and stays out itself', () => {

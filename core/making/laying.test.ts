@@ -25,7 +25,7 @@ import {
   thingsToLay,
   type Laying,
 } from '.';
-import { unpackedWorld, type World } from './test/world';
+import { smallPage, unpackedWorld, type World } from './test/world';
 
 const PAGE = 'p';
 const dot = (part = ''): Laying => ({ what: { lot: 'dots', part }, x: inches(1), y: inches(1), turn: 0 });
@@ -36,16 +36,7 @@ const laid = () => page().placed ?? [];
 
 beforeEach(() => {
   world = unpackedWorld();
-  world.do(
-    beginPage(PAGE, {
-      format: { w: inches(8), h: inches(8), spread: false },
-      design: 'framed-ground',
-      mat: 0,
-      photos: [{ photo: null, w: inches(4), h: inches(3) }],
-      papers: {},
-      title: 'Two moths',
-    }),
-  );
+  world.do(beginPage(PAGE, smallPage({ title: 'Two moths' })));
 });
 
 describe('laying things on a page', () => {

@@ -3,7 +3,7 @@ import type { Amounts } from '../ledger';
 import { inches } from '../length';
 import type { Lot } from '../things';
 import { beginPage, decided, gluePage, put, takeLetters } from '.';
-import { unbalanced, unpackedWorld, type World } from './test/world';
+import { unbalanced, smallPage, unpackedWorld, type World } from './test/world';
 
 const PAGE = 'p';
 let world: World;
@@ -20,16 +20,7 @@ beforeEach(() => {
       records: [put('lots', lot)],
     }),
   );
-  world.do(
-    beginPage(PAGE, {
-      format: { w: inches(8), h: inches(8), spread: false },
-      design: 'framed-ground',
-      mat: 0,
-      photos: [{ photo: null, w: inches(4), h: inches(3) }],
-      papers: {},
-      title: '',
-    }),
-  );
+  world.do(beginPage(PAGE, smallPage()));
 });
 
 test('a title takes its letters out and is written; another one puts back what it does not need', () => {

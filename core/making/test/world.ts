@@ -24,6 +24,7 @@ import {
   shelfOf,
   TABLES,
   turnBack,
+  type Begun,
   type Bench,
   type Deciding,
   type DoneAct,
@@ -179,3 +180,13 @@ export function unbalanced(bench: Bench): string[] {
     ),
   );
 }
+
+/** What a small page with a place for one photo is begun with. */
+export const smallPage = (some: Partial<Begun> = {}): Begun => ({
+  format: { w: inches(8), h: inches(8), spread: false },
+  design: 'framed-ground',
+  mat: 0,
+  photos: [{ photo: null, w: inches(4), h: inches(3) }],
+  papers: {},
+  ...some,
+});

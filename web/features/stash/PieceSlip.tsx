@@ -117,7 +117,9 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
           </Row>
         )}
         {(piece.where === 'here' || (piece.where === 'claimed' && promised.length === 0)) && (
-          <CutOut piece={piece} lot={lot} onDone={() => void go(`/stash/${piece.id}-out`, { replace: true })} />
+          <Row>
+            <CutOut piece={piece} lot={lot} onDone={() => void go(`/stash/${piece.id}-out`, { replace: true })} />
+          </Row>
         )}
         {piece.where === 'here' && (
           <Row>
