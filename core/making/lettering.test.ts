@@ -1,6 +1,5 @@
 import { beforeEach, expect, test } from 'vitest';
 import type { Amounts } from '../ledger';
-import { inches } from '../length';
 import type { Lot } from '../things';
 import { beginPage, decided, gluePage, put, takeLetters } from '.';
 import { unbalanced, smallPage, unpackedWorld, type World } from './test/world';
