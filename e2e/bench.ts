@@ -57,7 +57,7 @@ export const beginBoxStack = (page: Page): Promise<void> => beginPage(page, 'Box
 
 /** Waits until the planner has ended and takes the papers out. */
 export async function takePapersOut(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await page.getByRole('button', { name: /^To the cuts/ }).click();
   await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
   await page.getByRole('button', { name: 'Take these papers out' }).click();
 }

@@ -4,10 +4,10 @@ import { beginPage, cutAll, goTo, openDemo, paperFigures, reload } from './bench
 test('two pages are cut in one go, with a reload in the middle; both are then cut', async ({ page }) => {
   await openDemo(page);
   await beginPage(page, 'Framed ground', /^Torch on the wall/, 'Neighbours by torch');
-  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await page.getByRole('button', { name: /^To the cuts/ }).click();
   await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
   await beginPage(page, 'Strip bands', /^On the scales/, 'The heaviest');
-  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await page.getByRole('button', { name: /^To the cuts/ }).click();
   await page.getByRole('checkbox', { name: 'Neighbours by torch' }).press('Space');
   const list = page.getByRole('region', { name: 'Cut list' });
   await expect(list).toContainText('Frame · Neighbours by torch');
@@ -30,7 +30,7 @@ test('a strip that no card is long enough for is joined from several, and cut', 
   await beginPage(page, 'Strip bands', /^Torch on the wall/, 'By lantern light');
   await page.getByRole('button', { name: /Upper strip$/ }).click();
   await page.getByRole('option', { name: /^lantern cards .*joined from strips$/ }).click();
-  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await page.getByRole('button', { name: /^To the cuts/ }).click();
   await page.getByRole('button', { name: 'Join it from shorter strips' }).click();
   const slip = page.getByRole('dialog', { name: 'Upper strip, joined' });
   await expect(slip).toContainText('3 joins');

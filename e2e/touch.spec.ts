@@ -15,7 +15,7 @@ test('the main path by touch on a tablet', async ({ page }) => {
   await page.getByRole('option', { name: '12 × 12 spread' }).tap();
   await expect(page.getByText('12 × 12 spread · Strip bands · an idea')).toBeVisible();
   await expect(page.getByLabel('Cut list').getByText('2 × 12 × 3').first()).toBeVisible();
-  await page.getByRole('button', { name: 'To the cuts' }).tap();
+  await page.getByRole('button', { name: /^To the cuts/ }).tap();
   await page.getByRole('button', { name: 'Take these papers out' }).tap();
   await expect(page.getByText('Set the trimmer to')).toBeVisible();
   await reload(page);

@@ -5,7 +5,7 @@ import { beginBoxStack, openDemo } from './bench';
 test('a paper is forbidden and allowed again, a sheet is kept as drawn, and the plan follows', async ({ page }) => {
   await openDemo(page);
   await beginBoxStack(page);
-  await page.getByRole('button', { name: 'To the cuts' }).click();
+  await page.getByRole('button', { name: /^To the cuts/ }).click();
   const cream = page.getByRole('figure').filter({ hasText: 'cardstock cream' });
   await expect(cream).toContainText('a leftover');
   await cream.getByRole('button', { name: /as drawn$/ }).click();

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test } from 'vitest';
 import { boxOf } from '../contours';
-import { pageLayout } from '../design';
+import { coverOf, pageLayout } from '../design';
 import { overlaps } from '../geometry';
 import { inches } from '../length';
 import { boundsOfLaid, contourOf, layingsOf, looksOf } from '../placing';
@@ -19,12 +19,15 @@ import {
   put,
   amendLaid,
   putAway,
+  shelfOf,
+  smallGifts,
   takeOff,
   takeOut,
   takeSomeOut,
   thingsToLay,
   type Laying,
 } from '.';
+import { stockOnHand } from '../stock';
 import { smallPage, unpackedWorld, type World } from './test/world';
 
 const PAGE = 'p';
@@ -291,4 +294,57 @@ describe('stacks, lines and mats', () => {
     expect(laid()).toHaveLength(1);
     expect(world.bench.ledger.pieces.get('inks-1')).toMatchObject({ where: 'here' });
   });
+});
+
+describe('a kit shared out over pages', () => {
+  test('what no page takes is told, and nothing is both given and told so', () => {
+    const layout = pageLayout(page());
+    if (!layout.ok) throw new Error(layout.error.kind);
+    const pages = [{ page: page(), layout: layout.value, colours: [{ hex: '#f6e7a0', share: 1 }] }];
+    const taken = smallGifts(pages, world.bench, new Set(['k']));
+    expect(taken.gifts.map(({ lot }) => lot)).toEqual(['dots']);
+    expect(taken.untaken).toEqual([]);
+    // Dots of ink go with no lamplit photo.
+    world.do(() =>
+      decided('changed-lot', '', { records: [put('lots', { ...world.bench.lots.get('dots')!, front: 'ink' })] }),
+    );
+    const left = smallGifts(pages, world.bench, new Set(['k']));
+    expect(left.gifts).toEqual([]);
+    expect(left.untaken).toEqual([{ name: 'dots', count: 24 }]);
+  });
+});
+
+test('what is see-through hides nothing: no paper below it is taken back for it, and nothing is planned from it', () => {
+  const hidden = () => {
+    const layout = pageLayout(page());
+    if (!layout.ok) throw new Error(layout.error.kind);
+    return coverOf(layout.value).map(({ id, hidden: area }) => [id, area]);
+  };
+  const before = hidden();
+  world.do(() =>
+    decided('took-parcel-in', '', {
+      events: [{ type: 'received', lot: 'sky', pieces: [{ id: 'sky-1', w: inches(8), h: inches(8) }] }],
+      records: [put('lots', { ...world.bench.lots.get('inks')!, id: 'sky', kind: 'vellum', name: 'night sky' })],
+    }),
+  );
+  expect(stockOnHand(shelfOf(world.bench), PAGE).some(({ id }) => id === 'sky-1')).toBe(false);
+  world.do(layOn(PAGE, [{ what: { piece: 'sky-1' }, x: inches(4), y: inches(4), turn: 0 }]));
+  expect(looksOf(laid()[0]!.what, world.bench)?.isSeeThrough).toBe(true);
+  expect(hidden()).toEqual(before);
+});
+
+test('all that the record has on a page is drawn, each as large as it is', () => {
+  world.do(takeOut({ pieces: ['inks-1'], lots: [] }, PAGE));
+  world.do(
+    layOn(PAGE, [
+      dot(),
+      { what: { piece: 'inks-1' }, x: inches(4), y: inches(4), turn: 15 },
+      { what: { drawn: 'stitch', length: inches(3), colour: '#2b1d33' }, x: inches(2), y: inches(7), turn: 0 },
+    ]),
+  );
+  const drawn = laid().map(({ what }) => looksOf(what, world.bench));
+  expect(drawn.map((looks) => looks?.kind)).toEqual(['small', 'paper', 'line']);
+  expect(drawn[1]?.size).toEqual({ w: inches(12), h: inches(12) });
+  expect(drawn[2]?.size.w).toBe(inches(3));
+  expect(boundsOfLaid(page(), world.bench)).toHaveLength(laid().length);
 });

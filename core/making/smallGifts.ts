@@ -12,6 +12,8 @@ const GIVEN: readonly LotKind[] = ['dots', 'embellishment', 'ephemera', 'sticker
 /** Embellishments shared over pages, and how they lie there in clusters, by page. */
 export interface SmallGifts extends SmallShare {
   readonly laid: ReadonlyMap<string, readonly Laying[]>;
+  /** What no page takes. */
+  readonly untaken: readonly { readonly name: string; readonly count: number }[];
 }
 
 const wordsOf = (...texts: readonly (string | undefined)[]): string[] =>
@@ -78,5 +80,10 @@ export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: Re
     laid.set(one.page.id, round.laid);
     for (const kinds of round.kinds) seen.add(kinds);
   }
-  return { ...shared, laid };
+  const isGiven = ({ lot, part }: SmallThing): boolean =>
+    shared.gifts.some((gift) => gift.lot === lot && gift.part === part);
+  const untaken = things
+    .filter((thing) => thing.count > 0 && !isGiven(thing))
+    .map(({ lot, part, count }) => ({ name: looksLike(lot, part, bench)?.name ?? '', count }));
+  return { ...shared, laid, untaken };
 }

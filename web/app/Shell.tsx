@@ -34,7 +34,7 @@ export function Shell({ children }: { children: ReactNode }) {
           ? []
           : [
               [
-                `go-${place.key}` as KeyId,
+                `go-${place.key}` as const satisfies KeyId,
                 () => {
                   void go(place.path);
                 },

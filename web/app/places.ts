@@ -1,6 +1,11 @@
+import type { KeyId } from '../ui/keyTable';
+
+/** The figures that the table of keys has a screen for. */
+type Figure = KeyId extends infer Id ? (Id extends `go-${infer One}` ? One : never) : never;
+
 /** A mark on the ruler rail: its inch, its key, its screen. */
 export interface Place {
-  readonly key: string;
+  readonly key: Figure;
   readonly name: string;
   readonly path: string;
 }

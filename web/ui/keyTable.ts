@@ -28,6 +28,7 @@ export const KEY_TABLE = {
   'go-4': key('4', ['4'], EVERYWHERE, 'Share-out'),
   'go-5': key('5', ['5'], EVERYWHERE, 'Pages'),
   'go-6': key('6', ['6'], EVERYWHERE, 'Cuts'),
+  'go-7': key('7', ['7'], EVERYWHERE, 'Titles'),
   'go-8': key('8', ['8'], EVERYWHERE, 'Wrap-up'),
   'go-9': key('9', ['9'], EVERYWHERE, 'Busters'),
   'box-all': key('Space', [' '], 'Parcels, a line of the box', 'all of it is here'),

@@ -14,7 +14,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { kitWords } from '../../ui/dayWords';
 import { WastePattern } from '../../ui/PlanSheet';
-import { Columns, Empty, Screen, Stack } from '../../ui/Screen';
+import { Columns, Empty, Screen, Soft, Stack } from '../../ui/Screen';
+import { inSentence } from '../../ui/inSentence';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
@@ -225,6 +226,11 @@ export function ShareOutScreen() {
               onGiven={give(sharing.page.id)}
             />
           ))}
+          {complete.length > 0 && small.untaken.length > 0 && (
+            <Soft>
+              No page takes {small.untaken.map(({ name, count }) => `${count} × ${inSentence(name)}`).join(', ')}.
+            </Soft>
+          )}
         </Stack>
       </Columns>
     </Screen>
