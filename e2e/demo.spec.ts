@@ -20,7 +20,7 @@ test('every screen opens on something: pages in each state, a sheet half cut, a 
   await expect(page.getByText('Set the trimmer to')).toBeVisible();
 
   await goTo(page, 'Share-out');
-  await expect(page.getByText('Elephant hawk').first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^As shared out on/ })).toBeVisible();
 
   // The page that is cut has its things laid out and can be glued at once.
   await goTo(page, 'Pages');
