@@ -11,7 +11,10 @@ export interface Tape {
   readonly width: number;
 }
 
-/** How wide capitals of sticker letters are, of their height; small letters about four fifths. Common practice, no source. */
+/**
+ * How wide capitals of sticker letters are, of their height; small letters about four fifths. Common practice, no
+ * source.
+ */
 const NARROW = 0.36;
 const WIDE = 0.98;
 const BROAD = 0.78;
@@ -33,7 +36,9 @@ function widthOf(glyph: string): number {
   return glyph === capital ? of : of * SMALL;
 }
 
-/** Where each letter of a line stands: its left edge, from letters' own widths and the gaps between. @param height ticks */
+/**
+ * Where each letter of a line stands: its left edge, from letters' own widths and the gaps between. @param height ticks
+ */
 export function tapeOf(line: string, height: number): Tape {
   const marks: TapeMark[] = [];
   let x = 0;
