@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { areaOf, cuttable, ellipseContour, offset, rectContour } from '../contours';
 import { holds } from '../geometry';
 import { inches } from '../length';
-import { acceptPlan, beginPage, cutOut, makeCut, takeOut } from '.';
+import { acceptPlan, beginPage, cutOut, layOn, makeCut, takeOut } from '.';
 import { cutsNow, planFor, unbalanced, smallPage, unpackedWorld, type World } from './test/world';
 
 const SHEET = 'inks-1';
@@ -114,6 +114,13 @@ describe('what is out for a page', () => {
         page: 'p',
         slot: null,
       });
+  });
+  test('is left alone while it lies on the page', () => {
+    const world = withPage();
+    world.do(layOn('p', [{ what: { piece: SHEET }, x: inches(4), y: inches(4), turn: 0 }]));
+    expect(world.do(cutOut(SHEET, { line: rect(1, 1, 2, 2), name: 'moth' }))).toBe(false);
+    expect(world.refused.at(-1)).toMatchObject({ kind: 'still-needed' });
+    expect(world.bench.pages.get('p')!.placed).toHaveLength(1);
   });
   test('is left alone while a plan rests on it', () => {
     const world = withPage();

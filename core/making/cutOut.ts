@@ -2,6 +2,7 @@ import { bandRects, boxOf, liesOn, movedBy, offset, rectContour, type Contour } 
 import { promisedOf } from '../cutlist';
 import { solidRects, type Rect } from '../geometry';
 import type { CutChild, PieceState } from '../ledger';
+import type { Page } from '../things';
 import { decided, refuse, type Deciding, type NewEvent } from './act';
 
 /** Something to be cut out of a piece of paper at its place on it. */
@@ -82,11 +83,14 @@ export function cutOutEvent(piece: PieceState, { line, name, frame }: CutOut, in
 /** Cuts something out of a piece that lies in the stash or is out for a page, and is promised to no plan. */
 export const cutOut =
   (id: string, wish: CutOut): Deciding =>
-  ({ ledger, lots, plans }) => {
+  ({ ledger, lots, plans, pages }) => {
     const piece = ledger.pieces.get(id);
     if (!piece || (piece.where !== 'here' && piece.where !== 'claimed')) return refuse('gone');
     const paper = piece.name ?? lots.get(piece.lot)?.name ?? '';
     if (promisedOf(id, plans, ledger).length > 0) return refuse('in-use', paper);
+    // It would be gone from its page without a word.
+    const isLaid = ({ placed = [] }: Page): boolean => placed.some(({ what }) => 'piece' in what && what.piece === id);
+    if ([...pages.values()].some(isLaid)) return refuse('still-needed', paper);
     const { w, h } = boxOf([wish.line]);
     if (w < 1 || h < 1 || !liesOn(wish.line, piece, piece.missing)) return refuse('off-the-paper', paper);
     const inside = wish.frame === undefined ? null : offset(wish.line, -wish.frame);
