@@ -27,10 +27,11 @@ export const KITS: readonly DemoKit[] = [
 1 x 12x12 rope check / ledger lines, rope + cream
 2 x 12x12 cardstock slate
 1 x 12x12 cardstock cream
-alpha chipboard: A2 B1 C2 E3 G2 H1 I2 L3 N2 O2 P2 R2 S2 T2
+alpha chipboard, 3/4 in, bronze: A2 B1 C2 E3 G2 H1 I2 L3 N2 O2 P2 R2 S2 T2
 twine 5 yd, rope
 brass clips 6
-4 x 3x4 tower cards, cream`,
+4 x 3x4 tower cards, cream
+alphabet stamps`,
   },
   {
     id: 'seed',
@@ -49,7 +50,7 @@ brass clips 6
 1 x 12x12 potting bench wood / plain cream, wood + brown
 2 x 12x12 cardstock cream
 1 x 12x12 cardstock leaf
-alpha seed label: A3 B2 D2 E4 H1 I3 L2 M2 N2 O3 R3 S2 T3 V1 W1
+alpha seed label, 5/8 in, leaf: A3 B2 D2 E4 H1 I3 L2 M2 N2 O3 R3 S2 T3 V1 W1
 ephemera 28, packets and labels
 twine 10 yd, straw
 wood buttons 8
@@ -73,7 +74,7 @@ washi 10 m, leaf`,
 2 x 12x12 cardstock ash
 1 x 12x12 cardstock clay
 1 x 6x12 sticker sheet
-alpha kiln: A2 E2 F2 G1 I2 K2 L2 N2 R3 S1 T2 U2 W1
+alpha kiln, 1 in, clay: A2 E2 F2 G1 I2 K2 L2 N2 R3 S1 T2 U2 W1
 enamel dots 20, celadon
 ribbon 3 yd, clay
 ephemera 24, pots and tongs`,

@@ -3,7 +3,7 @@ export { wantedKey } from './wanted';
 export type { WantedPiece } from './wanted';
 export { cutSteps, isMade, pieceId } from './cutSteps';
 export type { CutStep, StepPart } from './cutSteps';
-export { idOfPiece, isToCut, pagesOf, plansFor, promisedOf, toCutFor } from './plans';
+export { idOfPiece, isToCut, pagesOf, partsUnder, plansFor, promisedOf, toCutFor } from './plans';
 export type { Plans, Promised } from './plans';
 export { pruneSheet } from './pruneSheet';
 export type { Pruned } from './pruneSheet';

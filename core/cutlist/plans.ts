@@ -42,15 +42,32 @@ export interface Promised {
   readonly count: number;
 }
 
-/** What of a piece of paper, not cut into yet, is promised to which page. */
+/** The parts that come of a part of a sheet, with itself. */
+export function partsUnder({ cuts }: Pick<PlanSheet, 'cuts'>, part: string): Set<string> {
+  const under = new Set([part]);
+  // A part stands in the list before the parts it gives.
+  for (const cut of cuts) if (under.has(cut.part)) cut.gives.forEach((given) => under.add(given));
+  return under;
+}
+
+/** What of a planned sheet is cut from a piece of paper, the sheet itself or a part of it; null: nothing. */
+function partsFrom(piece: string, sheet: PlanSheet): Set<string> | null {
+  const part = ['A', ...sheet.cuts.flatMap(({ gives }) => gives)].find((one) => pieceId(sheet.stock, one) === piece);
+  return part === undefined ? null : partsUnder(sheet, part);
+}
+
+/** What of a piece of paper, a sheet not cut into yet or a part that is cut further, is promised to which page. */
 export function promisedOf(piece: string, plans: Plans, ledger: Ledger): Promised[] {
   const found = new Map<string, Promised>();
   for (const { sheets } of plans.values())
-    for (const sheet of sheets.filter(({ stock }) => stock === piece))
-      for (const part of sheet.pieces.filter((one) => isToCut(sheet, one, ledger))) {
+    for (const sheet of sheets) {
+      const from = partsFrom(piece, sheet);
+      if (!from) continue;
+      for (const part of sheet.pieces.filter((one) => from.has(one.part) && isToCut(sheet, one, ledger))) {
         const [w, h] = part.turned ? [part.h, part.w] : [part.w, part.h];
         const key = `${part.page} ${w} ${h}`;
         found.set(key, { page: part.page, w, h, count: (found.get(key)?.count ?? 0) + 1 });
       }
+    }
   return [...found.values()];
 }

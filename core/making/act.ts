@@ -41,7 +41,7 @@ export type DidKind =
   | 'moved-laid'
   | 'took-off'
   | 'named-items'
-  | 'took-letters'
+  | 'laid-title'
   | 'used'
   | 'given'
   | 'sold'

@@ -130,3 +130,16 @@ describe('what is out for a page', () => {
     expect(world.refused.at(-1)).toMatchObject({ kind: 'in-use' });
   });
 });
+
+test('out of a part of a sheet that is cut further for a page nothing is cut: its page would be left without a cut', () => {
+  const world = unpackedWorld();
+  world.do(beginPage('p', { ...smallPage(), photos: [{ photo: null, w: inches(4), h: inches(3) }] }));
+  const page = world.bench.pages.get('p')!;
+  world.do(acceptPlan([page.id], planFor(world.bench, [page])!));
+  const further = () => cutsNow(world.bench, 'p').find(({ piece, sheet }) => piece !== sheet);
+  while (!further()) world.do(makeCut(cutsNow(world.bench, 'p')[0]!));
+  const before = cutsNow(world.bench, 'p');
+  expect(world.do(cutOut(further()!.piece, { line: rect(0, 0, 1, 1), name: '' }))).toBe(false);
+  expect(world.refused.at(-1)).toMatchObject({ kind: 'in-use' });
+  expect(cutsNow(world.bench, 'p')).toEqual(before);
+});

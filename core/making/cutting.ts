@@ -1,4 +1,4 @@
-import { isMade, pieceId, type CutStep, type Window } from '../cutlist';
+import { isMade, partsUnder, pieceId, type CutStep, type Window } from '../cutlist';
 import type { Plan, PlanSheet } from '../things';
 import { decided, drop, put, refuse, type Deciding } from './act';
 import type { Bench } from './bench';
@@ -28,14 +28,6 @@ export const makeCut =
       return refuse('changed-since', nameOf(bench, sheetIn(plan, step.sheet)));
     return decided('cut', nameOf(bench, sheetIn(plan, step.sheet)), { events: [cutEvent(step, bench.ledger)] });
   };
-
-/** The parts that would have come of a part of a sheet. */
-function partsUnder({ cuts }: PlanSheet, part: string): Set<string> {
-  const under = new Set([part]);
-  // A part stands in the list before the parts it gives.
-  for (const cut of cuts) if (under.has(cut.part)) cut.gives.forEach((given) => under.add(given));
-  return under;
-}
 
 /**
  * Something went wrong with the part in hand: what it was to give is wanted again, everything else stays as it is

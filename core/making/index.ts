@@ -9,7 +9,7 @@ export type { Change } from './changes';
 export { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from './cutApart';
 export type { Edge } from './cutApart';
 export { cutOut } from './cutOut';
-export { takeLetters } from './lettering';
+export { layTitle, markWorn } from './lettering';
 export { layMat, matLine, papersForMat } from './matting';
 export type { MatWish } from './matting';
 export { imagesOf, PICTURED } from './imagesOf';

@@ -23,6 +23,7 @@ import {
   joinLots,
   layMat,
   layOn,
+  layTitle,
   makeCut,
   matLine,
   moveLaid,
@@ -260,7 +261,9 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     );
     const one = nth(page?.placed ?? [], b);
     if (page && one)
-      world.do(moveLaid(page.id, one.id, (now) => ({ ...now, x: now.x + inches(1 / 16), isOnFoam: b % 2 === 0 }), b));
+      world.do(
+        moveLaid(page.id, one.id, (now) => ({ ...now, x: now.x + inches(1 / 16), isOnFoam: b % 2 === 0 }), { at: b }),
+      );
   },
   takeOff: (world, a, b) => {
     const page = nth(
@@ -287,6 +290,12 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const line = page && one ? matLine(page, one.id, inches(1 / 8), world.bench) : null;
     const paper = page && line ? nth(papersForMat(page, line, world.bench), b) : undefined;
     if (page && one && paper) world.do(layMat(page.id, one.id, { paper: paper.id, margin: inches(1 / 8) }));
+  },
+  spell: (world, a, b) => {
+    const page = nth(pagesIn(world.bench), a);
+    const word = nth(['AB', 'CAB', 'AA', ''], b)!;
+    const letters = [...word].map((part, i) => ({ what: { lot: 'letters', part }, x: i, y: b, turn: 0 }));
+    if (page) world.do(layTitle(page.id, word, letters));
   },
   nameItems: (world, a, b) => world.do(nameItems('dots', [{ name: `kind ${a % 3}`, count: 1 + (b % 4) }])),
   undo: (world) => world.undo(),

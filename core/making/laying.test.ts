@@ -81,7 +81,7 @@ describe('laying things on a page', () => {
   test('taken off, it is out as before; moved, it lies where she put it, above or below others', () => {
     world.do(layOn(PAGE, [dot(), dot()]));
     const [low, high] = laid();
-    world.do(moveLaid(PAGE, low!.id, (now) => ({ ...now, x: inches(5), isOnFoam: true }), 1));
+    world.do(moveLaid(PAGE, low!.id, (now) => ({ ...now, x: inches(5), isOnFoam: true }), { at: 1 }));
     expect(laid().map(({ id }) => id)).toEqual([high!.id, low!.id]);
     expect(laid()[1]).toMatchObject({ x: inches(5), isOnFoam: true });
     world.do(takeOff(PAGE, [high!.id]));
@@ -279,7 +279,7 @@ describe('stacks, lines and mats', () => {
     expect(Math.abs(sizeOf(0).w - own() - inches(1 / 2))).toBeLessThan(100);
     world.do(layOn(PAGE, [dot()]));
     // Lifted, all three go up together.
-    world.do(moveLaid(PAGE, thing, (now) => now, 1));
+    world.do(moveLaid(PAGE, thing, (now) => now, { at: 1 }));
     expect(laid().map(({ matOf }) => matOf)).toEqual([undefined, thing, thing, undefined]);
     world.do(takeOff(PAGE, [thing]));
     expect(laid().map(({ matOf }) => matOf)).toEqual([undefined, undefined, undefined]);

@@ -11,7 +11,7 @@ export type Laying = Omit<Placed, 'id'>;
 const nameOf = (what: PlacedWhat, bench: Bench): string => looksOf(what, bench)?.name ?? '';
 
 /** So much more as one amount needs to come up to another, by part; null: none. */
-function shortOf(wanted: Amounts, there: Amounts): Amounts | null {
+export function shortOf(wanted: Amounts, there: Amounts): Amounts | null {
   const short = Object.entries(wanted).flatMap(([part, n]) => {
     const more = n - (own(there, part) ?? 0);
     return more > 0 ? [[part, more] as const] : [];
@@ -79,9 +79,16 @@ export const layOn =
     });
   };
 
+/** Letters of a title go where one of them goes. */
+const withTitle = (placed: readonly Placed[], one: Placed, dx: number, dy: number): readonly Placed[] =>
+  one.isTitle && (dx !== 0 || dy !== 0)
+    ? placed.map((other) => (other.isTitle && other !== one ? { ...other, x: other.x + dx, y: other.y + dy } : other))
+    : placed;
+
 /** What lies on a page with one moved: its mats go where it goes, and stay beneath it. */
-function withMoved(placed: readonly Placed[], one: Placed, now: Placed, at: number | undefined): readonly Placed[] {
+function withMoved(all: readonly Placed[], one: Placed, now: Placed, { at, isAlone }: HowMoved): readonly Placed[] {
   const [dx, dy, turn] = [now.x - one.x, now.y - one.y, now.turn - one.turn];
+  const placed = isAlone ? all : withTitle(all, one, dx, dy);
   const isMat = ({ matOf }: Placed): boolean => matOf === one.id;
   const mats = placed
     .filter(isMat)
@@ -92,24 +99,29 @@ function withMoved(placed: readonly Placed[], one: Placed, now: Placed, at: numb
   return rest.toSpliced(Math.max(0, Math.min(rest.length, at)), 0, ...mats, now);
 }
 
-/**
- * Moves, turns or lifts something that lies on a page, with its mats. @param at its place among what else lies there,
- * from 0
- */
+export interface HowMoved {
+  /** Its place among what else lies there, from 0; absent: as it was. */
+  readonly at?: number;
+  /** A letter without the others of its title. */
+  readonly isAlone?: boolean;
+}
+
+/** Moves, turns or lifts something that lies on a page, with its mats; a letter with the others of its title. */
 export const moveLaid =
-  (id: string, placed: string, moved: (now: Placed) => Placed, at?: number): Deciding =>
+  (id: string, placed: string, moved: (now: Placed) => Placed, how: HowMoved = {}): Deciding =>
   (bench) => {
     const page = bench.pages.get(id);
     const one = page?.placed?.find((other) => other.id === placed);
     if (!page?.placed || !one) return refuse('gone');
     return decided('moved-laid', nameOf(one.what, bench), {
-      records: [put('pages', { ...page, placed: withMoved(page.placed, one, moved(one), at) })],
+      records: [put('pages', { ...page, placed: withMoved(page.placed, one, moved(one), how) })],
     });
   };
 
 /** Whether a thing may be told so: whole measures, stacks of two to nine, and of the same stock as before. */
 function isToldRight(was: PlacedWhat, what: PlacedWhat): boolean {
   if (stockOf(was) !== stockOf(what) || 'drawn' in was !== 'drawn' in what || isSame(was, what)) return false;
+  if ('drawn' in what && what.drawn === 'letter') return 'glyph' in was && isSame(was, { ...what, colour: was.colour });
   if ('length' in what) return Number.isSafeInteger(what.length) && what.length > 0 && 'length' in was;
   const { count = 1 } = 'part' in what ? what : {};
   return (

@@ -35,9 +35,11 @@ function leftFor(lot: string, page: Page, { ledger }: Bench) {
 function fromLots(page: Page, bench: Bench): ToLay[] {
   return [...bench.lots.values()].flatMap((lot) => {
     const isRoll = lot.measure === 'length' && ROLLS.has(lot.kind);
-    if (!isRoll && !isSmall(lot)) return [];
+    const isLetters = lot.measure === 'letters';
+    if (!isRoll && !isSmall(lot) && !isLetters) return [];
     return leftFor(lot.id, page, bench).flatMap(({ part, left, isOut }): ToLay[] => {
-      if (left <= 0) return [];
+      // Letters are laid by the title; what is out and does not lie there yet, one by one.
+      if (left <= 0 || (isLetters && !isOut)) return [];
       const what = isRoll ? { lot: lot.id, length: Math.min(STRIP, left) } : { lot: lot.id, part };
       const looks = looksOf(what, bench);
       return looks ? [{ key: `${lot.id}/${part}`, what, looks, left, isOut, kit: lot.kit }] : [];
@@ -91,7 +93,7 @@ export function thingsToLay(page: Page, bench: Bench): ThingsToLay {
 export function nextOf(chosen: Chosen, page: Page, measure: Lot['measure'] | undefined): PlacedWhat | null {
   if ('piece' in chosen)
     return page.placed?.some(({ what }) => 'piece' in what && what.piece === chosen.piece) ? null : chosen;
-  if (measure !== 'count' && measure !== 'length') return null;
+  if (measure !== 'count' && measure !== 'length' && measure !== 'letters') return null;
   const left = Object.entries(addAmounts(chosen.amounts, laidOf(page, chosen.lot), -1)).filter(([, n]) => n > 0);
   const [next] = left;
   if (!next) return null;

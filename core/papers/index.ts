@@ -3,4 +3,4 @@ export { plainGrounds } from './plainGround';
 export type { PlainGround } from './plainGround';
 export { rankDesigns } from './rankDesigns';
 export type { DesignRanking, DesignReason, DesignsRanked, RankedDesign } from './rankDesigns';
-export { holdsPiece, rankFaces } from './rankFaces';
+export { holdsPiece, isQuiet, rankFaces } from './rankFaces';

@@ -6,7 +6,7 @@ export type { Pack, SmallThing } from './smallThing';
 export { amountsOf, founded, laidOf, outOrUsed, stockOf } from './laid';
 export { contourOf } from './contourOf';
 export { stopAt } from './stopAt';
-export { boundsOfLaid, looksOf } from './looks';
+export { boundsOfLaid, letterLooks, looksOf } from './looks';
 export type { Looks, Things } from './looks';
 export { around, boundsOf } from './bounds';
 export { clusters, kindsOf, roleOf } from './cluster';

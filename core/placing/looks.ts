@@ -1,9 +1,19 @@
 import type { Rect, Size } from '../geometry';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
-import { materialOf, type Face, type Lot, type LotKind, type Page, type PlacedLine, type PlacedWhat } from '../things';
+import {
+  materialOf,
+  type Face,
+  type Lot,
+  type LotKind,
+  type Page,
+  type PlacedItem,
+  type PlacedLine,
+  type PlacedWhat,
+} from '../things';
+import { letterWidth } from '../writing';
 import { boundsOf } from './bounds';
-import { smallThing, type SmallThing } from './smallThing';
+import { isRaisedName, smallThing, type SmallThing } from './smallThing';
 
 /** What something laid on a page looks like, with its size. */
 export type Looks = {
@@ -15,6 +25,7 @@ export type Looks = {
 } & (
   | { readonly kind: 'small'; readonly thing: SmallThing; /** So many lie one on another. */ readonly stack?: number }
   | ({ readonly kind: 'line' } & Pick<PlacedLine, 'drawn' | 'colour'>)
+  | { readonly kind: 'letter'; readonly glyph: string; readonly colour: string }
   | { readonly kind: 'roll'; readonly colours: readonly string[]; readonly of: LotKind }
   | ({ readonly kind: 'paper'; readonly face: string | null; readonly of: LotKind } & Pick<
       PieceState,
@@ -32,8 +43,31 @@ export interface Things {
 /** How wide rolls mostly are: common practice, no source. */
 const WIDE: Partial<Record<LotKind, number>> = { washi: inches(5 / 8), ribbon: inches(3 / 8), twine: inches(1 / 12) };
 
+/** How high letters stand that were not measured, and what they are drawn in that have no colour told. */
+const LETTER_HEIGHT = inches(3 / 4);
+const LETTER_INK = '#8a1c4f';
+
 const coloursOf = ({ front }: Lot, faces: Things['faces']): readonly string[] =>
   faces.get(front ?? '')?.colours.map(({ hex }) => hex) ?? [];
+
+/** How a set's letters look: how high they stand, ticks, and their colour. Heights: common practice, no source. */
+export const letterLooks = (
+  lot: Lot,
+  faces: Things['faces'],
+): { readonly height: number; readonly colour: string } => ({
+  height: lot.height ?? LETTER_HEIGHT,
+  colour: coloursOf(lot, faces)[0] ?? LETTER_INK,
+});
+
+const letterOf = (glyph: string, name: string, { height, colour }: ReturnType<typeof letterLooks>): Looks => {
+  const size = { w: letterWidth(glyph, height), h: height };
+  return { kind: 'letter', name, size, isRaised: false, glyph, colour };
+};
+
+const letterOfSet = (lot: Lot, { part, shows }: PlacedItem, faces: Things['faces']): Looks => ({
+  ...letterOf(shows ?? part, `${shows ?? part}, ${lot.name}`, letterLooks(lot, faces)),
+  isRaised: isRaisedName(lot.name),
+});
 
 /** What one placing looks like; null: what it names is not there. */
 export function looksOf(what: PlacedWhat, things: Things): Looks | null {
@@ -52,6 +86,7 @@ const THICK = inches(1 / 16);
 const LINES = { pen: 'pen line', stitch: 'stitched line' } as const;
 
 function plainLooks(what: PlacedWhat, things: Things): Looks | null {
+  if ('drawn' in what && what.drawn === 'letter') return letterOf(what.glyph, what.glyph, what);
   if ('drawn' in what) {
     const { drawn, colour, length } = what;
     return { kind: 'line', name: LINES[drawn], size: { w: length, h: THICK }, isRaised: false, drawn, colour };
@@ -70,6 +105,7 @@ function plainLooks(what: PlacedWhat, things: Things): Looks | null {
     const size = { w: what.length, h: lot.size?.w ?? WIDE[lot.kind] ?? inches(1 / 2) };
     return { kind: 'roll', name: lot.name, size, isRaised: false, colours: coloursOf(lot, faces), of: lot.kind };
   }
+  if (lot.measure === 'letters') return letterOfSet(lot, what, faces);
   const thing = smallThing(lot, what.part, coloursOf(lot, faces));
   const stack = what.count === undefined ? {} : { stack: what.count };
   return { kind: 'small', name: thing.name, size: thing.size, isRaised: thing.isRaised, thing, ...stack };

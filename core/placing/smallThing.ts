@@ -27,6 +27,9 @@ export type Pack = Pick<Lot, 'name' | 'kind' | 'size' | 'items'> & Partial<Pick<
 
 const RAISED =
   /\b(puffy|wood(en)?|chipboard|foam|enamel|resin|cork|felt|metal|brass|acrylic|epoxy|raised|wool|glass)\b/;
+/** Whether things so called stand up from the page. */
+export const isRaisedName = (name: string): boolean => RAISED.test(name.toLowerCase());
+
 const LOOKS = /\b(?:looking|facing|pointing)\s+(left|right)\b|\b(left|right)[- ](?:looking|facing)\b/;
 const QUOTED = /["“]([^"”]+)["”]/;
 const SEVERAL = /\band\b|&|,|\+/;
@@ -90,8 +93,7 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
     outline,
     colours: item?.colours ?? (item ? told : nthOf(told, nth)),
     words: item?.words ?? wordsOn(name, outline),
-    isRaised:
-      item?.isRaised ?? ((outlineOf(outline).isRaised ?? false) || RAISED.test(`${pack.name} ${name}`.toLowerCase())),
+    isRaised: item?.isRaised ?? ((outlineOf(outline).isRaised ?? false) || isRaisedName(`${pack.name} ${name}`)),
     looks: looksOf(name, outline, item?.looks),
     ...(item?.picture ? { picture: item.picture } : {}),
   };

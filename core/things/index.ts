@@ -5,7 +5,7 @@ export { isForPages, isPaper, materialOf } from './material';
 export type { Made, Material } from './material';
 export type { Lot, LotKind, Measure } from './lot';
 export type { Item, ItemPicture } from './item';
-export type { Placed, PlacedItem, PlacedLine, PlacedStrip, PlacedWhat } from './placed';
+export type { Placed, PlacedItem, PlacedLetter, PlacedLine, PlacedStrip, PlacedWhat } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
 export { isMonth, monthNumber } from './kit';

@@ -45,6 +45,8 @@ export interface Lot {
   readonly note: string;
   /** Of letters, how high they stand, ticks. */
   readonly height?: number;
+  /** Of letters, how many of each are worn: they are used last. */
+  readonly worn?: Readonly<Record<string, number>>;
   /** What a punch stamps out. */
   readonly punch?: Punch;
   /** Its pieces were typed in as scraps or leftovers: none of them is a sheet never cut. */

@@ -1,10 +1,12 @@
 /** One of a lot's counted things, or a stack of a few alike. */
 export interface PlacedItem {
   readonly lot: string;
-  /** The item's id; '': one that was not named. */
+  /** The item's id; '': one that was not named. Of a set of letters, the letter. */
   readonly part: string;
   /** So many lie one on another; absent: one. */
   readonly count?: number;
+  /** Of a letter that is cut to another, that one. */
+  readonly shows?: string;
 }
 
 /** A line drawn or stitched on the page itself: nothing of the stash. */
@@ -16,6 +18,16 @@ export interface PlacedLine {
   readonly colour: string;
 }
 
+/** A letter stamped, written or cut with a die: it takes nothing of the stash. */
+export interface PlacedLetter {
+  readonly drawn: 'letter';
+  readonly glyph: string;
+  /** Ticks. */
+  readonly height: number;
+  /** As hex. */
+  readonly colour: string;
+}
+
 /** A strip of a lot's roll. */
 export interface PlacedStrip {
   readonly lot: string;
@@ -23,7 +35,7 @@ export interface PlacedStrip {
   readonly length: number;
 }
 
-export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } | PlacedLine;
+export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } | PlacedLine | PlacedLetter;
 
 /** Something laid on a page: where its middle is, in ticks as layers are measured, and how it is turned, clockwise. */
 export interface Placed {
@@ -38,4 +50,6 @@ export interface Placed {
   readonly under?: string;
   /** It is the mat of something else that lies there, and goes where that goes. */
   readonly matOf?: string;
+  /** A letter of the page's title: it goes where the others go. */
+  readonly isTitle?: true;
 }

@@ -1,6 +1,11 @@
-/** A letter of a title on its line, ticks from the line's left end. */
-export interface TapeMark {
+/** A letter of a title, and how high it stands, ticks. */
+export interface TapeLetter {
   readonly glyph: string;
+  readonly height: number;
+}
+
+/** A letter on its line, ticks from the line's left end. */
+export interface TapeMark extends TapeLetter {
   readonly x: number;
   readonly w: number;
 }
@@ -9,6 +14,8 @@ export interface TapeMark {
 export interface Tape {
   readonly marks: readonly TapeMark[];
   readonly width: number;
+  /** Of its tallest letter. */
+  readonly height: number;
 }
 
 /**
@@ -24,7 +31,8 @@ const SMALL = 0.8;
 const GAP = 0.1;
 const SPACE = 0.45;
 
-function widthOf(glyph: string): number {
+/** How wide a letter is about, ticks. @param height ticks */
+export function letterWidth(glyph: string, height: number): number {
   const capital = glyph.toUpperCase();
   const of = /[IJ1!.,'’]/.test(capital)
     ? NARROW
@@ -33,25 +41,21 @@ function widthOf(glyph: string): number {
       : /[OQGCDNHU]/.test(capital)
         ? BROAD
         : PLAIN;
-  return glyph === capital ? of : of * SMALL;
+  return Math.round((glyph === capital ? of : of * SMALL) * height);
 }
 
-/**
- * Where each letter of a line stands: its left edge, from letters' own widths and the gaps between. @param height ticks
- */
-export function tapeOf(line: string, height: number): Tape {
+/** Where each letter of a line of words stands: its left edge, from letters' own widths and the gaps between. */
+export function tapeOf(words: readonly (readonly TapeLetter[])[]): Tape {
   const marks: TapeMark[] = [];
   let x = 0;
-  for (const glyph of line) {
-    if (glyph === ' ') {
-      x += Math.round(SPACE * height);
-      continue;
+  for (const [i, word] of words.entries()) {
+    for (const [j, letter] of word.entries()) {
+      const gap = j > 0 ? GAP : i > 0 ? SPACE : 0;
+      x += Math.round(gap * letter.height);
+      const w = letterWidth(letter.glyph, letter.height);
+      marks.push({ ...letter, x, w });
+      x += w;
     }
-    const last = marks.at(-1);
-    if (last && x === last.x + last.w) x += Math.round(GAP * height);
-    const w = Math.round(widthOf(glyph) * height);
-    marks.push({ glyph, x, w });
-    x += w;
   }
-  return { marks, width: x };
+  return { marks, width: x, height: Math.max(0, ...marks.map(({ height }) => height)) };
 }

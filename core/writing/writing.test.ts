@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import { SMALL_HAND, tapeOf, titleIn, wrap, writtenIn } from '.';
+import { letterPlaces, SMALL_HAND, tapeOf, titleIn, wrap, writtenIn, type TitleShape } from '.';
 
 const place = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 
@@ -53,9 +53,51 @@ describe('a title', () => {
   });
 });
 
+const inLetters = (line: string, height: number) =>
+  line.split(' ').map((word) => [...word].map((glyph) => ({ glyph, height })));
+
+describe('where letters stand', () => {
+  const words = inLetters('NINE MOTHS', inches(1));
+  const title = { x: inches(1), y: inches(2), w: inches(10), h: inches(3) };
+  const page = { w: inches(12), h: inches(12) };
+  const at = (shape: TitleShape, from: 'middle' | 'left' = 'middle') =>
+    letterPlaces(words, title, page, { shape, from });
+  const middleOf = (xs: readonly number[]): number => (Math.min(...xs) + Math.max(...xs)) / 2;
+
+  test('in the middle of its place as much is free on the left as on the right; from the left it begins there', () => {
+    const { lines, places, fits } = at('line');
+    const [{ tape, start }] = lines as [(typeof lines)[0]];
+    expect(Math.abs(start - title.x - (title.x + title.w - start - tape.width))).toBeLessThanOrEqual(1);
+    expect(places.every(({ y, turn }) => y === title.y + title.h / 2 && turn === 0)).toBe(true);
+    expect(fits).toBe(true);
+    expect(at('line', 'left').lines[0]!.start).toBe(title.x);
+  });
+  test('on two lines each word has its own, one below the other', () => {
+    const { lines, places } = at('lines');
+    expect(lines.map(({ tape }) => tape.marks.map(({ glyph }) => glyph).join(''))).toEqual(['NINE', 'MOTHS']);
+    expect(places[4]!.y - places[3]!.y).toBe(inches(1.2));
+  });
+  test('along a curve the ends lie lower than the middle, turned outward, alike on both sides', () => {
+    const { places } = at('curve');
+    const [first, last] = [places[0]!, places.at(-1)!];
+    expect(Math.min(...places.map(({ y }) => y))).toBeLessThan(Math.min(first.y, last.y) - inches(1 / 4));
+    expect([first.turn > 180, last.turn < 180]).toEqual([true, true]);
+    expect(Math.abs(middleOf(places.map(({ x }) => x)) - (title.x + title.w / 2))).toBeLessThan(inches(1 / 8));
+  });
+  test('up the side the first letter is the lowest, and all are turned', () => {
+    const { places, fits } = at('side');
+    expect(places.map(({ y }) => y)).toEqual([...places.map(({ y }) => y)].sort((a, b) => b - a));
+    expect(new Set(places.map(({ turn }) => turn))).toEqual(new Set([270]));
+    expect(fits).toBe(true);
+    expect(letterPlaces(inLetters('N'.repeat(20), inches(1)), title, page, { shape: 'side', from: 'left' }).fits).toBe(
+      false,
+    );
+  });
+});
+
 describe('along a ruler', () => {
   test('letters stand one after the other, as wide as they are, with gaps between', () => {
-    const { marks, width } = tapeOf('NI MM', inches(1));
+    const { marks, width } = tapeOf(inLetters('NI MM', inches(1)));
     expect(marks.map(({ glyph }) => glyph).join('')).toBe('NIMM');
     const [n, i, m, last] = marks;
     expect(n!.x).toBe(0);
@@ -69,9 +111,11 @@ describe('along a ruler', () => {
   test('never over one another, whatever is written, and in proportion to their height', () =>
     fc.assert(
       fc.property(fc.string({ maxLength: 20 }), fc.integer({ min: 500, max: 20_000 }), (line, height) => {
-        const { marks, width } = tapeOf(line, height);
+        const { marks, width } = tapeOf(inLetters(line, height));
         marks.slice(1).forEach((mark, i) => expect(mark.x).toBeGreaterThanOrEqual(marks[i]!.x + marks[i]!.w));
-        expect(Math.abs(tapeOf(line, 2 * height).width - 2 * width)).toBeLessThanOrEqual(4 * line.length + 4);
+        expect(Math.abs(tapeOf(inLetters(line, 2 * height)).width - 2 * width)).toBeLessThanOrEqual(
+          4 * line.length + 4,
+        );
       }),
     ));
 });

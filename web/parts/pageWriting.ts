@@ -20,7 +20,8 @@ export function useLetterHeight(page: string): number | null {
 
 /** What is written on a page, as its drawing shows it: title, writing, date and place. */
 export const pageWriting = (page: Page, bench: Pick<Bench, 'ledger' | 'lots'>): WordsOnPage => ({
-  title: page.title,
+  // Letters that lie there are drawn as they lie.
+  title: (page.placed ?? []).some(({ isTitle }) => isTitle) ? '' : page.title,
   journaling: page.journaling,
   stamp: [page.date, page.place].filter((words) => words.trim() !== '').join(' · '),
   letters: letterHeight(page.id, bench),

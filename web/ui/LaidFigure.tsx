@@ -4,6 +4,7 @@ import type { Looks } from '../../core/placing';
 import type { LotKind, Placed, PlacedLine } from '../../core/things';
 import { fillOf } from './facesInSight';
 import { ItemFigure } from './ItemFigure';
+import { LetterFigure } from './LetterFigure';
 import { paperPath } from './Paper';
 
 /** Something laid on a page, with what it looks like. */
@@ -48,6 +49,12 @@ export const LaidFigure = memo(function LaidFigure({ placed, looks }: LaidThing)
     return (
       <g transform={turned}>
         <Drawn {...looks} w={w} />
+      </g>
+    );
+  if (looks.kind === 'letter')
+    return (
+      <g transform={turned}>
+        <LetterFigure glyph={looks.glyph} colour={looks.colour} w={w} h={h} />
       </g>
     );
   const see = OPACITY[looks.of] ?? (looks.isSeeThrough ? CLEAR : 1);

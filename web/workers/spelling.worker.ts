@@ -1,28 +1,58 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasm from 'highs/runtime?url';
-import { spell, spellSolverFrom, type SpellJob, type Spelling } from '../../core/spelling';
+import { spellSolverFrom, type SpellSolver } from '../../core/spelling';
+import {
+  spellTogether,
+  titlesFromLeft,
+  waysToSpell,
+  type Asking,
+  type Letters,
+  type Phrase,
+  type TitleFound,
+  type TitlesTogether,
+  type WaitingTitle,
+  type WayToSpell,
+} from '../../core/titles';
 import { hello } from './answering';
 import { breathe } from './breathe';
 
-/** Of each asker the latest question counts: those before it are not answered any more. */
+/** Of each kind of question the latest counts: those before it are not answered any more. */
 const latest = new Map<string, number>();
+
+async function answer<T>(kind: string, of: (solver: SpellSolver) => T | Promise<T>): Promise<T | null> {
+  const mine = (latest.get(kind) ?? 0) + 1;
+  latest.set(kind, mine);
+  const solver = spellSolverFrom(await loadHighs({ locateFile: () => wasm }));
+  await breathe();
+  return mine === latest.get(kind) ? of(solver) : null;
+}
 
 const api = {
   hello,
-  /** Spells what can be spelt, job after job; null: the same asker asked something else meanwhile. */
-  async spell(asker: string, jobs: readonly SpellJob[]): Promise<readonly Spelling[] | null> {
-    const mine = (latest.get(asker) ?? 0) + 1;
-    latest.set(asker, mine);
-    const solver = spellSolverFrom(await loadHighs({ locateFile: () => wasm }));
-    const spelt: Spelling[] = [];
-    for (const job of jobs) {
-      await breathe();
-      if (mine !== latest.get(asker)) return null;
-      spelt.push(spell(job, solver));
-    }
-    return spelt;
-  },
+  /** The ways to spell a title; null: another was asked for meanwhile. As the others. */
+  ways: (text: string, letters: readonly Letters[], asking: Asking): Promise<readonly WayToSpell[] | null> =>
+    answer('ways', (solver) => waysToSpell(text, letters, asking, solver)),
+  /** The titles of several pages together. @param words hers, of which it is told which are lost then */
+  together: (
+    waiting: readonly WaitingTitle[],
+    letters: readonly Letters[],
+    asking: Asking,
+    words: readonly string[],
+  ): Promise<TitlesTogether | null> =>
+    answer('together', (solver) => spellTogether(waiting, letters, asking, words, solver)),
+  /** What can be a title from what is left: phrases, and words that go with those of the theme. */
+  fromLeft: (
+    phrases: readonly Phrase[],
+    theme: readonly string[],
+    letters: readonly Letters[],
+    isAnyCase: boolean,
+  ): Promise<readonly TitleFound[] | null> =>
+    answer('from-left', async () => {
+      const { wordsRoundTheme } = await import('./wordsRoundTheme');
+      const more = wordsRoundTheme(theme).map((text): Phrase => ({ text, from: 'theme' }));
+      return titlesFromLeft([...phrases, ...more], letters, isAnyCase);
+    }),
 };
 export type SpellingApi = typeof api;
 expose(api);

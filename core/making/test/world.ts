@@ -107,7 +107,7 @@ const lot = (id: string, some: Partial<Lot>): Lot => ({
   ...some,
 });
 
-/** A kit of three papers of two sheets each, and dots. */
+/** A kit of three papers of two sheets each, dots and letters. */
 const parcel: Deciding = () =>
   decided('took-parcel-in', 'Moth Lantern', {
     events: [
@@ -117,6 +117,7 @@ const parcel: Deciding = () =>
         pieces: [1, 2].map((n) => ({ id: `${id}-${n}`, w: inches(12), h: inches(12) })),
       })),
       { type: 'received', lot: 'dots', amounts: { '': 24 } },
+      { type: 'received', lot: 'letters', amounts: { A: 2, B: 1, C: 3 } },
     ],
     records: [
       put('kits', kit),
@@ -125,6 +126,7 @@ const parcel: Deciding = () =>
       put('lots', lot('lamps', { front: 'lamp', back: 'blush' })),
       put('lots', lot('blushes', { front: 'blush', back: 'ink' })),
       put('lots', lot('dots', { kind: 'dots', measure: 'count', size: null })),
+      put('lots', lot('letters', { kind: 'alpha', measure: 'letters', size: null })),
     ],
   });
 

@@ -44,6 +44,11 @@ export const lotSchema = {
     isLeftover: { type: 'boolean', description: 'its pieces were typed in as scraps or leftovers' },
     line: { type: 'integer', minimum: 1 },
     height: ticksFrom1,
+    worn: {
+      type: 'object',
+      description: 'of letters, how many of each are worn',
+      additionalProperties: { type: 'integer', minimum: 1 },
+    },
     items: {
       type: 'array',
       description: 'what is in a pack, as far as it was named; the ledger counts each under its id',

@@ -1,5 +1,5 @@
 import { amendLaid } from '../../../core/making';
-import type { Page, Placed, PlacedItem, PlacedLine, PlacedWhat } from '../../../core/things';
+import type { Page, Placed, PlacedItem, PlacedLetter, PlacedLine, PlacedWhat } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
@@ -20,7 +20,7 @@ const INKS = [
 ] as const;
 
 /** Of a strip or line, how long it is; of a line its colour; of a thing, how many lie one on another. */
-export function LaidMeasures({ page, placed: { id, what } }: { page: Page; placed: Placed }) {
+export function LaidMeasures({ page, placed: { id, what, isTitle } }: { page: Page; placed: Placed }) {
   const system = useSettings((s) => s.system);
   const say = (now: PlacedWhat): void => {
     void act(amendLaid(page.id, id, now), { isQuiet: true });
@@ -38,14 +38,16 @@ export function LaidMeasures({ page, placed: { id, what } }: { page: Page; place
           isKeptOnLeaving
         />
       )}
-      {'drawn' in what && <LineColour line={what} onSay={say} />}
-      {'part' in what && <Stack item={what} onSay={say} />}
+      {'drawn' in what && <Colour of={what} onSay={say} />}
+      {'part' in what && !isTitle && <Stack item={what} onSay={say} />}
     </>
   );
 }
 
-function LineColour({ line, onSay }: { line: PlacedLine; onSay: (now: PlacedLine) => void }) {
-  return <Choice label="In" options={INKS} value={line.colour} onChange={(colour) => onSay({ ...line, colour })} />;
+type Drawn = PlacedLine | PlacedLetter;
+
+function Colour({ of, onSay }: { of: Drawn; onSay: (now: Drawn) => void }) {
+  return <Choice label="In" options={INKS} value={of.colour} onChange={(colour) => onSay({ ...of, colour })} />;
 }
 
 function Stack({ item: { count = 1, ...one }, onSay }: { item: PlacedItem; onSay: (now: PlacedItem) => void }) {

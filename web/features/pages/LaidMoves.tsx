@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { formatLength } from '../../../core/length';
 import { moveLaid, takeOff } from '../../../core/making';
 import type { Layout } from '../../../core/design';
@@ -9,6 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import type { LaidThing } from '../../ui/LaidFigure';
 import { Row, Slip } from '../../ui/Screen';
+import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { Choice } from '../../ui/Choice';
 import { LaidMeasures } from './LaidMeasures';
@@ -32,7 +34,9 @@ const ABOVE = '';
 function useStops(page: Page, layout: Layout, { placed, looks }: LaidThing) {
   const bench = useBench((b) => b);
   return (axis: 'x' | 'y', by: number): number => {
-    const others = (page.placed ?? []).filter(({ id, matOf }) => id !== placed.id && matOf !== placed.id);
+    const others = (page.placed ?? []).filter(
+      ({ id, matOf, isTitle }) => id !== placed.id && matOf !== placed.id && !(isTitle && placed.isTitle),
+    );
     const edges = [{ x: 0, y: 0, ...layout.size }, ...layout.layers, ...boundsOfLaid({ placed: others }, bench)];
     return stopAt(boundsOf(looks.size, placed, placed.turn), axis, by, edges);
   };
@@ -59,13 +63,30 @@ function Tucked({
   );
 }
 
+/** Where a thing's middle is, and how it is turned. */
+function Where({ thing: { placed, looks } }: { thing: LaidThing }) {
+  const system = useSettings((s) => s.system);
+  return (
+    <Measures
+      name={looks.name}
+      measures={[
+        ['middle, from the left', formatLength(placed.x, system)],
+        ['from the head', formatLength(placed.y, system)],
+        ['turned', `${placed.turn}°`],
+      ]}
+    />
+  );
+}
+
 /** Moves the chosen thing by keys or buttons, the distances of its middle shown; turns, lifts, tucks it under, takes it off. */
 export function LaidMoves({ page, layout, thing, onGone }: LaidMovesProps) {
-  const { placed, looks } = thing;
-  const system = useSettings((s) => s.system);
+  const { placed } = thing;
+  const [isAlone, setAlone] = useState(false);
   const at = (page.placed ?? []).findIndex(({ id }) => id === placed.id);
   const change = (moved: (now: Placed) => Placed, to?: number): void => {
-    void act(moveLaid(page.id, placed.id, moved, to), { isQuiet: true });
+    void act(moveLaid(page.id, placed.id, moved, { isAlone, ...(to === undefined ? {} : { at: to }) }), {
+      isQuiet: true,
+    });
   };
   const foam = (): void => change((now) => ({ ...now, isOnFoam: !(now.isOnFoam ?? false) }));
   const off = (): void => {
@@ -89,18 +110,16 @@ export function LaidMoves({ page, layout, thing, onGone }: LaidMovesProps) {
   return (
     <Slip aria-label="Move the thing">
       <Moves>
-        <Measures
-          name={looks.name}
-          measures={[
-            ['middle, from the left', formatLength(placed.x, system)],
-            ['from the head', formatLength(placed.y, system)],
-            ['turned', `${placed.turn}°`],
-          ]}
-        />
+        <Where thing={thing} />
         <MovePad {...moving} what="thing" />
         <Button aria-pressed={placed.isOnFoam ?? false} onPress={foam}>
           on foam
         </Button>
+        {placed.isTitle && (
+          <Tick isSelected={isAlone} onChange={setAlone}>
+            this letter by itself
+          </Tick>
+        )}
         <LaidMeasures page={page} placed={placed} />
         <Row $gap={14} style={{ alignItems: 'flex-end' }}>
           <Tucked

@@ -1,37 +1,47 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { pageLayout } from '../../../core/design';
-import { takeLetters } from '../../../core/making';
+import type { MeasureSystem } from '../../../core/length';
+import { phrasesFor, themeOf } from '../../../core/titles';
 import type { Page } from '../../../core/things';
-import { act } from '../../data/acts';
+import type { StandingLetters, TitleWish } from '../../../core/writing';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
 import { pageName } from '../../data/didWords';
+import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { countWords } from '../../ui/countWords';
+import { keepFile } from '../../ui/keepFile';
 import { Columns, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
+import { LetChoose } from './LetChoose';
 import { LettersLeft } from './LettersLeft';
-import { lastOf, setsFor, takenBy, waysFor, type Asking } from './sets';
 import { SpeltLine } from './SpeltLine';
-import { speltWords } from './titleWords';
 import { Together } from './Together';
-import { useSpelling, type Spelt } from './useSpelling';
+import { useTitle, type TitleWork } from './useTitle';
+import { Ways } from './Ways';
 
-/** Pages that may still want letters, the newest first. */
+const STANDS: readonly (readonly [key: string, words: string, wish: TitleWish])[] = [
+  ['line', 'one line, in the middle', { shape: 'line', from: 'middle' }],
+  ['line-left', 'one line, from the left', { shape: 'line', from: 'left' }],
+  ['lines', 'two lines, in the middle', { shape: 'lines', from: 'middle' }],
+  ['lines-left', 'two lines, from the left', { shape: 'lines', from: 'left' }],
+  ['curve', 'along a curve', { shape: 'curve', from: 'middle' }],
+  ['side', 'up the left side', { shape: 'side', from: 'middle' }],
+];
+/** Of pages whose titles are spelt together. */
+const MOST_TOGETHER = 12;
+
+/** Pages that are not done, the newest first. */
 const waiting = (pages: Iterable<Page>): Page[] =>
-  [...pages].filter(({ glued }) => glued === null).sort((a, b) => b.started.localeCompare(a.started));
+  [...pages].filter(({ finished }) => finished === null).sort((a, b) => b.started.localeCompare(a.started));
 
-/** How many stand-ins a way needs; one that does not spell it comes last. */
-const badness = ({ spelling }: Spelt): number => {
-  const [title] = spelling.titles;
-  return title?.spelt ? spelling.stats.cost : 1e6;
-};
+/** Whether a page's title has no letters yet. */
+const hasNoLetters = ({ title, glued, placed = [] }: Page): boolean =>
+  title.trim() !== '' && glued === null && !placed.some(({ isTitle }) => isTitle);
 
 /** Titles: what can be spelt from the letters left, for one page and for all that wait. */
 export function TitlesScreen() {
@@ -49,85 +59,74 @@ export function TitlesScreen() {
   return <Titles key={page.id} page={page} open={open} />;
 }
 
-/** What is typed for a page's title, and what it comes to. */
-function useTitle(page: Page) {
-  const bench = useBench((b) => b);
-  const [text, setText] = useState(page.title);
-  const [asking, setAsking] = useState<Asking>({ isAnyCase: true, standIns: true });
-  const [chosen, setChosen] = useState<string | null>(null);
-  const sets = useMemo(() => setsFor(page.id, bench), [page.id, bench]);
-  const asked = text.trim();
-  const ways = useMemo(() => (asked === '' ? [] : waysFor(asked, sets, asking)), [asked, sets, asking]);
-  const { spelt, isCurrent, trouble, again } = useSpelling('one', ways);
-  const inOrder = asked === '' ? [] : [...spelt].sort((a, b) => badness(a) - badness(b));
-  const way = inOrder.find(({ key }) => key === chosen) ?? inOrder[0];
-  const title = way?.spelling.titles[0];
-  const taken = way ? takenBy(way.spelling) : new Map<string, Record<string, number>>();
-  // What was found for other words is shown until these are, and not taken.
-  const canTake = isCurrent && title?.spelt === true;
-  const take = (): void => {
-    if (canTake) void act(takeLetters(page.id, asked, taken));
-  };
-  return {
-    text,
-    setText,
-    asking,
-    setAsking,
-    setChosen,
-    sets,
-    inOrder,
-    way,
-    title,
-    taken,
-    trouble,
-    again,
-    take,
-    canTake,
-  };
+async function printTape(title: string, { lines }: StandingLetters, system: MeasureSystem): Promise<void> {
+  const { tapePdf } = await import('./tapePdf');
+  const bytes = await tapePdf({ title, system, lines });
+  keepFile('title-tape.pdf', bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
 }
 
-type Told = ReturnType<typeof useTitle>;
-
 function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
-  const told = useTitle(page);
-  const { sets, title, taken } = told;
-  const last = lastOf(taken, sets);
-  const layout = useMemo(() => pageLayout(page), [page]);
-  const others = useMemo(() => open.filter((one) => one.title.trim() !== '').slice(0, 12), [open]);
-  useKeys({ go: told.take });
+  const bench = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const work = useTitle(page);
+  const { letters, title, standing, taken, last } = work;
+  const others = useMemo(() => open.filter(hasNoLetters).slice(0, MOST_TOGETHER), [open]);
+  const phrases = useMemo(() => phrasesFor(page, bench), [page, bench]);
+  const theme = useMemo(() => themeOf(page, bench), [page, bench]);
+  const sets = letters.filter(({ isEndless }) => !isEndless).length;
+  useKeys({ go: work.lay });
   return (
     <Screen
       title="Titles"
-      about={`letters left in ${countWords(sets.length, 'set')} · ${countWords(open.length, 'page')} in hand`}
+      about={`letters left in ${countWords(sets, 'set')} · ${countWords(open.length, 'page')} in hand`}
       actions={
-        <Button look="main" hint="⏎" isDisabled={!told.canTake} onPress={told.take}>
-          Take these letters out
+        <Button look="main" hint="⏎" isDisabled={!work.canLay} onPress={work.lay}>
+          Lay it on the page
         </Button>
       }
     >
       <Columns $widths="minmax(0, 1fr) minmax(260px, 360px)">
         <Stack $gap={14}>
-          <Asked page={page} open={open} told={told} />
-          {told.trouble !== null && <BrokenOff what="The spelling" why={told.trouble} onAgain={told.again} />}
-          {title?.spelt && <SpeltLine title={title} sets={sets} place={layout.ok ? layout.value.title.w : null} />}
+          <Asked page={page} open={open} work={work} />
+          {work.trouble !== null && <BrokenOff what="The spelling" why={work.trouble} onAgain={work.again} />}
+          {title?.spelt && standing && (
+            <SpeltLine
+              title={title}
+              letters={letters}
+              standing={standing}
+              lost={work.lost}
+              onPrint={() => {
+                void printTape(work.text.trim(), standing, system);
+              }}
+            />
+          )}
           {last.length > 0 && (
             <Last role="status">
               {last.map(({ name, glyphs }) => `The last ${glyphs.join(', ')} of ${name}`).join(' · ')}
             </Last>
           )}
-          <Ways spelt={told.inOrder} chosen={told.way?.key ?? null} onChoose={told.setChosen} />
-          <LettersLeft sets={sets} taken={taken} />
+          <Ways ways={work.ways} letters={letters} chosen={work.way?.key ?? null} onChoose={work.choose} />
+          <LettersLeft letters={letters} taken={taken} />
         </Stack>
-        <Together pages={others} sets={sets} asking={told.asking} />
+        <Stack $gap={18}>
+          <Together pages={others} letters={letters} asking={work.asking} words={theme} />
+          <LetChoose
+            phrases={phrases}
+            theme={theme}
+            letters={letters}
+            isAnyCase={work.asking.isAnyCase}
+            onChoose={work.write}
+          />
+        </Stack>
       </Columns>
     </Screen>
   );
 }
 
-/** For which page, what it says, and what letters may do. */
-function Asked({ page, open, told }: { page: Page; open: readonly Page[]; told: Told }) {
+/** For which page, what it says, what letters may do, and how it stands. */
+function Asked({ page, open, work }: { page: Page; open: readonly Page[]; work: TitleWork }) {
   const go = useNavigate();
-  const { asking, setAsking } = told;
+  const { asking, wish } = work;
   return (
     <>
       <Row style={{ alignItems: 'flex-end' }}>
@@ -140,14 +139,23 @@ function Asked({ page, open, told }: { page: Page; open: readonly Page[]; told: 
           />
         </div>
         <div style={{ flex: 1 }}>
-          <TextField label="Title" value={told.text} onChange={told.setText} />
+          <TextField label="Title" value={work.text} onChange={work.write} />
         </div>
+        <Choice<string>
+          label="Laid"
+          options={STANDS.map(([key, words]) => [key, words] as const)}
+          value={STANDS.find(([, , one]) => one.shape === wish.shape && one.from === wish.from)?.[0] ?? 'line'}
+          onChange={(key) => {
+            const chosen = STANDS.find(([one]) => one === key);
+            if (chosen) work.stand(chosen[2]);
+          }}
+        />
       </Row>
       <Row $gap={18}>
-        <Tick isSelected={asking.isAnyCase} onChange={(isAnyCase) => setAsking({ ...asking, isAnyCase })}>
+        <Tick isSelected={asking.isAnyCase} onChange={(isAnyCase) => work.ask({ ...asking, isAnyCase })}>
           either case will do
         </Tick>
-        <Tick isSelected={asking.standIns} onChange={(standIns) => setAsking({ ...asking, standIns })}>
+        <Tick isSelected={asking.standIns} onChange={(standIns) => work.ask({ ...asking, standIns })}>
           turn, swap and cut letters
         </Tick>
       </Row>
@@ -155,65 +163,7 @@ function Asked({ page, open, told }: { page: Page; open: readonly Page[]; told: 
   );
 }
 
-interface WaysProps {
-  spelt: readonly Spelt[];
-  chosen: string | null;
-  onChoose: (key: string) => void;
-}
-
-/** Each way to spell it with what it needs, the best first. */
-function Ways({ spelt, chosen, onChoose }: WaysProps) {
-  if (spelt.length === 0) return null;
-  return (
-    <section aria-label="From which letters">
-      <h2>From which letters</h2>
-      <List>
-        {spelt.map(({ key, name, spelling }) => {
-          const [title] = spelling.titles;
-          return (
-            <li key={key}>
-              <Pick type="button" aria-pressed={key === chosen} disabled={!title?.spelt} onClick={() => onChoose(key)}>
-                <b>{name}</b> <span>{speltWords(title)}</span>
-              </Pick>
-            </li>
-          );
-        })}
-      </List>
-    </section>
-  );
-}
-
 const Last = styled.p`
   color: ${({ theme }) => theme.brick};
   margin: 0;
-`;
-const List = styled.ul`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-`;
-const Pick = styled.button`
-  width: 100%;
-  display: flex;
-  gap: 14px;
-  justify-content: space-between;
-  text-align: left;
-  font: inherit;
-  color: inherit;
-  background: none;
-  border: 0;
-  border-left: 4px solid transparent;
-  border-bottom: 1px solid ${({ theme }) => theme.line};
-  padding: 7px 10px;
-  cursor: pointer;
-  span {
-    color: ${({ theme }) => theme.soft};
-  }
-  &:disabled {
-    cursor: default;
-  }
-  &[aria-pressed='true'] {
-    border-left-color: ${({ theme }) => theme.pond};
-    background: ${({ theme }) => theme.paper};
-  }
 `;

@@ -1,0 +1,14 @@
+export { HAND, lettersFor, makesLetters } from './letters';
+export type { Letters, Shelf } from './letters';
+export { BY_WORD, lastOf, lettersOf, MIXED, takenBy, waysToSpell } from './ways';
+export type { Asking, WayToSpell } from './ways';
+export { standingOf, titleLaid } from './titleLaid';
+export { isSpeltBy, spellTogether } from './together';
+export type { TitlesTogether, WaitingTitle } from './together';
+export { titlesFromLeft } from './fromWhatIsLeft';
+export type { Phrase, TitleFound } from './fromWhatIsLeft';
+export { roundTheme } from './roundTheme';
+export { lostOnPaper } from './lostOnPaper';
+export type { LostOnPaper } from './lostOnPaper';
+export { phrasesFor, themeOf } from './phrases';
+export type { Wordly } from './phrases';
