@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import type { Photo } from '../things';
+
 import { cutListOf } from '../cutlist';
-import { designOf, layOut, lookOver, moved, movedOn, movedWith, nudge, type Layout } from '.';
+import { designOf, layOut, moved, movedOn, movedWith, nudge, type Layout } from '.';
 
 const photo = { photo: null, w: inches(4), h: inches(6) };
 const layout: Layout = layOut(designOf('strip-bands')!, {
@@ -64,50 +64,4 @@ describe('a nudge', () => {
         },
       ),
     ));
-});
-
-describe('a page looked over', () => {
-  const print = (some: Partial<Photo> = {}): Photo => ({
-    id: 'p',
-    story: 's',
-    name: 'moth',
-    image: 'i',
-    w: inches(4),
-    h: inches(6),
-    colours: [],
-    added: '2026-11-04',
-    ...some,
-  });
-  const onTop = moved(layout, { 'upper-1': { ...still, lift: 9 } });
-
-  test('a photo under a strip is covered, unless only what may be covered is', () => {
-    expect(lookOver(layout, [print(), print()], new Set())).toEqual([]);
-    expect(lookOver(onTop, [null, null], new Set())).toContainEqual({ kind: 'covered', photo: 0, by: 'upper-1' });
-    // The strip reaches 4 in down; the first photo lies from there on down but for its head.
-    const foot = { x: 0, y: 0.9, w: 1, h: 0.1 };
-    expect(
-      lookOver(onTop, [print({ keep: [foot] }), print({ keep: [foot] })], new Set()).filter(
-        ({ kind }) => kind === 'covered',
-      ),
-    ).toEqual([]);
-    expect(lookOver(onTop, [print({ keep: [{ ...foot, y: 0 }] }), print({ keep: [foot] })], new Set())).toHaveLength(1);
-  });
-  test('a crop moves what must be kept: what it leaves out cannot be covered', () => {
-    const crop = { x: 0, y: 0.5, w: 1, h: 0.5 };
-    const cropped = print({ crop, keep: [{ x: 0, y: 0, w: 1, h: 0.2 }] });
-    expect(lookOver(onTop, [cropped, cropped], new Set()).filter(({ kind }) => kind === 'covered')).toEqual([]);
-  });
-  test('a figure in the outer third looks into the page or is remarked on', () => {
-    const left = moved(layout, { 'mat-1': { ...still, dx: -inches(2.5) } });
-    expect(lookOver(left, [print({ looks: 'left' }), null], new Set())).toEqual([
-      { kind: 'looks-off', photo: 0, to: 'left' },
-    ]);
-    expect(lookOver(left, [print({ looks: 'right' }), null], new Set())).toEqual([]);
-  });
-  test('edges that nearly meet, and layers over the edge, where she moved them', () => {
-    const near = moved(layout, { 'upper-1': { ...still, dx: inches(1 / 16) } });
-    expect(lookOver(near, [null, null], new Set(['upper-1'])).map(({ kind }) => kind)).toContain('nearly-meet');
-    expect(lookOver(near, [null, null], new Set(['upper-1']))).toContainEqual({ kind: 'over-edge', layer: 'upper-1' });
-    expect(lookOver(near, [null, null], new Set())).toEqual([]);
-  });
 });

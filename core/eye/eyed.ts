@@ -36,7 +36,11 @@ export interface Remark {
     | 'off-theme'
     | 'margins'
     | 'near-edges'
-    | 'weight';
+    | 'weight'
+    | 'over-edge'
+    | 'busy-papers'
+    | 'white-cream'
+    | 'photo-colour';
   readonly things?: readonly string[];
   readonly motif?: string;
   /** Where one more would make it right; null: nowhere. */
@@ -45,6 +49,8 @@ export interface Remark {
   readonly axis?: 'x' | 'y';
   /** Where more weight would help. */
   readonly to?: 'left' | 'right' | 'head' | 'foot';
+  /** As hex: one that is missing. */
+  readonly colour?: string;
   readonly why: string;
 }
 

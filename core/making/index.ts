@@ -77,3 +77,5 @@ export type { SmallGifts } from './smallGifts';
 export { pageRecord } from './pageRecord';
 export type { KitOnPage } from './pageRecord';
 export { clustersFor } from './clustersFor';
+export { mendsFor, setAsideRemark } from './mends';
+export type { Mend } from './mends';

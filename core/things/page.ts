@@ -72,6 +72,8 @@ export interface Page {
   readonly more?: readonly MorePiece[];
   /** What is laid on it, the lowest first. */
   readonly placed?: readonly Placed[];
+  /** Remarks of the second pair of eyes that she set aside for this page. */
+  readonly setAside?: readonly string[];
   readonly title: string;
   readonly date: string;
   readonly place: string;

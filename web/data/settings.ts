@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
 import { inches, type MeasureSystem } from '../../core/length';
+import type { Remark } from '../../core/eye';
 import type { GutSchool } from '../../core/cutlist';
 
 /** How she likes it; kept in this browser. */
@@ -17,6 +18,8 @@ export interface Choices {
   readonly longestCut: number;
   /** How far in from an edge her punches reach, ticks; null: anywhere. */
   readonly punchReach: number | null;
+  /** What a second pair of eyes never looks for. */
+  readonly eyesOff: readonly Remark['kind'][];
   /** The page whose things lie on the bench. */
   readonly pageInHand: string | null;
   /** Where she was. */
@@ -35,6 +38,7 @@ const DEFAULTS: Choices = {
   gut: 'scarce',
   longestCut: inches(12),
   punchReach: null,
+  eyesOff: [],
   pageInHand: null,
   lastPlace: '/stash',
 };
@@ -51,6 +55,7 @@ const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean 
   gut: (value) => value === 'always' || value === 'scarce' || value === 'never',
   longestCut: (value) => isLength(value, 1),
   punchReach: (value) => value === null || isLength(value),
+  eyesOff: (value) => Array.isArray(value) && value.every((one) => typeof one === 'string'),
   pageInHand: (value) => value === null || typeof value === 'string',
   lastPlace: (value) => typeof value === 'string' && value.startsWith('/'),
 };

@@ -159,7 +159,9 @@ describe('letters counted later', () => {
     world.do(beginPage('p', { ...pageOf(), title: 'moths' }));
     expect(world.do(takeSomeOut('alpha', { '': 25 }, 'p'))).toBe(true);
     expect(world.do(countLetters('alpha', { A: 1 }))).toBe(true);
-    const letters = [...world.bench.lots.values()].find(({ id, measure }) => measure === 'letters' && id !== 'letters')!;
+    const letters = [...world.bench.lots.values()].find(
+      ({ id, measure }) => measure === 'letters' && id !== 'letters',
+    )!;
     expect([here(world, letters.id), here(world, 'alpha')]).toEqual([{ A: 1 }, {}]);
     expect(world.bench.ledger.lots.get('alpha')!.claimed).toEqual({ p: { '': 25 } });
     expect(unbalanced(world.bench)).toEqual([]);

@@ -99,6 +99,7 @@ export const pageSchema = {
         additionalProperties: false,
       },
     },
+    setAside: { type: 'array', items: text, description: 'remarks that she set aside for this page' },
     options: { type: 'object', additionalProperties: text },
     own: measuredDesign,
     moves: {

@@ -26,7 +26,8 @@ import { PageMaking } from './PageMaking';
 import { PageTarget } from './PageTarget';
 import { PageWords } from './PageWords';
 import { PapersList } from './PapersList';
-import { RemarksList } from './RemarksList';
+import { EyeMarks, SecondEyes } from './SecondEyes';
+import { useSecondEyes } from './useSecondEyes';
 import { PlainGroundHint } from './PlainGroundHint';
 import { usePageWork } from './usePageWork';
 import { dropPage, changePage, moveLaid } from '../../../core/making';
@@ -75,6 +76,7 @@ function Bench({ page }: { page: Page }) {
 
   const isOpen = state === 'idea';
   const { layout } = work;
+  const eyes = useSecondEyes(page, layout, work.papers);
   const [shows, setShows] = useState<Side>(isOpen || state === 'planned' ? 'papers' : 'things');
   const chooseLayer = (layer: string | null): void => {
     setChosen(layer);
@@ -184,10 +186,11 @@ function Bench({ page }: { page: Page }) {
                   laying={{ chosen: thing, onChoose: chooseThing, onDrag: drag }}
                   label={`${pageName(page)} as it will look`}
                 />
+                <EyeMarks eyes={eyes} layout={layout} scale={scale} />
               </PageTarget>
             </Drawn>
           )}
-          {layout && <RemarksList page={page} layout={layout} />}
+          {layout && <SecondEyes page={page} layout={layout} eyes={eyes} laid={laid} />}
           {layout && isOpen && chosen !== null && <LayerMoves page={page} layout={layout} layer={chosen} />}
           {layout && (
             <Tick isSelected={withAccents} onChange={setAccents}>

@@ -19,6 +19,7 @@ export function PageTarget({ page, scale, children }: { page: Page; scale: numbe
   };
   return (
     <div
+      style={{ position: 'relative' }}
       onDragOver={(event) => {
         if (!holdsThing(event)) return;
         event.preventDefault();

@@ -1,0 +1,178 @@
+import { describe, expect, test } from 'vitest';
+import { pageLayout } from '../design';
+import { emptyLedger } from '../ledger';
+import { inches } from '../length';
+import type { Face, Item, Kit, Lot, Page, Photo, Placed } from '../things';
+import { pageSheet, remarkKey, remarksOnPage, TITLE, wordsOffTheme, WRITING, type LookedAt, type Remark } from '.';
+
+const face = (id: string, hexes: readonly string[], some: Partial<Face> = {}): Face => ({
+  id,
+  name: id,
+  pattern: hexes.length > 1 ? 'dots' : 'plain',
+  colours: hexes.map((hex) => ({ hex, share: 1 / hexes.length })),
+  ...some,
+});
+const item = (id: string, some: Partial<Item> = {}): Item => ({ id, name: `amber ${id}`, ...some });
+const pack: Lot = {
+  id: 'pack',
+  kit: 'k',
+  kind: 'ephemera',
+  name: 'ephemera',
+  measure: 'count',
+  size: null,
+  front: null,
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+  items: [item('moth', { looks: 'right' }), item('label', { words: 'cone 06 clay' })],
+};
+const paper: Lot = { ...pack, id: 'paper', kind: 'paper', measure: 'sheets', front: 'ink', items: [] };
+const kit = (id: string, theme: readonly string[]): Kit => ({
+  id,
+  club: '',
+  name: id,
+  month: '2026-11',
+  theme,
+  list: '',
+});
+const photo: Photo = {
+  id: 'f',
+  story: 's',
+  name: 'lamp',
+  image: 'i',
+  w: inches(6),
+  h: inches(4),
+  colours: [{ hex: '#d98bb0', share: 1 }],
+  added: '2026-11-04',
+  looks: 'left',
+  keep: [{ x: 0.5, y: 0, w: 0.25, h: 0.5 }],
+};
+const seen: LookedAt = {
+  lots: new Map([pack, paper].map((lot) => [lot.id, lot])),
+  faces: new Map(
+    [
+      face('ink', ['#22314f']),
+      face('lamp', ['#f6d27a', '#22314f']),
+      face('busy', ['#b9633f', '#f2e9cf']),
+      face('leaf', ['#3f5b34', '#f2e9cf']),
+    ].map((one) => [one.id, one]),
+  ),
+  ledger: emptyLedger,
+  photos: new Map([[photo.id, photo]]),
+  kits: new Map([kit('k', ['moth', 'garden']), kit('old', ['clay', 'fire'])].map((one) => [one.id, one])),
+};
+const page = (some: Partial<Page> = {}): Page => ({
+  id: 'p',
+  format: { w: inches(12), h: inches(12), spread: false },
+  design: 'framed-ground',
+  mat: inches(1 / 8),
+  photos: [{ photo: 'f', w: inches(6), h: inches(4) }],
+  papers: { frame: 'ink', ground: 'lamp', mat: 'ink' },
+  title: '',
+  date: '',
+  place: '',
+  journaling: '',
+  started: '2026-11-04',
+  glued: null,
+  finished: null,
+  ...some,
+});
+const laid = (part: string, x: number, y: number, some: Partial<Placed> = {}): Placed => ({
+  id: `${part} ${x}`,
+  what: { lot: 'pack', part },
+  x: inches(x),
+  y: inches(y),
+  turn: 0,
+  ...some,
+});
+const layoutOf = (of: Page) => {
+  const layout = pageLayout(of);
+  if (!layout.ok) throw new Error('it can be laid out');
+  return layout.value;
+};
+const sheetOf = (of: Page) => pageSheet(of, layoutOf(of), seen);
+const remarks = (of: Page, more: Partial<LookedAt> = {}): readonly Remark[] =>
+  remarksOnPage(of, layoutOf(of), { ...seen, ...more });
+const kinds = (of: Page, more: Partial<LookedAt> = {}): string[] => remarks(of, more).map(({ kind }) => kind);
+
+describe('a page as it is looked at', () => {
+  test('its layers from the bottom up with their papers, the photo with what must show and which way it looks', () => {
+    const { things, w } = sheetOf(page());
+    expect([w, things.map(({ role }) => role)]).toEqual([inches(12), ['ground', 'ground', 'layer', 'photo']]);
+    const print = things.at(-1)!;
+    expect(print.faces).toBe('left');
+    expect(print.subject).toEqual({ x: print.x + inches(3), y: print.y, w: inches(1.5), h: inches(2) });
+    expect(things.map(({ busy }) => busy > 0)).toEqual([false, true, false, true]);
+  });
+  test('what is tucked under a layer lies beneath it; title, writing and what lies above all come last', () => {
+    const of = page({
+      title: 'Moths',
+      journaling: 'At ten.',
+      placed: [laid('moth', 3, 3, { under: 'mat-1' }), laid('label', 6, 9)],
+    });
+    const ids = sheetOf(of).things.map(({ id }) => id);
+    expect(ids.indexOf('moth 3')).toBeLessThan(ids.indexOf('mat-1'));
+    expect(ids.slice(-3)).toEqual([TITLE, WRITING, 'label 6']);
+  });
+  test('a title in letters lies where they lie, and is one thing', () => {
+    const letter = (glyph: string, x: number): Placed => ({
+      ...laid('moth', x, 2),
+      id: glyph,
+      what: { drawn: 'letter', glyph, height: inches(1), colour: '#8a1c4f' },
+      isTitle: true,
+    });
+    const title = sheetOf(page({ title: 'NO', placed: [letter('N', 2), letter('O', 3)] })).things.find(
+      ({ id }) => id === TITLE,
+    )!;
+    expect(title).toMatchObject({ role: 'title', y: inches(1.5), h: inches(1) });
+    expect(title.w).toBeGreaterThan(inches(1.5));
+  });
+  test('turned over, what looked right looks left', () => {
+    const faces = (turn: number) => sheetOf(page({ placed: [laid('moth', 6, 6, { turn })] })).things.at(-1)!.faces;
+    expect([faces(0), faces(30), faces(180)]).toEqual(['right', 'right', 'left']);
+  });
+});
+
+describe('what is said of it', () => {
+  test('a design as it is meant has nothing said about its edges, margins and weight', () => {
+    const said = kinds(page());
+    expect(said).not.toContain('near-edges');
+    expect(said).not.toContain('margins');
+    expect(said).not.toContain('weight');
+  });
+  test('words of another kit’s theme are off; those of the page’s own kit or story are not', () => {
+    const off = page({ placed: [laid('label', 6, 11)] });
+    expect(remarks(off).find(({ kind }) => kind === 'off-theme')).toMatchObject({ word: 'clay', things: ['label 6'] });
+    expect(kinds({ ...off, title: 'Clay and fire' })).not.toContain('off-theme');
+    expect(wordsOffTheme(page({ papers: {} }), seen)).toEqual([]);
+  });
+  test('a colour of the photos that comes nowhere, until something has it', () => {
+    expect(remarks(page()).find(({ kind }) => kind === 'photo-colour')).toMatchObject({ colour: '#d98bb0' });
+    const pink = { ...pack, items: [item('moth', { colours: ['#d98bb0'] })] };
+    const lots = new Map([pink, paper].map((lot) => [lot.id, lot]));
+    expect(kinds(page({ placed: [laid('moth', 6, 11)] }), { lots })).not.toContain('photo-colour');
+  });
+  test('three busy papers; white beside cream', () => {
+    const papers = { frame: 'busy', ground: 'lamp', mat: 'leaf' };
+    expect(kinds(page({ papers }))).toContain('busy-papers');
+    expect(kinds(page())).not.toContain('busy-papers');
+    const faces = new Map(
+      [face('ink', ['#22314f'], { base: 'white' }), face('lamp', ['#f6d27a'], { base: 'cream' })].map((one) => [
+        one.id,
+        one,
+      ]),
+    );
+    expect(kinds(page(), { faces })).toContain('white-cream');
+  });
+  test('what hangs over the edge, where she laid it', () => {
+    expect(remarks(page({ placed: [laid('moth', 0.25, 6)] })).find(({ kind }) => kind === 'over-edge')?.things).toEqual(
+      ['moth 0.25'],
+    );
+  });
+  test('each remark has a key of its own', () => {
+    const of = page({ placed: [laid('moth', 0.25, 6), laid('moth', 11, 6), laid('label', 6, 11)] });
+    const keys = remarks(of).map(remarkKey);
+    expect(new Set(keys).size).toBe(keys.length);
+  });
+});
