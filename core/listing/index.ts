@@ -10,6 +10,7 @@ export type { ScrapLine } from './readScrap';
 export { linesOfTable } from './pastedTable';
 export { underRules } from './rules';
 export { MOST_OF_A_LINE } from './takeCounts';
+export { WHOLE, wholeOf } from './numbers';
 export type { Doubt, ReadLine, Thing, ThingKind } from './thing';
 export { amountsOf, ofDesign, receiptOf, unpack } from './unpack';
 export type { Unpacked } from './unpack';

@@ -42,6 +42,7 @@ export type DidKind =
   | 'took-off'
   | 'named-items'
   | 'laid-title'
+  | 'did-step'
   | 'used'
   | 'given'
   | 'sold'

@@ -77,5 +77,6 @@ export type { SmallGifts } from './smallGifts';
 export { pageRecord } from './pageRecord';
 export type { KitOnPage } from './pageRecord';
 export { clustersFor } from './clustersFor';
+export { changeWork, doStep, forgetIntention, keepIntention, meanFor } from './working';
 export { mendsFor, setAsideRemark } from './mends';
 export type { Mend } from './mends';

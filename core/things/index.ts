@@ -15,6 +15,7 @@ export type { Photo, Story } from './photo';
 export type { SharedFor, Sharing } from './sharing';
 export type {
   DesignOptions,
+  Intention,
   LayerMove,
   MeasuredDesign,
   MeasuredLayer,
@@ -22,7 +23,10 @@ export type {
   Page,
   PageFormat,
   PagePhoto,
+  PageWork,
+  Technique,
 } from './page';
+export { TECHNIQUES } from './page';
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
 export type { Punch } from './punch';
 export type { Correction, Draft } from './draft';

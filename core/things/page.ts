@@ -55,6 +55,28 @@ export interface PagePhoto extends Size {
   readonly photo: string | null;
 }
 
+/** Work beyond cutting and glueing that she means to do on a page. */
+export const TECHNIQUES = ['seal', 'paint', 'stencil', 'stamp', 'splatter', 'ink', 'stitch', 'last-splatter'] as const;
+export type Technique = (typeof TECHNIQUES)[number];
+
+/** Something she means to have on a page: "two frames", "leave room for the ticket". */
+export interface Intention {
+  readonly id: string;
+  readonly words: string;
+  /** She says that it is kept; absent: what lies there says so, where it can. */
+  readonly isKept?: true;
+}
+
+/** How a page is worked on. */
+export interface PageWork {
+  readonly techniques?: readonly Technique[];
+  /** When a step was done, milliseconds since 1970, by step. */
+  readonly done?: Readonly<Record<string, number>>;
+  /** The colour that its edges are inked in, as hex. */
+  readonly edges?: string;
+  readonly means?: readonly Intention[];
+}
+
 export interface Page {
   readonly id: string;
   readonly format: PageFormat;
@@ -74,6 +96,7 @@ export interface Page {
   readonly placed?: readonly Placed[];
   /** Remarks of the second pair of eyes that she set aside for this page. */
   readonly setAside?: readonly string[];
+  readonly work?: PageWork;
   readonly title: string;
   readonly date: string;
   readonly place: string;

@@ -36,6 +36,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   laid: (did) => `Laid ${what(did)} on the page`,
   'moved-laid': ({ name }) => `Moved ${name}`,
   'took-off': (did) => `Took ${what(did)} off the page`,
+  'did-step': (did) => `Did a step of ${page(did)}`,
   'laid-title': ({ name }) => `Laid the letters of ${name} on the page`,
   'named-items': ({ name }) => `Told what is in ${name}`,
   used: (did) => `Used ${things(did.count)} on ${page(did)}`,

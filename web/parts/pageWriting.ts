@@ -27,6 +27,10 @@ export const pageWriting = (page: Page, bench: Pick<Bench, 'ledger' | 'lots'>): 
   letters: letterHeight(page.id, bench),
 });
 
+/** The colour that the edges of a page's papers are inked in; undefined: they are not. */
+export const inkedEdges = ({ work }: Page): string | undefined =>
+  work?.techniques?.includes('ink') ? work.edges : undefined;
+
 /** As {@link pageWriting}. */
 export function usePageWriting(page: Page): WordsOnPage {
   const { ledger, lots } = useBench((b) => b);

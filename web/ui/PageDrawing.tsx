@@ -18,6 +18,8 @@ export interface PageDrawingProps {
   pictures: readonly (Omit<PictureFillProps, 'x' | 'y' | 'width' | 'height'> | undefined)[];
   /** Pixels to an inch. */
   scale: number;
+  /** The colour that the edges of its papers are inked in, as hex. */
+  edges?: string | undefined;
   /** What is written on it. */
   writing?: WordsOnPage;
   /** A layer to point out, and what could be cut out of it. */
@@ -56,6 +58,7 @@ export function PageDrawing({
   papers,
   pictures,
   scale,
+  edges,
   writing,
   shown = null,
   withAccents = false,
@@ -97,8 +100,9 @@ export function PageDrawing({
               <path
                 d={outlineOf(layer)}
                 fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)}
-                stroke="rgba(40,20,30,.28)"
-                strokeWidth={0.025}
+                stroke={edges ?? 'rgba(40,20,30,.28)'}
+                strokeWidth={edges === undefined ? 0.025 : 0.09}
+                strokeOpacity={edges === undefined ? 1 : 0.7}
               />
             )}
           </g>

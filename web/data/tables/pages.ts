@@ -1,3 +1,4 @@
+import { TECHNIQUES } from '../../../core/things';
 import { day, dayOrNull, id, idOrNull, pageFormat, shape, text, ticks, ticksFrom0, ticksFrom1 } from './parts';
 import { designSchema as measuredDesign } from './designs';
 import { table } from './table';
@@ -98,6 +99,30 @@ export const pageSchema = {
         required: ['id', 'what', 'x', 'y', 'turn'],
         additionalProperties: false,
       },
+    },
+    work: {
+      type: 'object',
+      description: 'how it is worked on',
+      properties: {
+        techniques: { type: 'array', items: { enum: [...TECHNIQUES] } },
+        done: {
+          type: 'object',
+          description: 'when a step was done, milliseconds since 1970',
+          additionalProperties: { type: 'integer', minimum: 0 },
+        },
+        edges: { type: 'string', pattern: '^#[0-9a-f]{6}$', description: 'the colour that its edges are inked in' },
+        means: {
+          type: 'array',
+          description: 'what she means to have on it',
+          items: {
+            type: 'object',
+            properties: { id, words: text, isKept: { const: true } },
+            required: ['id', 'words'],
+            additionalProperties: false,
+          },
+        },
+      },
+      additionalProperties: false,
     },
     setAside: { type: 'array', items: text, description: 'remarks that she set aside for this page' },
     options: { type: 'object', additionalProperties: text },

@@ -16,7 +16,7 @@ import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
 import { StepDrawing } from './StepDrawing';
-import { usePieceName } from './usePieceName';
+import { usePieceName } from '../../parts/pieceName';
 import { setPlanAside, makeCut, noteMishap, takeFromMachine } from '../../../core/making';
 import { act, undoCutOf } from '../../data/acts';
 import { pageName } from '../../data/didWords';

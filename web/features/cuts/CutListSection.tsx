@@ -7,7 +7,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
-import type { PieceName } from './usePieceName';
+import type { PieceName } from '../../parts/pieceName';
 
 export interface CutListSectionProps {
   list: readonly WantedPiece[];

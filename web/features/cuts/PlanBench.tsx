@@ -20,7 +20,7 @@ import { SettledWishes } from './SettledWishes';
 import { WastePattern } from '../../ui/PlanSheet';
 import { Together } from './Together';
 import { TooFew } from './TooFew';
-import { usePieceName } from './usePieceName';
+import { usePieceName } from '../../parts/pieceName';
 import { NO_WISHES, usePlan, type Wishes } from './usePlan';
 import { WaysToCut } from './WaysToCut';
 import { acceptPlan } from '../../../core/making';
@@ -64,7 +64,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
   ]);
   const joinedOf = (sheet: PlanSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
   const print = async (shown: PurposedPlan): Promise<void> => {
-    const { cutSheetPdf } = await import('./cutSheetPdf');
+    const { cutSheetPdf } = await import('../../parts/cutSheetPdf');
     const steps = cutSteps(shown.sheets, ledger);
     const sheets = shown.sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);

@@ -12,7 +12,7 @@ import { Row, Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { takenWords } from '../../ui/lotWords';
 import { PlanSheet } from '../../ui/PlanSheet';
-import type { PieceName } from './usePieceName';
+import type { PieceName } from '../../parts/pieceName';
 
 export interface PlannedFigureProps {
   sheet: Planned;

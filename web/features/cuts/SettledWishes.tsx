@@ -2,7 +2,7 @@ import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { Figures } from '../../ui/PlanFigures';
 import type { Wishes } from './usePlan';
-import type { PieceName } from './usePieceName';
+import type { PieceName } from '../../parts/pieceName';
 
 export interface SettledWishesProps {
   wishes: Wishes;

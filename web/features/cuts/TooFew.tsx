@@ -8,7 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Wrong } from '../../ui/Screen';
 import { JoinSlip } from './JoinSlip';
-import type { PieceName } from './usePieceName';
+import type { PieceName } from '../../parts/pieceName';
 
 export interface TooFewProps {
   plan: Pick<CutPlan, 'notCut'>;

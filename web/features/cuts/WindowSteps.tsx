@@ -10,7 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { useFill } from '../../ui/facesInSight';
 import { Soft } from '../../ui/Screen';
-import { slotName } from './usePieceName';
+import { slotName } from '../../parts/pieceName';
 import { cutWindow } from '../../../core/making';
 import { act } from '../../data/acts';
 

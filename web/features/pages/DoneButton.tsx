@@ -8,6 +8,7 @@ import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
+import { useIntentions } from './Intentions';
 import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 
@@ -16,6 +17,7 @@ export function DoneButton({ page }: { page: Page }) {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const [isAsking, setAsking] = useState(false);
+  const unkept = useIntentions(page).filter(({ isKept }) => !isKept);
   const out = outFor(bench, page.id);
   const pieces = [...out.cut, ...out.loose, ...out.toCut.map(({ piece }) => piece)];
   const usable: Chosen[] = [...[...out.cut, ...out.loose].map(({ id }) => ({ piece: id })), ...out.amounts];
@@ -30,15 +32,24 @@ export function DoneButton({ page }: { page: Page }) {
       <Button
         look="main"
         onPress={() => {
-          if (countOf(out) > 0) setAsking(true);
+          if (countOf(out) > 0 || unkept.length > 0) setAsking(true);
           else void finish();
         }}
       >
         It is done
       </Button>
-      <SlipOver title="Still out for this page" isOpen={isAsking} onClose={() => setAsking(false)}>
+      <SlipOver
+        title={all.length > 0 ? 'Still out for this page' : 'Before it is done'}
+        isOpen={isAsking}
+        onClose={() => setAsking(false)}
+      >
         {() => (
           <>
+            {unkept.length > 0 && (
+              <p>
+                You meant to have on it: <b>{unkept.map(({ intention }) => intention.words).join(' · ')}</b>
+              </p>
+            )}
             <ul>
               {pieces.map((piece) => (
                 <li key={piece.id}>
@@ -56,16 +67,18 @@ export function DoneButton({ page }: { page: Page }) {
                 );
               })}
             </ul>
-            <Soft>One by one you settle it on the bench, at the foot of the window.</Soft>
+            {all.length > 0 && <Soft>One by one you settle it on the bench, at the foot of the window.</Soft>}
             <Row>
-              <Button
-                look="main"
-                onPress={() => {
-                  void after(act(putAway(page.id, all)));
-                }}
-              >
-                Put {countWords(all.length, 'thing')} away, and it is done
-              </Button>
+              {all.length > 0 && (
+                <Button
+                  look="main"
+                  onPress={() => {
+                    void after(act(putAway(page.id, all)));
+                  }}
+                >
+                  Put {countWords(all.length, 'thing')} away, and it is done
+                </Button>
+              )}
               {usable.length > 0 && (
                 <Button
                   onPress={() => {
@@ -81,7 +94,7 @@ export function DoneButton({ page }: { page: Page }) {
                   void after(Promise.resolve(true));
                 }}
               >
-                Done, and leave it out
+                {all.length > 0 ? 'Done, and leave it out' : 'It is done all the same'}
               </Button>
             </Row>
           </>

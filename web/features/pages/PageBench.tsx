@@ -40,15 +40,18 @@ import { Tabs } from '../../ui/Tabs';
 import { ClusterSlip } from './ClusterSlip';
 import { LaidList } from './LaidList';
 import { LaidMoves } from './LaidMoves';
+import { OrderOfWork } from './OrderOfWork';
 import { OnThisPage } from './OnThisPage';
 import { ThingsToLay } from './ThingsToLay';
+import { inkedEdges } from '../../parts/pageWriting';
 import { inSentence } from '../../ui/inSentence';
 
 /** What the right side shows. */
-type Side = 'papers' | 'things';
+type Side = 'papers' | 'things' | 'work';
 const SIDES = [
-  ['papers', 'papers and layers'],
+  ['papers', 'papers'],
   ['things', 'things on it'],
+  ['work', 'order of work'],
 ] as const;
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
@@ -179,6 +182,7 @@ function Bench({ page }: { page: Page }) {
                   pictures={pictures}
                   scale={scale}
                   writing={writing}
+                  edges={inkedEdges(page)}
                   withAccents={withAccents}
                   shown={chosen === null ? null : { layer: chosen, window: cover?.window ?? null }}
                   onChoose={chooseLayer}
@@ -223,6 +227,7 @@ function Bench({ page }: { page: Page }) {
               <ThingsToLay page={page} layout={layout} />
             </>
           )}
+          {shows === 'work' && <OrderOfWork page={page} />}
           {layout && shows === 'papers' && (
             <>
               <PapersList page={page} work={work} isOpen={isOpen} />

@@ -1,34 +1,34 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { pageLayout } from '../../../core/design';
 import { pageState } from '../../../core/cutlist';
+import { unfinishedPages } from '../../../core/steps';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
-import { usePageWriting } from '../../parts/pageWriting';
+import { inkedEdges, usePageWriting } from '../../parts/pageWriting';
 import { useLaidThings } from '../../parts/laidThings';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
-import { Empty, Screen, Soft } from '../../ui/Screen';
+import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
+import { Tick } from '../../ui/Tick';
+import { useNow } from '../../ui/useNow';
 import { useKeys } from '../../ui/useKeys';
 import { pageName } from '../../data/didWords';
 import { startPage } from '../../data/begin';
+import { waitingWords } from './waitingWords';
 
 const SCALE = 15;
 
 /** Pages: all that are begun or done, drawn to one scale. */
 export function PagesScreen() {
-  const bench = useBench((b) => b);
-  const { pages } = bench;
+  const pages = useBench((b) => b.pages);
   const { mat, change } = useSettings();
   const go = useGoAfter();
-  const inOrder = [...pages.values()].sort(
-    (a, b) => Number(a.finished !== null) - Number(b.finished !== null) || b.started.localeCompare(a.started),
-  );
   const begin = async (): Promise<void> => {
     const begun = startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
     await go(
@@ -76,17 +76,53 @@ export function PagesScreen() {
           </Button>
         </Empty>
       ) : (
-        <Table>
-          {inOrder.map((page) => (
-            <Spread key={page.id} page={page} />
-          ))}
-        </Table>
+        <Shelves pages={[...pages.values()]} />
       )}
     </Screen>
   );
 }
 
-function Spread({ page }: { page: Page }) {
+/** The shelf of unfinished pages, the oldest first, with what each waits for; then those that are done. */
+function Shelves({ pages }: { pages: readonly Page[] }) {
+  const bench = useBench((b) => b);
+  const now = useNow(30_000);
+  const [isTonight, setTonight] = useState(false);
+  const unfinished = useMemo(() => unfinishedPages(pages, bench, now), [pages, bench, now]);
+  const shown = isTonight ? unfinished.filter(({ canBeDone }) => canBeDone) : unfinished;
+  const done = pages.filter(({ finished }) => finished !== null).sort((a, b) => b.started.localeCompare(a.started));
+  return (
+    <Stack $gap={14} style={{ overflow: 'auto' }}>
+      {unfinished.length > 0 && (
+        <section aria-label="Unfinished">
+          <Row $gap={18}>
+            <h2>Unfinished, the oldest first</h2>
+            <Tick isSelected={isTonight} onChange={setTonight}>
+              only what can be finished tonight
+            </Tick>
+          </Row>
+          {shown.length === 0 && <Soft>None of them: each waits for photos or for more than an evening.</Soft>}
+          <Table>
+            {shown.map((one) => (
+              <Spread key={one.page.id} page={one.page} waits={waitingWords(one)} />
+            ))}
+          </Table>
+        </section>
+      )}
+      {done.length > 0 && (
+        <section aria-label="Done">
+          <h2>Done</h2>
+          <Table>
+            {done.map((page) => (
+              <Spread key={page.id} page={page} />
+            ))}
+          </Table>
+        </section>
+      )}
+    </Stack>
+  );
+}
+
+function Spread({ page, waits }: { page: Page; waits?: string }) {
   const system = useSettings((s) => s.system);
   const state = useBench((b) => pageState(page, b));
   const writing = usePageWriting(page);
@@ -104,6 +140,7 @@ function Spread({ page }: { page: Page }) {
             scale={SCALE}
             laid={laid}
             writing={writing}
+            edges={inkedEdges(page)}
             label={`${pageName(page)}, drawn`}
           />
         ) : (
@@ -120,6 +157,7 @@ function Spread({ page }: { page: Page }) {
         <Soft>
           {formatWords(page.format, system)} · {stateWords(state)}
         </Soft>
+        {waits !== undefined && <small>{waits}</small>}
       </Link>
     </li>
   );
@@ -130,8 +168,12 @@ const Table = styled.ul`
   flex-wrap: wrap;
   gap: 22px 30px;
   align-items: flex-end;
-  overflow: auto;
   padding: 6px;
+  small {
+    max-width: 220px;
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
   a {
     display: flex;
     flex-direction: column;

@@ -1,10 +1,10 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { PlannedPart } from '../../../core/cutting';
-import type { PlanPiece, PlanSheet } from '../../../core/things';
-import type { Size } from '../../../core/geometry';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import type { CutStep, StepPart } from '../../../core/cutlist';
-import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
+import type { PlannedPart } from '../../core/cutting';
+import type { PlanPiece, PlanSheet } from '../../core/things';
+import type { Size } from '../../core/geometry';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
+import type { CutStep, StepPart } from '../../core/cutlist';
+import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */
 export interface PrintedSheet {
@@ -17,6 +17,8 @@ export interface PrintedSheet {
 export interface CutSheet {
   readonly title: string;
   readonly system: MeasureSystem;
+  /** The page's steps in their order, a line each; absent: only the cuts. */
+  readonly work?: readonly string[];
   /** The cut list, a line each. */
   readonly list: readonly string[];
   readonly sheets: readonly PrintedSheet[];
@@ -112,6 +114,8 @@ export async function cutSheetPdf(sheet: CutSheet): Promise<Uint8Array> {
   const [text, bold] = [await pdf.embedFont(StandardFonts.Helvetica), await pdf.embedFont(StandardFonts.HelveticaBold)];
   const column = new Column(pdf, PDF_PAPERS[sheet.system]);
   column.text(sheet.title, bold, 18);
+  for (const line of sheet.work ?? []) column.text(line, text);
+  if (sheet.work) column.gap(12);
   column.text(
     'Drawn at 1 : 6. Heavy line: a piece for the page. Dashed: back to the stash. Grey: waste.',
     text,

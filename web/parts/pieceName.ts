@@ -1,8 +1,8 @@
-import { designOfPage, slotOfMore } from '../../../core/design';
-import type { Page } from '../../../core/things';
-import { useBench } from '../../data/benchStore';
-import { pageName } from '../../data/didWords';
-import { inSentence } from '../../ui/inSentence';
+import { designOfPage, slotOfMore } from '../../core/design';
+import type { Page } from '../../core/things';
+import { useBench } from '../data/benchStore';
+import { pageName } from '../data/didWords';
+import { inSentence } from '../ui/inSentence';
 
 /** What a piece is for. */
 export interface Purpose {

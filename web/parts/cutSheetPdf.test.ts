@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
+import { inches } from '../../core/length';
 import { cutSheetPdf, type PrintedSheet } from './cutSheetPdf';
 
 const sheet = (n: number): PrintedSheet => ({
@@ -38,6 +38,7 @@ test.each([
   const bytes = await cutSheetPdf({
     title: 'Neighbours by torch',
     system,
+    work: ['[ ]  Seal the ground: 5 min, dries 20 min'],
     list: ['1 × 12 × 12 mats'],
     sheets: Array.from({ length: 8 }, (_, i) => sheet(i)),
     nameOf: () => 'Mats',

@@ -1,0 +1,64 @@
+import { totalOf } from '../ledger';
+import type { Intention, Page, PageWork } from '../things';
+import { decided, put, refuse, type Deciding, type NewEvent } from './act';
+import { changePage } from './pages';
+
+/** Of a medium a step takes about so much, in hundredths of what a whole one holds. Common practice, no source. */
+const TAKES = 5;
+
+/**
+ * Says that a step of a page is done, or not done after all.
+ * @param at when, milliseconds since 1970; null: it is not done
+ * @param media lots kept by share that it takes a little of
+ */
+export const doStep =
+  (id: string, step: string, { at, media = [] }: { at: number | null; media?: readonly string[] }): Deciding =>
+  ({ pages, lots, ledger }) => {
+    const page = pages.get(id);
+    if (!page) return refuse('gone');
+    const { [step]: before, ...others } = page.work?.done ?? {};
+    if ((at === null) === (before === undefined)) return refuse('nothing-to-do', page.title);
+    const done = at === null ? others : { ...others, [step]: at };
+    const taken = media.filter(
+      (lot) => lots.get(lot)?.measure === 'share' && totalOf(ledger.lots.get(lot)?.here ?? {}) > TAKES,
+    );
+    return decided('did-step', page.title, {
+      events: taken.flatMap((lot): NewEvent[] => [
+        { type: 'claimed', lot, amounts: { '': TAKES }, page: id },
+        { type: 'used', lot, amounts: { '': TAKES }, page: id },
+      ]),
+      records: [put('pages', { ...page, work: { ...page.work, done } })],
+    });
+  };
+
+/** Changes how a page is worked on. @param what for people to be told */
+export const changeWork = (id: string, some: (now: PageWork) => PageWork, what: string): Deciding =>
+  changePage(id, (now: Page) => ({ work: some(now.work ?? {}) }), what);
+
+/** What she means to have on a page, one more. */
+export const meanFor =
+  (id: string, words: string): Deciding =>
+  (bench, now) => {
+    const said = words.trim();
+    if (said === '') return refuse('nothing-to-do');
+    return means(id, (all) => [...all, { id: now.newId(), words: said }], `Noted: ${said}`)(bench, now);
+  };
+
+const means = (id: string, of: (all: readonly Intention[]) => readonly Intention[], what: string): Deciding =>
+  changeWork(id, (work) => ({ ...work, means: of(work.means ?? []) }), what);
+
+/** Says that an intention is kept, or not yet. */
+export const keepIntention = (id: string, intention: string, isKept: boolean): Deciding =>
+  means(
+    id,
+    (all) =>
+      all.map((one) => {
+        if (one.id !== intention) return one;
+        const { isKept: _, ...rest } = one;
+        return isKept ? { ...rest, isKept } : rest;
+      }),
+    isKept ? 'It is there' : 'It is not there yet',
+  );
+
+export const forgetIntention = (id: string, intention: string): Deciding =>
+  means(id, (all) => all.filter((one) => one.id !== intention), 'Took an intention off the list');

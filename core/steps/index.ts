@@ -1,0 +1,12 @@
+export { STEP_KINDS } from './kinds';
+export type { Need, StepId, StepKind } from './kinds';
+export { orderOfWork, stepsOf } from './stepsOf';
+export type { WorkedOn, WorkStep } from './stepsOf';
+export { stepsNow } from './waits';
+export type { StepNow } from './waits';
+export { foundFor } from './needs';
+export type { Found, Shelves } from './needs';
+export { askedFor, intentionsOf } from './intentions';
+export type { AskedFor, Kept } from './intentions';
+export { unfinishedPages } from './waitsFor';
+export type { Unfinished, Waiting } from './waitsFor';

@@ -1,0 +1,68 @@
+import { openListOf, pageState } from '../cutlist';
+import type { Page } from '../things';
+import { intentionsOf } from './intentions';
+import { orderOfWork, stepsOf, type WorkedOn } from './stepsOf';
+import { stepsNow } from './waits';
+
+/** What an unfinished page waits for. */
+export type Waiting =
+  | { readonly kind: 'photos'; readonly count: number }
+  | { readonly kind: 'papers' }
+  | { readonly kind: 'drying'; readonly left: number }
+  | { readonly kind: 'title' }
+  | { readonly kind: 'writing' }
+  | { readonly kind: 'date' }
+  | { readonly kind: 'label'; readonly name: string }
+  | { readonly kind: 'meant'; readonly words: string };
+
+/** A page on the shelf of unfinished ones. */
+export interface Unfinished {
+  readonly page: Page;
+  readonly waits: readonly Waiting[];
+  /** Her own minutes until it is done. */
+  readonly minutes: number;
+  /** Nothing is missing that she does not have: it can be finished in one evening. */
+  readonly canBeDone: boolean;
+}
+
+/** An evening at the desk, minutes; so long a wait is none. Common practice, no source. */
+const EVENING = 180;
+
+/** Whether things lie on a page that are there to be written on, and nothing is written anywhere. */
+const emptyLabels = (page: Page): boolean =>
+  page.journaling.trim() === '' && (page.more ?? []).some(({ name }) => /\b(label|tag|card|journal)/i.test(name));
+
+function waitsOf(page: Page, bench: WorkedOn, now: number): readonly Waiting[] {
+  const photos = page.photos.filter(({ photo }) => photo === null).length + (page.photos.length === 0 ? 1 : 0);
+  const drying = Math.max(
+    0,
+    ...stepsNow(stepsOf(page, bench), now).map(({ is, left }) => (is === 'drying' ? left : 0)),
+  );
+  const isToPlan = pageState(page, bench) === 'idea' && (openListOf(page, bench)?.length ?? 0) > 0;
+  const label = (page.more ?? []).find(({ name }) => /\b(label|tag|card|journal)/i.test(name));
+  return [
+    ...(photos > 0 ? [{ kind: 'photos' as const, count: photos }] : []),
+    ...(isToPlan ? [{ kind: 'papers' as const }] : []),
+    ...(drying > 0 ? [{ kind: 'drying' as const, left: drying }] : []),
+    ...(page.title.trim() === '' ? [{ kind: 'title' as const }] : []),
+    ...(page.journaling.trim() === '' ? [{ kind: 'writing' as const }] : []),
+    ...(page.date.trim() === '' ? [{ kind: 'date' as const }] : []),
+    ...(label && emptyLabels(page) ? [{ kind: 'label' as const, name: label.name }] : []),
+    ...intentionsOf(page, bench).flatMap(({ isKept, intention }) =>
+      isKept ? [] : [{ kind: 'meant' as const, words: intention.words }],
+    ),
+  ];
+}
+
+/** The pages that are not done, the oldest first, with what each waits for. @param now milliseconds since 1970 */
+export function unfinishedPages(pages: Iterable<Page>, bench: WorkedOn, now: number): readonly Unfinished[] {
+  return [...pages]
+    .filter(({ finished }) => finished === null)
+    .sort((a, b) => a.started.localeCompare(b.started))
+    .map((page) => {
+      const waits = waitsOf(page, bench, now);
+      const { finish, free } = orderOfWork(stepsOf(page, bench));
+      const isMissing = waits.some(({ kind }) => kind === 'photos');
+      return { page, waits, minutes: free, canBeDone: !isMissing && finish <= EVENING };
+    });
+}

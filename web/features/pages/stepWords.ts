@@ -1,0 +1,5 @@
+import { STEP_KINDS, type StepId } from '../../../core/steps';
+
+/** Steps within a sentence. */
+export const stepWords = (ids: readonly StepId[]): string =>
+  ids.map((id) => `${STEP_KINDS[id].name.charAt(0).toLowerCase()}${STEP_KINDS[id].name.slice(1)}`).join(', ');
