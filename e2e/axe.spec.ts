@@ -58,6 +58,11 @@ for (const look of ['day', 'evening']) {
       .click();
     await page.getByRole('region', { name: 'What lies on it' }).getByRole('button').first().click();
     expect(await findings(page), 'things on a page').toEqual([]);
+    await page.getByText('order of work', { exact: true }).click();
+    await page.getByRole('button', { name: /^Look it over/ }).click();
+    expect(await findings(page), 'order of work, and a second pair of eyes').toEqual([]);
+    await page.getByText('things on it', { exact: true }).click();
+    await page.getByRole('region', { name: 'What lies on it' }).getByRole('button').first().click();
     await page.getByRole('button', { name: /^Take it off/ }).click();
     await page.getByRole('region', { name: 'Bench tray' }).getByRole('button', { name: 'put all away' }).click();
     await goTo(page, 'Share-out');

@@ -67,3 +67,29 @@ test('a title short by one is mended by a stand-in or a stamp; what is worn is u
   await page.getByRole('button', { name: 'Print this tape at true size' }).click();
   expect((await download).suggestedFilename()).toBe('title-tape.pdf');
 });
+
+test('a title is glued with its page, and the next one is told what is left then', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Titles');
+  const letters = page.getByRole('region', { name: 'Letters left' });
+  const ways = page.getByRole('region', { name: 'From which letters' });
+  const title = page.getByRole('textbox', { name: 'Title' });
+  const take = async (name: string): Promise<void> => {
+    await page.getByRole('button', { name: /For$/ }).click();
+    await page.getByRole('option', { name }).click();
+    await expect(title).toHaveValue(name);
+  };
+  await take('Heaviest of all');
+  await title.fill('Kiln weather');
+  await ways.getByRole('button', { name: /^alpha kiln and alphabet stamps/ }).click();
+  await page.getByRole('button', { name: 'Lay it on the page' }).click();
+  await page.getByRole('region', { name: 'Bench tray' }).getByRole('link', { name: 'Kiln weather' }).click();
+  await page.getByRole('button', { name: 'It is glued' }).click();
+  await expect(page.getByRole('region', { name: 'On this page, by kit' })).toContainText('letters');
+  await goTo(page, 'Titles');
+  await take('Elephant hawk');
+  await expect(letters.getByRole('button', { name: /^W: 0 left/ })).toHaveCount(0);
+  await title.fill('Wet');
+  // The kiln letters have no W left, and say so.
+  await expect(ways.getByRole('button', { name: /^alpha kiln short of w/i })).toBeVisible();
+});

@@ -40,7 +40,10 @@ export interface Remark {
     | 'over-edge'
     | 'busy-papers'
     | 'white-cream'
-    | 'photo-colour';
+    | 'photo-colour'
+    | 'thick'
+    | 'tight-pocket'
+    | 'gutter';
   readonly things?: readonly string[];
   readonly motif?: string;
   /** Where one more would make it right; null: nowhere. */

@@ -175,4 +175,52 @@ describe('what is said of it', () => {
     const keys = remarks(of).map(remarkKey);
     expect(new Set(keys).size).toBe(keys.length);
   });
+  test('what stands too high for an album, or a notebook', () => {
+    const stack = (n: number, some: Partial<Page> = {}) =>
+      kinds(
+        page({
+          ...some,
+          placed: Array.from({ length: n }, (_, i) => ({ ...laid('moth', 6, 11), id: `m${i}`, isOnFoam: true })),
+        }),
+      );
+    expect([stack(2), stack(3)].map((said) => said.includes('thick'))).toEqual([false, true]);
+    const notebook = {
+      format: { w: inches(5), h: inches(8), spread: false },
+      photos: [{ photo: 'f', w: inches(2), h: inches(2) }],
+    };
+    expect(stack(2, notebook)).toContain('thick');
+  });
+  test('a tag that will not slide in its pocket', () => {
+    const tag = (w: number) => ({
+      id: `tag ${w}`,
+      name: 'long tag',
+      shape: { kind: 'tag' as const, corners: 'round' as const, corner: 0, w: inches(w), h: inches(4) },
+      face: null,
+      count: 1,
+    });
+    const pocket = {
+      ...tag(3),
+      id: 'pocket',
+      name: 'pocket',
+      shape: { kind: 'pocket' as const, flap: 0, w: inches(3), h: inches(4) },
+    };
+    expect(kinds(page({ more: [pocket, tag(2.75)] }))).not.toContain('tight-pocket');
+    expect(remarks(page({ more: [pocket, tag(3)] })).find(({ kind }) => kind === 'tight-pocket')?.why).toContain(
+      '2 7/8',
+    );
+  });
+  test('lines of a spread a hair apart at the gutter, where she moved them', () => {
+    const spread = page({
+      design: 'strip-bands',
+      format: { w: inches(12), h: inches(12), spread: true },
+      photos: [{ photo: 'f', w: inches(6), h: inches(4) }],
+    });
+    const right = layoutOf(spread).layers.find(({ id, role }) => role === 'strip' && id.startsWith('right-'))!;
+    const move = (dy: number) => ({ moves: { [right.id]: { dx: 0, dy: inches(dy), turn: 0, lift: 0 } } });
+    expect([0, 1 / 8, 1].map((dy) => kinds({ ...spread, ...move(dy) }).includes('gutter'))).toEqual([
+      false,
+      true,
+      false,
+    ]);
+  });
 });

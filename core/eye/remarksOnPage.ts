@@ -3,6 +3,7 @@ import type { Layout } from '../design';
 import type { Kit, Page } from '../things';
 import type { Remark, Sheet } from './eyed';
 import { busyPapers, missingColour, whiteBesideCream } from './papersOf';
+import { acrossGutter, tightPockets, tooThick } from './fits';
 import { pageSheet, type Seen } from './pageSheet';
 import { remarksOn } from './remarksOn';
 
@@ -88,6 +89,9 @@ export function remarksOnPage(page: Page, layout: Layout, seen: LookedAt): reado
   return [
     ...remarksOn(sheet, wordsOffTheme(page, seen)).filter((remark) => isWorthIt(remark, page, layout, accents)),
     ...overEdge(sheet, page),
+    ...tooThick(sheet, page),
+    ...tightPockets(page),
+    ...acrossGutter(sheet, page),
     ...busyPapers(faces, layersOf),
     ...whiteBesideCream(faces, layersOf),
     ...missingColour(photos, there),

@@ -43,12 +43,19 @@ test('a title takes its letters out, each in its place, and is written; another 
   expect([puffy().here, placed().length]).toEqual([{ M: 1, O: 1 }, 4]);
 });
 
-test('more letters than there are, or of what is no set of letters, is refused and changes nothing', () => {
+test('more letters than there are, or of what is not there, is refused and changes nothing', () => {
   expect(lay('MMM')).toBe(false);
   expect(world.bench.pages.get(PAGE)!.title).toBe('');
-  const dot = [{ what: { lot: 'dots', part: '' }, x: 0, y: 0, turn: 0 }];
-  expect(world.do(layTitle(PAGE, 'M', dot))).toBe(false);
+  const gone = [{ what: { lot: 'nowhere', part: 'M' }, x: 0, y: 0, turn: 0 }];
+  expect(world.do(layTitle(PAGE, 'M', gone))).toBe(false);
   expect(world.do(layTitle(PAGE, 'M', []))).toBe(false);
+});
+
+test('a thing that has the title printed on it is the title, and goes back for letters', () => {
+  world.do(layTitle(PAGE, 'night shift', [{ what: { lot: 'dots', part: '' }, x: 0, y: 0, turn: 0 }]));
+  expect([placed()[0]!.isTitle, world.bench.ledger.lots.get('dots')!.claimed]).toEqual([true, { [PAGE]: { '': 1 } }]);
+  lay('MOTH');
+  expect(world.bench.ledger.lots.get('dots')!.claimed).toEqual({});
 });
 
 test('written letters take nothing of the stash, and lie beside those of a set', () => {

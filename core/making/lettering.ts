@@ -30,15 +30,15 @@ function moves(lot: string, was: Page, now: Page, { ledger }: Bench): NewEvent[]
 }
 
 /**
- * A title laid on its page letter by letter, and written: what lay there for a title before goes back. What it takes
- * comes out for the page; on a page that is glued it is used at once.
+ * A title laid on its page letter by letter, or as a thing that has it printed on it, and written: what lay there for a
+ * title before goes back. What it takes comes out for the page; on a page that is glued it is used at once.
  */
 export const layTitle =
   (id: string, title: string, letters: readonly Laying[]): Deciding =>
   (bench, { newId }) => {
     const page = bench.pages.get(id);
     const lots = new Set(letters.flatMap(({ what }) => ('lot' in what ? [what.lot] : [])));
-    if (!page || [...lots].some((lot) => bench.lots.get(lot)?.measure !== 'letters')) return refuse('gone');
+    if (!page || [...lots].some((lot) => !bench.lots.has(lot))) return refuse('gone');
     const before = (page.placed ?? []).filter(({ isTitle }) => isTitle);
     for (const { what } of before) if ('lot' in what) lots.add(what.lot);
     if (letters.length === 0 && before.length === 0) return refuse('nothing-to-do', title);

@@ -225,6 +225,17 @@ function pullIn(scene: Scene, { things = [] }: Remark): Mend[] {
   return move(scene, placed, within(scene, boundsOf(eyed, placed, 0), placed), 'move it onto the page');
 }
 
+/** The foam out from under what stands highest. */
+function flatter(scene: Scene, { things = [] }: Remark): Mend[] {
+  const raised = things.find((id) => placedOf(scene, id)?.isOnFoam);
+  const top = placedOf(scene, things.at(-1));
+  const [to] = freePlaces(scene, 1);
+  return [
+    ...(raised === undefined ? [] : [{ words: 'take the foam out from under it', act: flattened(scene, raised) }]),
+    ...(to ? move(scene, top, to, 'move the uppermost elsewhere') : []),
+  ];
+}
+
 const MENDS: Readonly<Record<Remark['kind'], (scene: Scene, remark: Remark) => readonly Mend[]>> = {
   triangle: third,
   even: oneMoreOrFewer,
@@ -240,6 +251,9 @@ const MENDS: Readonly<Record<Remark['kind'], (scene: Scene, remark: Remark) => r
   'busy-papers': () => [],
   'white-cream': () => [],
   'photo-colour': bringColour,
+  thick: flatter,
+  'tight-pocket': () => [],
+  gutter: meet,
 };
 
 /** What would mend a remark on a page, from what is out for it, in its kits or in the stash; none: it is only told. */

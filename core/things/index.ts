@@ -15,6 +15,7 @@ export type { Photo, Story } from './photo';
 export type { SharedFor, Sharing } from './sharing';
 export type {
   DesignOptions,
+  Hand,
   Intention,
   LayerMove,
   MeasuredDesign,
@@ -24,7 +25,9 @@ export type {
   PageFormat,
   PagePhoto,
   PageWork,
+  PageWritten,
   Technique,
+  WrittenOn,
 } from './page';
 export { TECHNIQUES } from './page';
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';

@@ -67,6 +67,28 @@ export interface Intention {
   readonly isKept?: true;
 }
 
+/** How somebody writes with one pen. */
+export interface Hand {
+  readonly name: string;
+  /** Letters, spaces with them, to an inch. */
+  readonly perInch: number;
+  /** From line to line, ticks. */
+  readonly line: number;
+}
+
+/** What a page's writing stands on. */
+export type WrittenOn = 'lines' | 'strips' | 'card' | 'tag' | 'label' | 'edge' | 'pocket';
+
+/** How a page is written on: on lines in its place in a small hand, where nothing is said. */
+export interface PageWritten {
+  readonly on: WrittenOn;
+  readonly hand?: Hand;
+  /** Of the card, tag, label or what is in the pocket, ticks. */
+  readonly size?: Size;
+  /** Of a label, how many lines it has. */
+  readonly lines?: number;
+}
+
 /** How a page is worked on. */
 export interface PageWork {
   readonly techniques?: readonly Technique[];
@@ -97,6 +119,7 @@ export interface Page {
   /** Remarks of the second pair of eyes that she set aside for this page. */
   readonly setAside?: readonly string[];
   readonly work?: PageWork;
+  readonly written?: PageWritten;
   readonly title: string;
   readonly date: string;
   readonly place: string;

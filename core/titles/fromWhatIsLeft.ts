@@ -1,4 +1,5 @@
 import type { Amounts } from '../ledger';
+import type { PlacedItem } from '../things';
 import type { Letters } from './letters';
 import { isSpeltBy } from './together';
 
@@ -7,8 +8,9 @@ export interface Phrase {
   readonly text: string;
   /** Her story, its place or people; a title she had; printed on a thing of hers; of the theme. */
   readonly from: 'story' | 'title' | 'thing' | 'theme';
-  /** Of words printed on a thing: what it is called. */
+  /** Of words printed on a thing: what it is called, and the thing. */
   readonly thing?: string;
+  readonly what?: PlacedItem;
 }
 
 /** A title that what is left can spell, or that a thing has printed on it. */

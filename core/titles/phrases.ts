@@ -25,7 +25,7 @@ function printed({ lots, ledger }: Wordly): readonly Phrase[] {
     const parts = [...itemsOf(lot).map(({ id }) => id), ''].filter((part) => (here[part] ?? 0) > 0);
     return parts.flatMap((part): Phrase[] => {
       const { words, name } = smallThing(lot, part, []);
-      return words.trim().length > 2 ? [{ text: words, from: 'thing', thing: name }] : [];
+      return words.trim().length > 2 ? [{ text: words, from: 'thing', thing: name, what: { lot: lot.id, part } }] : [];
     });
   });
 }

@@ -1,8 +1,7 @@
-export { SMALL_HAND } from './hand';
-export type { Hand } from './hand';
+export { measuredHand, SAMPLE, SMALL_HAND } from './hand';
 export { wrap } from './wrap';
-export { writtenIn } from './writtenIn';
-export type { Written } from './writtenIn';
+export { ON_LINES, roomFor, sizeOf, writtenOn } from './writtenOn';
+export type { WritingRoom, Written } from './writtenOn';
 export { letterWidth, tapeOf } from './tape';
 export type { Tape, TapeLetter, TapeMark } from './tape';
 export { letterPlaces } from './letterPlaces';

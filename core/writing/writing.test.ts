@@ -1,7 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import { letterPlaces, SMALL_HAND, tapeOf, titleIn, wrap, writtenIn, type TitleShape } from '.';
+import type { PageWritten } from '../things';
+import {
+  letterPlaces,
+  measuredHand,
+  ON_LINES,
+  roomFor,
+  SAMPLE,
+  tapeOf,
+  titleIn,
+  wrap,
+  writtenOn,
+  type TitleShape,
+} from '.';
 
 const place = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 
@@ -21,14 +33,65 @@ describe('lines', () => {
         for (const line of lines) expect(line.length <= most || !line.includes(' ')).toBe(true);
       }),
     ));
+});
 
-  test('writing has as many lines as it needs; there is room for four to the inch', () => {
-    const text = Array.from({ length: 40 }, () => 'moth').join(' ');
-    const { lines, room } = writtenIn(text, place(3, 1), SMALL_HAND);
+describe('writing', () => {
+  const page = { w: inches(12), h: inches(12), spread: false };
+  const moths = (n: number): string => Array.from({ length: n }, () => 'moth').join(' ');
+  const on = (text: string, written: PageWritten, room = place(3, 1)) => writtenOn(text, written, room, page);
+
+  test('has as many lines as it needs; there is room for four to the inch', () => {
     // 36 letters a line: seven words of four letters with their spaces.
-    expect(lines).toHaveLength(6);
-    expect(room).toBe(4);
+    expect(on(moths(40), ON_LINES)).toMatchObject({ lines: 4, text: { length: 6 } });
+    expect(on(moths(40), ON_LINES).over).toBe(12 * 5 - 1);
   });
+  test('begins so that as much is free above as below', () => {
+    expect(on(moths(7), ON_LINES).beginsOn).toBe(2);
+    expect(on(moths(28), ON_LINES).beginsOn).toBe(1);
+    expect(on('', ON_LINES)).toMatchObject({ text: [], beginsOn: 1, over: 0 });
+  });
+  test('too long, the shortest sentence without which it fits is told', () => {
+    const text = `${moths(25)}. Ten of them. ${moths(8)}. So many.`;
+    expect(on(text, ON_LINES).over).toBeGreaterThan(0);
+    const { leaveOut } = on(text, ON_LINES);
+    expect(on(text.replace(leaveOut!, ''), ON_LINES).over).toBe(0);
+    expect(on(moths(80), ON_LINES).leaveOut).toBeNull();
+  });
+  test('a tag has both its sides, a label as many lines as are printed on it', () => {
+    expect(roomFor({ on: 'tag' }, place(3, 1), page)).toMatchObject({ perSide: 15, lines: 30 });
+    expect(roomFor({ on: 'label', lines: 2 }, place(3, 1), page).lines).toBe(2);
+    expect(roomFor({ on: 'card', size: place(6, 4) }, place(3, 1), page)).toMatchObject({
+      width: inches(5.75),
+      lines: 15,
+    });
+  });
+  // About 44 to 46 in on a page of 12 x 12 in: common practice, no source.
+  test('round the edge there is one line as long as the way round', () => {
+    expect(roomFor({ on: 'edge' }, place(3, 1), page)).toMatchObject({ width: inches(45), lines: 1 });
+    expect(roomFor({ on: 'edge' }, place(3, 1), { ...page, spread: true }).width).toBe(inches(69));
+  });
+  test('on strips fewer lines have room, with paper between them', () => {
+    expect(roomFor({ on: 'strips' }, place(3, 1), page).lines).toBe(3);
+  });
+  test('her hand is measured by one line of known letters', () => {
+    // Five inches for the sample's letters.
+    const hand = measuredHand('fine pen', inches(5), inches(3 / 8));
+    expect(hand.perInch).toBeCloseTo(SAMPLE.length / 5, 2);
+    expect(on(SAMPLE, { on: 'lines', hand }, place(5.1, 1)).text).toHaveLength(1);
+    expect(on(SAMPLE, { on: 'lines', hand }, place(4.8, 1)).text).toHaveLength(2);
+  });
+  test('no word is lost, wherever it is written', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom('lines', 'strips', 'card', 'tag', 'label', 'edge', 'pocket'),
+        fc.array(fc.stringMatching(/^[a-z]{1,9}$/), { maxLength: 60 }),
+        (where, words) => {
+          const { text, over, lines } = on(words.join(' '), { on: where });
+          expect(text.join(' ')).toBe(words.join(' '));
+          expect(over > 0).toBe(text.length > lines);
+        },
+      ),
+    ));
 });
 
 describe('a title', () => {

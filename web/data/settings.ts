@@ -2,6 +2,7 @@ import { create } from 'zustand';
 import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
 import { inches, type MeasureSystem } from '../../core/length';
 import type { Remark } from '../../core/eye';
+import type { Hand } from '../../core/things';
 import type { GutSchool } from '../../core/cutlist';
 
 /** How she likes it; kept in this browser. */
@@ -18,6 +19,8 @@ export interface Choices {
   readonly longestCut: number;
   /** How far in from an edge her punches reach, ticks; null: anywhere. */
   readonly punchReach: number | null;
+  /** How she writes, pen by pen, as she measured it. */
+  readonly hands: readonly Hand[];
   /** What a second pair of eyes never looks for. */
   readonly eyesOff: readonly Remark['kind'][];
   /** The page whose things lie on the bench. */
@@ -38,6 +41,7 @@ const DEFAULTS: Choices = {
   gut: 'scarce',
   longestCut: inches(12),
   punchReach: null,
+  hands: [],
   eyesOff: [],
   pageInHand: null,
   lastPlace: '/stash',
@@ -45,6 +49,11 @@ const DEFAULTS: Choices = {
 
 const isLength = (value: unknown, from = 0): boolean =>
   Number.isSafeInteger(value) && (value as number) >= from && (value as number) <= inches(100);
+
+const isHand = (value: unknown): boolean => {
+  const { name, perInch, line } = (value ?? {}) as Partial<Hand>;
+  return typeof name === 'string' && typeof perInch === 'number' && perInch > 0 && isLength(line, 1);
+};
 
 /** Whether a stored choice makes sense. */
 const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean } = {
@@ -55,6 +64,7 @@ const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean 
   gut: (value) => value === 'always' || value === 'scarce' || value === 'never',
   longestCut: (value) => isLength(value, 1),
   punchReach: (value) => value === null || isLength(value),
+  hands: (value) => Array.isArray(value) && value.every(isHand),
   eyesOff: (value) => Array.isArray(value) && value.every((one) => typeof one === 'string'),
   pageInHand: (value) => value === null || typeof value === 'string',
   lastPlace: (value) => typeof value === 'string' && value.startsWith('/'),

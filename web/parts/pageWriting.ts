@@ -1,5 +1,6 @@
 import type { Bench } from '../../core/making';
 import type { Page } from '../../core/things';
+import { ON_LINES } from '../../core/writing';
 import { useBench } from '../data/benchStore';
 import type { WordsOnPage } from '../ui/PageWriting';
 
@@ -25,6 +26,8 @@ export const pageWriting = (page: Page, bench: Pick<Bench, 'ledger' | 'lots'>): 
   journaling: page.journaling,
   stamp: [page.date, page.place].filter((words) => words.trim() !== '').join(' · '),
   letters: letterHeight(page.id, bench),
+  written: page.written ?? ON_LINES,
+  format: page.format,
 });
 
 /** The colour that the edges of a page's papers are inked in; undefined: they are not. */

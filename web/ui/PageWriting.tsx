@@ -1,6 +1,7 @@
-import type { Rect } from '../../core/geometry';
+import type { Rect, Size } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
-import { ACROSS, DOWN, SMALL_HAND, titleIn, writtenIn } from '../../core/writing';
+import type { PageFormat, PageWritten } from '../../core/things';
+import { ACROSS, DOWN, sizeOf, SMALL_HAND, titleIn, writtenOn } from '../../core/writing';
 import { heading } from './theme';
 
 /** What is written on a page. */
@@ -11,6 +12,9 @@ export interface WordsOnPage {
   readonly journaling: string;
   /** Date and place, as they stand above the writing. */
   readonly stamp: string;
+  /** What it is written on, and in which hand. */
+  readonly written: PageWritten;
+  readonly format: PageFormat;
 }
 
 const inch = (length: number): number => length / TICKS_PER_INCH;
@@ -63,51 +67,122 @@ export function TitleWords({ rect, title, letters }: { rect: Rect } & Pick<Words
   );
 }
 
-/** Writing in lines as large as a hand writes; what there is no room for goes on below its place. */
-export function WrittenWords({ rect, journaling, stamp }: { rect: Rect } & Pick<WordsOnPage, 'journaling' | 'stamp'>) {
-  const { lines } = writtenIn(journaling, rect);
-  const all = stamp === '' ? lines : [stamp, ...lines];
-  if (all.length === 0) return null;
-  const line = inch(SMALL_HAND.line);
-  const size = 1 / SMALL_HAND.perInch / 0.5;
-  const [x, y, w] = [inch(rect.x), inch(rect.y), inch(rect.w)];
-  const longest = Math.max(...all.map((one) => one.length)) / SMALL_HAND.perInch;
+type Line = { readonly words: string; readonly isStamp: boolean };
+
+const TEXT = "'Atkinson Hyperlegible Next Variable', sans-serif";
+const FIRST = 0.14;
+const SLIP = { fill: '#fffdf6', stroke: 'rgba(40,20,30,.2)', strokeWidth: 0.02 };
+
+/** One line of writing on its ruled line, or the date and place above it. */
+function WrittenLine({
+  line: { words, isStamp },
+  x,
+  foot,
+  long,
+  size,
+}: {
+  line: Line;
+  x: number;
+  foot: number;
+  long: number;
+  size: number;
+}) {
   return (
-    <g pointerEvents="none">
-      <rect
-        x={x}
-        y={y}
-        width={Math.min(w, longest + 0.4)}
-        height={all.length * line + 0.16}
-        fill="#fffdf6"
-        stroke="rgba(40,20,30,.2)"
-        strokeWidth={0.02}
-      />
-      {all.map((one, i) => {
-        const foot = y + (i + 1) * line;
-        const isStamp = stamp !== '' && i === 0;
-        return (
-          <g key={i}>
-            {!isStamp && (
-              <path
-                d={`M${x + 0.12} ${foot + 0.02}H${x + Math.min(w, longest + 0.4) - 0.12}`}
-                stroke="#b9aecb"
-                strokeWidth={0.01}
-              />
-            )}
-            <text
-              x={x + 0.14}
-              y={foot - 0.03}
-              fontSize={isStamp ? size * 0.92 : size}
-              fill={isStamp ? TITLE : INK}
-              fontWeight={isStamp ? 650 : 450}
-              fontFamily="'Atkinson Hyperlegible Next Variable', sans-serif"
-            >
-              {one}
-            </text>
-          </g>
-        );
-      })}
+    <g>
+      {!isStamp && <path d={`M${x + 0.12} ${foot + 0.02}h${long - 0.24}`} stroke="#b9aecb" strokeWidth={0.01} />}
+      <text
+        x={x + FIRST}
+        y={foot - 0.03}
+        fontSize={isStamp ? size * 0.92 : size}
+        fill={isStamp ? TITLE : INK}
+        fontWeight={isStamp ? 650 : 450}
+        fontFamily={TEXT}
+      >
+        {words}
+      </text>
     </g>
+  );
+}
+
+/** Writing all round the page's edge, from its upper left corner. */
+function RoundTheEdge({ text, page: { w, h }, perInch }: { text: string; page: Size; perInch: number }) {
+  const inset = 0.3;
+  const [wide, high] = [inch(w) - 2 * inset, inch(h) - 2 * inset];
+  const size = 1 / perInch / 0.5;
+  const corners = [
+    { x: inset, y: inset, turn: 0, long: wide },
+    { x: inset + wide, y: inset, turn: 90, long: high },
+    { x: inset + wide, y: inset + high, turn: 180, long: wide },
+    { x: inset, y: inset + high, turn: 270, long: high },
+  ];
+  const ends = corners.map((_, i) =>
+    Math.floor(corners.slice(0, i + 1).reduce((sum, { long }) => sum + long, 0) * perInch),
+  );
+  return (
+    <g pointerEvents="none" fontFamily={TEXT} fontSize={size} fill={INK} fontWeight={450}>
+      {corners.map(({ x, y, turn }, i) => (
+        <text key={turn} transform={`translate(${x} ${y}) rotate(${turn})`} y={size * 0.3}>
+          {text.slice(i === 0 ? 0 : ends[i - 1], ends[i])}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** Writing in lines as large as her hand writes, on what it stands; what there is no room for goes on below its place. */
+export function WrittenWords({ rect, journaling, stamp, written, format }: { rect: Rect } & WordsOnPage) {
+  const { on, hand = SMALL_HAND } = written;
+  const { text, perSide, line: between, beginsOn } = writtenOn(journaling, written, rect, format);
+  const size = 1 / hand.perInch / 0.5;
+  const page = { w: format.spread ? 2 * format.w : format.w, h: format.h };
+  const isElsewhere = on === 'edge' || on === 'pocket';
+  const front = on === 'tag' ? text.slice(0, perSide) : text;
+  const lines: Line[] = [
+    ...(stamp === '' ? [] : [{ words: stamp, isStamp: true }]),
+    ...(isElsewhere ? [] : front.map((words) => ({ words, isStamp: false }))),
+  ];
+  const line = inch(between);
+  const own = isElsewhere ? null : sizeOf(written);
+  // What hangs over the foot of its place is laid higher.
+  const held = (at: number, long: number, room: number): number => Math.max(0, Math.min(at, room - long - 0.125));
+  const [x, y] = own
+    ? [held(inch(rect.x), inch(own.w), inch(page.w)), held(inch(rect.y), inch(own.h), inch(page.h))]
+    : [inch(rect.x), inch(rect.y)];
+  const longest = Math.min(inch(rect.w), Math.max(0, ...lines.map(({ words }) => words.length)) / hand.perInch + 0.4);
+  const long = own ? inch(own.w) : longest;
+  const down = own && front.length > 0 ? Math.max(0, beginsOn - 1) * line : 0;
+  return (
+    <>
+      {on === 'edge' && journaling.trim() !== '' && (
+        <RoundTheEdge text={text.join(' ')} page={page} perInch={hand.perInch} />
+      )}
+      {lines.length > 0 && (
+        <g pointerEvents="none">
+          {on === 'strips' ? (
+            lines.map(({ words }, i) => (
+              <rect
+                key={i}
+                x={x}
+                y={y + i * line + 0.06}
+                width={Math.min(inch(rect.w), words.length / hand.perInch + 0.3)}
+                height={line - 0.08}
+                {...SLIP}
+              />
+            ))
+          ) : (
+            <rect
+              x={x}
+              y={y}
+              width={long}
+              height={own ? Math.max(inch(own.h), lines.length * line + 0.16) : lines.length * line + 0.16}
+              {...SLIP}
+            />
+          )}
+          {lines.map((one, i) => (
+            <WrittenLine key={i} line={one} x={x} foot={y + down + (i + 1) * line} long={long} size={size} />
+          ))}
+        </g>
+      )}
+    </>
   );
 }

@@ -124,6 +124,28 @@ export const pageSchema = {
       },
       additionalProperties: false,
     },
+    written: {
+      type: 'object',
+      description: 'what its writing stands on, and in which hand',
+      properties: {
+        on: { enum: ['lines', 'strips', 'card', 'tag', 'label', 'edge', 'pocket'] },
+        hand: {
+          type: 'object',
+          properties: { name: text, perInch: { type: 'number', exclusiveMinimum: 0 }, line: ticksFrom1 },
+          required: ['name', 'perInch', 'line'],
+          additionalProperties: false,
+        },
+        size: {
+          type: 'object',
+          properties: { w: ticksFrom1, h: ticksFrom1 },
+          required: ['w', 'h'],
+          additionalProperties: false,
+        },
+        lines: { type: 'integer', minimum: 1, maximum: 99 },
+      },
+      required: ['on'],
+      additionalProperties: false,
+    },
     setAside: { type: 'array', items: text, description: 'remarks that she set aside for this page' },
     options: { type: 'object', additionalProperties: text },
     own: measuredDesign,

@@ -5,10 +5,11 @@ import { KeptTextField } from '../../ui/KeptTextField';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
 import { formatLength } from '../../../core/length';
-import { titleIn, writtenIn } from '../../../core/writing';
+import { titleIn } from '../../../core/writing';
 import { useLetterHeight } from '../../parts/pageWriting';
 import { useSettings } from '../../data/settings';
 import { countWords } from '../../ui/countWords';
+import { WritingPlace } from './WritingPlace';
 
 type Field = 'title' | 'date' | 'place' | 'journaling';
 
@@ -27,14 +28,6 @@ export function PageWords({ page, layout }: { page: Page; layout: Layout | null 
       {...(rows === undefined ? {} : { rows })}
     />
   );
-  const tooLong = (text: string): string | null => {
-    if (!layout) return null;
-    const { lines, room } = writtenIn(text, layout.journaling);
-    const over = lines.slice(room).join(' ').length;
-    return over > 0
-      ? `About ${over} letters more than there is room for at a small hand: shorten it, or write on a tag.`
-      : null;
-  };
   const tooWide = (text: string): string | null => {
     if (!layout || text.trim() === '') return null;
     const { height, lines, fits } = titleIn(text, layout.title, letters);
@@ -48,7 +41,8 @@ export function PageWords({ page, layout }: { page: Page; layout: Layout | null 
       {field('title', 'Title', undefined, tooWide)}
       {field('date', 'Date')}
       {field('place', 'Place')}
-      {field('journaling', 'Journaling', 3, tooLong)}
+      {field('journaling', 'Journaling', 3)}
+      {layout && <WritingPlace page={page} layout={layout} />}
     </Stack>
   );
 }

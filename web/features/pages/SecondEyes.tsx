@@ -79,6 +79,9 @@ const SCHOOLS: Readonly<Record<Remark['kind'], string>> = {
   'busy-papers': 'busy papers',
   'white-cream': 'white beside cream',
   'photo-colour': 'colours of the photos',
+  thick: 'thickness',
+  'tight-pocket': 'tags in their pockets',
+  gutter: 'lines across the gutter',
 };
 
 export interface SecondEyesProps {

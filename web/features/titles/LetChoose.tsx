@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import type { Letters, Phrase, TitleFound } from '../../../core/titles';
+import type { PlacedItem } from '../../../core/things';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
@@ -17,7 +18,7 @@ const FROM: Record<Phrase['from'], string> = {
 
 function foundWords({ from, thing, sets, times }: TitleFound, letters: readonly Letters[]): string {
   const set = letters.find(({ id }) => id === sets[0])?.name;
-  const spelt = set === undefined ? 'nothing to spell' : `${set}${times > 1 ? `, ${times} times over` : ''}`;
+  const spelt = set === undefined ? 'nothing to spell: lay it' : `${set}${times > 1 ? `, ${times} times over` : ''}`;
   return `${from === 'thing' ? `${FROM.thing}: ${thing ?? ''}` : FROM[from]} · ${spelt}`;
 }
 
@@ -27,10 +28,12 @@ export interface LetChooseProps {
   letters: readonly Letters[];
   isAnyCase: boolean;
   onChoose: (text: string) => void;
+  /** Lays a thing on the page as its title. */
+  onLay: (text: string, what: PlacedItem) => void;
 }
 
 /** The other way round: what the letters left can spell, from her own words and the theme's. */
-export function LetChoose({ phrases, theme, letters, isAnyCase, onChoose }: LetChooseProps) {
+export function LetChoose({ phrases, theme, letters, isAnyCase, onChoose, onLay }: LetChooseProps) {
   const ask = useMemo(
     () => () => spelling.ask((api) => api.fromLeft(phrases, theme, letters, isAnyCase)),
     [phrases, theme, letters, isAnyCase],
@@ -45,7 +48,13 @@ export function LetChoose({ phrases, theme, letters, isAnyCase, onChoose }: LetC
       <ul>
         {answer?.slice(0, MOST).map((found) => (
           <li key={`${found.from} ${found.text}`}>
-            <Pick type="button" onClick={() => onChoose(found.text)}>
+            <Pick
+              type="button"
+              onClick={() => {
+                if (found.what && found.sets.length === 0) onLay(found.text, found.what);
+                else onChoose(found.text);
+              }}
+            >
               <b>{found.text}</b>
               <span>{foundWords(found, letters)}</span>
             </Pick>

@@ -116,6 +116,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
             letters={letters}
             isAnyCase={work.asking.isAnyCase}
             onChoose={work.write}
+            onLay={work.layThing}
           />
         </Stack>
       </Columns>
@@ -126,6 +127,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
 /** For which page, what it says, what letters may do, and how it stands. */
 function Asked({ page, open, work }: { page: Page; open: readonly Page[]; work: TitleWork }) {
   const go = useNavigate();
+  const change = useSettings((s) => s.change);
   const { asking, wish } = work;
   return (
     <>
@@ -135,7 +137,11 @@ function Asked({ page, open, work }: { page: Page; open: readonly Page[]; work: 
             label="For"
             options={open.map((one) => [one.id, pageName(one)] as const)}
             value={page.id}
-            onChange={(to) => void go(`/titles/${to}`, { replace: true })}
+            onChange={(to) => {
+              // Its things lie on the bench then, as on its own screen.
+              change({ pageInHand: to });
+              void go(`/titles/${to}`, { replace: true });
+            }}
           />
         </div>
         <div style={{ flex: 1 }}>

@@ -16,7 +16,7 @@ import {
   type Letters,
   type LostOnPaper,
 } from '../../../core/titles';
-import type { Page } from '../../../core/things';
+import type { Page, PlacedItem } from '../../../core/things';
 import { letterWidth, type StandingLetters, type TitleWish } from '../../../core/writing';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -86,9 +86,15 @@ export function useTitle(page: Page) {
   const lay = (): void => {
     if (canLay) void act(layTitle(page.id, asked, titleLaid(title, letters, standing)));
   };
+  const layThing = (printed: string, what: PlacedItem): void => {
+    const at = { x: place.x + Math.round(place.w / 2), y: place.y + Math.round(place.h / 2), turn: 0 };
+    void act(layTitle(page.id, printed, [{ what, ...at }])).then((isDone) => {
+      if (isDone) write(printed);
+    });
+  };
   return {
     ...{ text, write, asking, ask, wish, stand, choose },
-    ...{ letters, ways, way, title, standing, lost, taken, trouble, again, canLay, lay },
+    ...{ letters, ways, way, title, standing, lost, taken, trouble, again, canLay, lay, layThing },
     last: lastOf(taken, letters),
   };
 }
