@@ -139,6 +139,18 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
     },
   ],
   [
+    'order-of-work',
+    async (p) => {
+      await p.getByText('order of work', { exact: true }).click();
+      const more = p.getByRole('region', { name: 'Background work' });
+      for (const work of ['Paint the background', 'Ink the edges']) await more.getByText(work).click();
+      const order = p.getByRole('region', { name: 'Order of work' });
+      for (const step of ['Mark in pencil where the layers will lie', 'Paint the background'])
+        await order.getByText(step, { exact: true }).click();
+      await p.getByRole('button', { name: /^Look it over/ }).click();
+    },
+  ],
+  [
     'designs',
     async (p) => {
       await p.getByRole('button', { name: 'Designs side by side' }).click();

@@ -23,7 +23,7 @@ describe('found from anywhere', () => {
     ['cafe', ['story Café évening']],
     ['ROAD zurich', ['story Café évening']],
     ['lamps', ['paper lamps']],
-    ['moth', ['kit Moth Lantern', 'paper inks', 'paper lamps', 'paper blushes', 'thing dots']],
+    ['moth', ['kit Moth Lantern', 'paper inks', 'paper lamps', 'paper blushes', 'thing dots', 'thing letters']],
     ['slate', ['wish 1 x 12x12 slate']],
     ['rope', ['kit Older paper']],
     ['owls', ['thing dots']],

@@ -133,6 +133,6 @@ export const COMES_AFTER: Readonly<Record<StepId, readonly StepId[]>> = {
   title: ['layers'],
   writing: ['layers', 'title'],
   'last-splatter': ['layers', ...ON_TOP],
-  date: ['writing', 'last-splatter'],
+  date: ['layers', ...ON_TOP, 'last-splatter'],
   album: ['layers', ...ON_TOP, 'last-splatter', 'date'],
 };

@@ -132,6 +132,21 @@ test('several pages together: who gets letters, what is used up, and what no lat
   expect(found.lost).toEqual(['night', 'moo', 'moth']);
 });
 
+test('of two pages that want the same letters, the one begun first has them', () => {
+  const puffy = set('puffy', { M: 1, O: 1, T: 1, H: 1 });
+  for (const order of [
+    ['a', 'b'],
+    ['b', 'a'],
+  ]) {
+    const waiting = order.map((id) => ({ id, text: 'Moth' }));
+    const { titles } = spellTogether(waiting, [puffy], ASKING, [], solver);
+    expect(titles.map(({ id, spelt }) => [id, spelt])).toEqual([
+      [order[0], true],
+      [order[1], false],
+    ]);
+  }
+});
+
 describe('what is left chooses', () => {
   const puffy = set('puffy', { L: 2, I: 2, G: 2, H: 2, T: 2, N: 1 });
   test('her words first, then the theme’s; none twice; how often it could be spelt', () => {

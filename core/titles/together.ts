@@ -19,6 +19,9 @@ export interface TitlesTogether {
   readonly lost: readonly string[];
 }
 
+/** Of pages of which only one can be spelt, the one begun first: it is worth so much more. */
+const EARLIER = 1e-3;
+
 function addedUp(titles: readonly SpeltTitle[]): ReadonlyMap<string, Amounts> {
   const sum = new Map<string, Record<string, number>>();
   for (const title of titles)
@@ -44,7 +47,8 @@ export function spellTogether(
 ): TitlesTogether {
   const sets = letters.filter((one) => !one.isEndless);
   const job = { sets: sets.map((one) => letterSet(one, '')), isAnyCase, standIns, mix: 'word' as const };
-  const { titles } = spell({ ...job, titles: waiting.map((one) => ({ ...one, worth: 1 })) }, solver);
+  const worthOf = (i: number): number => 1 + (waiting.length - i) * EARLIER;
+  const { titles } = spell({ ...job, titles: waiting.map((one, i) => ({ ...one, worth: worthOf(i) })) }, solver);
   const taken = addedUp(titles);
   const after = sets.map((one): Letters => {
     const left = Object.entries(one.left).map(([glyph, n]) => [glyph, n - (taken.get(one.id)?.[glyph] ?? 0)] as const);
