@@ -30,7 +30,10 @@ test('a layer is moved, turned and lifted by keys until it covers the photo, and
   const before = await left.innerText();
   await page.keyboard.press('ArrowRight');
   await expect(left).not.toHaveText(before);
-  const covered = page.getByText('Upright strip covers what must show of photo 1.');
+  await page.getByRole('button', { name: /^Look it over/ }).click();
+  const covered = page
+    .getByRole('region', { name: 'Worth a look' })
+    .getByText('It lies over what matters in the photo.');
   for (let n = 0; n < 3; n++) {
     await page.keyboard.press('PageUp');
     await page.waitForTimeout(150);

@@ -2,7 +2,7 @@ export { blankOf, isCutAsItLies } from './blank';
 export { coverOf } from './coverOf';
 export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';
-export { keptFromClusters, keptOf } from './kept';
+export { keptFromClusters, mustShow } from './kept';
 export { layOut } from './layOut';
 export { matOf } from './mat';
 export { designFrom, measuredFrom, readDesign, writeDesign } from './measured';

@@ -20,7 +20,7 @@ function onPage(layer: Rect, part: Rect, crop: Rect): Rect {
 }
 
 /** What must not be covered of a photo: of a place kept, and where nothing is said, all of it. */
-export function keptOf(layer: Rect, photo: Photo | null): Rect[] {
+function keptOf(layer: Rect, photo: Photo | null): Rect[] {
   const crop = photo?.crop ?? WHOLE;
   return (photo?.keep ?? [crop]).map((part) => onPage(layer, part, crop));
 }
@@ -31,6 +31,10 @@ const inner = ({ x, y, w, h }: Rect): Rect => ({
   w: w * INNER,
   h: h * INNER,
 });
+
+/** What must show of a photo as it lies: what she marked, or its middle where nothing is said. */
+export const mustShow = (layer: Rect, photo: Photo | null): Rect[] =>
+  photo?.keep ? keptOf(layer, photo) : [inner(layer)];
 
 /**
  * What clusters of small things leave free: of photos what must show, or their middle; the places of title and writing
@@ -43,8 +47,7 @@ export const keptFromClusters = (
 ): Rect[] => [
   ...layers.flatMap((layer) => {
     if (layer.role !== 'photo' || layer.photo === null) return [];
-    const photo = photos[layer.photo] ?? null;
-    return photo?.keep ? keptOf(layer, photo) : [inner(layer)];
+    return mustShow(layer, photos[layer.photo] ?? null);
   }),
   ...(has.title ? [title] : []),
   ...(has.journaling ? [journaling] : []),

@@ -43,7 +43,9 @@ export interface Remark {
     | 'photo-colour'
     | 'thick'
     | 'tight-pocket'
-    | 'gutter';
+    | 'gutter'
+    | 'unequal-ends'
+    | 'strangers';
   readonly things?: readonly string[];
   readonly motif?: string;
   /** Where one more would make it right; null: nowhere. */

@@ -48,6 +48,7 @@ const photo: Photo = {
   looks: 'left',
   keep: [{ x: 0.5, y: 0, w: 0.25, h: 0.5 }],
 };
+const { keep: _, ...unmarked } = photo;
 const seen: LookedAt = {
   lots: new Map([pack, paper].map((lot) => [lot.id, lot])),
   faces: new Map(
@@ -170,6 +171,16 @@ describe('what is said of it', () => {
       ['moth 0.25'],
     );
   });
+  test('what lies over the middle of a photo is said before all else; over its edge it is fine', () => {
+    const print = sheetOf(page()).things.find(({ role }) => role === 'photo')!;
+    const at = (x: number) => {
+      const of = page({
+        placed: [laid('moth', 1, 11), { ...laid('label', 0, 0), x: print.x + inches(x), y: print.y + inches(2) }],
+      });
+      return kinds(of, { photos: new Map([[photo.id, unmarked]]) });
+    };
+    expect([at(3)[0], at(-0.5).includes('covered')]).toEqual(['covered', false]);
+  });
   test('each remark has a key of its own', () => {
     const of = page({ placed: [laid('moth', 0.25, 6), laid('moth', 11, 6), laid('label', 6, 11)] });
     const keys = remarks(of).map(remarkKey);
@@ -222,5 +233,47 @@ describe('what is said of it', () => {
       true,
       false,
     ]);
+  });
+  test('a stamp that runs off the page is told with the mask it needs', () => {
+    const stamp = { drawn: 'stamp' as const, name: 'moon stamp', w: inches(2), h: inches(2), colour: '#2b1d33' };
+    const of = page({ placed: [{ ...laid('moth', 11.5, 6), what: stamp }] });
+    expect(remarks(of).find(({ kind }) => kind === 'over-edge')?.why).toContain('by 1/2″: mask so much');
+  });
+  test('what is raised, or of one colour, stands round the photo too, whatever its shape', () => {
+    const shapes = ['moth', 'label', 'leaf'];
+    const items = shapes.map((id) => item(id, { isRaised: true, colours: ['#eda437'] }));
+    const lots = new Map([{ ...pack, items }, paper].map((lot) => [lot.id, lot]));
+    const at = (xs: readonly [number, number][]) =>
+      remarks(page({ placed: xs.map(([x, y], i) => laid(shapes[i]!, x, y)) }), { lots })
+        .filter(({ kind }) => kind === 'triangle')
+        .map(({ motif }) => motif);
+    expect(
+      at([
+        [2, 2],
+        [3, 3],
+        [2, 4],
+      ]),
+    ).toEqual(['raised thing', 'amber one']);
+    expect(
+      at([
+        [2, 2],
+        [10, 3],
+        [6, 11],
+      ]),
+    ).toEqual([]);
+  });
+  test('a strip whose ends are nearly as far from both sides, where she laid it', () => {
+    const roll: Lot = { ...pack, id: 'roll', kind: 'washi', measure: 'length', items: [] };
+    const lots = new Map([...seen.lots, [roll.id, roll] as const]);
+    const strip = (x: number) =>
+      page({ placed: [{ ...laid('moth', x, 11), what: { lot: 'roll', length: inches(10) } }] });
+    expect([6, 6.125, 7].map((x) => kinds(strip(x), { lots }).includes('unequal-ends'))).toEqual([false, true, false]);
+  });
+  test('papers that have nothing in common', () => {
+    const faces = new Map(
+      [face('ink', ['#1b2a49']), face('lamp', ['#f6d27a']), face('red', ['#c11f2f'])].map((one) => [one.id, one]),
+    );
+    expect(kinds(page({ papers: { frame: 'ink', ground: 'lamp', mat: 'ink' } }), { faces })).toContain('strangers');
+    expect(kinds(page({ papers: { frame: 'ink', ground: 'ink', mat: 'ink' } }), { faces })).not.toContain('strangers');
   });
 });

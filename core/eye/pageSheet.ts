@@ -1,5 +1,5 @@
 import { hexToLab, type ColourShare, type LabD65 } from '../colour';
-import { keptOf, type Layout, type PageLayer } from '../design';
+import { mustShow, type Layout, type PageLayer } from '../design';
 import type { Rect } from '../geometry';
 import { isQuiet } from '../papers';
 import { around, boundsOf, looksOf, type Looks, type Things } from '../placing';
@@ -50,6 +50,7 @@ function ofLayer(layer: PageLayer, page: Page, { faces, photos }: Seen): Eyed {
   const rect = layer.turn % 180 === 0 ? roundedRect(layer) : boundsOf(layer, middle(layer), layer.turn);
   if (layer.role === 'photo') {
     const photo = photos.get(page.photos[layer.photo ?? -1]?.photo ?? '') ?? null;
+    const shown = mustShow(layer, photo);
     return {
       ...PLAIN,
       ...rect,
@@ -58,7 +59,7 @@ function ofLayer(layer: PageLayer, page: Page, { faces, photos }: Seen): Eyed {
       colour: meanOf(photo?.colours ?? []),
       busy: BUSY,
       faces: photo?.looks ?? null,
-      subject: photo?.keep && photo.keep.length > 0 ? around(keptOf(layer, photo)) : null,
+      subject: shown.length > 0 ? around(shown) : null,
     };
   }
   const face = faces.get(page.papers[layer.slot ?? ''] ?? '');

@@ -1,4 +1,4 @@
-import { differenceCiede2000, hexToLab, type ColourShare, type LabD65 } from '../colour';
+import { affinity, differenceCiede2000, hexToLab, type ColourShare, type LabD65 } from '../colour';
 import { isQuiet } from '../papers';
 import type { Face } from '../things';
 import type { Remark } from './eyed';
@@ -34,6 +34,29 @@ export function whiteBesideCream(faces: readonly Face[], layersOf: (face: string
       why: `${one.name} is printed on white, ${other.name} on cream: ink all edges in one colour, or mat them.`,
     },
   ];
+}
+
+/** Colours so far apart have nothing in common (CIEDE2000, as affinity weighs it). */
+const STRANGE = 40;
+
+/** Two papers of which neither has anything of the other's colours: they fall out with each other. */
+export function strangers(faces: readonly Face[], layersOf: (face: string) => readonly string[]): Remark[] {
+  const coloured = faces.filter(({ colours }) =>
+    colours.some(({ hex }) => {
+      const { a, b } = hexToLab(hex);
+      return Math.hypot(a, b) >= LEAST_CHROMA;
+    }),
+  );
+  return coloured.flatMap((one, i) =>
+    coloured
+      .slice(i + 1)
+      .filter((other) => Math.min(affinity(one.colours, other.colours), affinity(other.colours, one.colours)) > STRANGE)
+      .map((other): Remark => ({
+        kind: 'strangers',
+        things: [...layersOf(one.id), ...layersOf(other.id)],
+        why: `${one.name} and ${other.name} have nothing in common: edges inked in one colour, a mat between them or one shape on both would tie them.`,
+      })),
+  );
 }
 
 /** A main colour of the photos that nothing on the page has. @param there the colours of papers and things */

@@ -1,11 +1,15 @@
-import { hexToLab } from '../colour';
+import { hexToLab, labToHex, nearestWord } from '../colour';
 import type { Layout } from '../design';
+import type { Size } from '../geometry';
+import { formatLength } from '../length';
 import type { Kit, Page } from '../things';
-import type { Remark, Sheet } from './eyed';
-import { busyPapers, missingColour, whiteBesideCream } from './papersOf';
+import type { Eyed, Remark, Sheet } from './eyed';
+import { busyPapers, missingColour, strangers, whiteBesideCream } from './papersOf';
 import { acrossGutter, tightPockets, tooThick } from './fits';
 import { pageSheet, type Seen } from './pageSheet';
 import { remarksOn } from './remarksOn';
+import { triangles } from './triangle';
+import { unequalEnds } from './unequalEnds';
 
 /** What is known of a page when it is looked at. */
 export interface LookedAt extends Seen {
@@ -60,17 +64,39 @@ function isWorthIt(remark: Remark, page: Page, layout: Layout, accents: Readonly
   return true;
 }
 
+/** Accents told apart by something else than their shape. */
+const byMotif = (sheet: Sheet, of: (thing: Eyed) => string | null): Sheet => ({
+  ...sheet,
+  things: sheet.things.map((thing) => ({ ...thing, motif: thing.role === 'accent' ? of(thing) : null })),
+});
+
+/** Triangles of what is raised, and of each colour, where that is not what the shapes say already. */
+function moreTriangles(sheet: Sheet, said: readonly Remark[]): Remark[] {
+  const raised = triangles(byMotif(sheet, (thing) => (thing.raised ? 'raised thing' : null)));
+  const colours = triangles(byMotif(sheet, ({ colour }) => (colour ? `${nearestWord(labToHex(colour))} one` : null)));
+  const known = new Set(said.map(({ things = [] }) => things.join()));
+  return [...raised, ...colours].filter(({ things = [] }) => things.length > 2 && !known.has(things.join()));
+}
+
+/** What hangs over is trimmed; a stamp that runs off is masked by so much, and its line closed. */
+function overWords({ id, ...at }: Eyed, { w, h }: Size, { placed = [] }: Page): string {
+  const isStamp = placed.some((one) => one.id === id && 'drawn' in one.what && one.what.drawn === 'stamp');
+  if (!isStamp) return 'It hangs over the page’s edge; what is over is trimmed.';
+  const by = Math.max(-at.x, -at.y, at.x + at.w - w, at.y + at.h - h);
+  return `It runs off the page by ${formatLength(by, 'in')}: mask so much of the stamp, and close its line with a pen.`;
+}
+
 /** Things over the page's edge, which is trimmed: layers that she moved, and what she laid there. */
 function overEdge({ w, h, things }: Sheet, page: Page): Remark[] {
   const over = things.filter(
     (one) => isHers(page, one.id) && (one.x < 0 || one.y < 0 || one.x + one.w > w || one.y + one.h > h),
   );
-  return over.map(({ id }) => ({
-    kind: 'over-edge',
-    things: [id],
-    why: 'It hangs over the page’s edge; what is over is trimmed.',
-  }));
+  return over.map((one) => ({ kind: 'over-edge', things: [one.id], why: overWords(one, { w, h }, page) }));
 }
+
+/** What would be a loss once it is glued is said first. */
+const FIRST: readonly Remark['kind'][] = ['covered', 'off-theme', 'over-edge', 'tight-pocket', 'thick'];
+const rank = ({ kind }: Remark): number => (FIRST.includes(kind) ? FIRST.indexOf(kind) : FIRST.length);
 
 /** What a second pair of eyes would say of a page, in the order in which it would be said. */
 export function remarksOnPage(page: Page, layout: Layout, seen: LookedAt): readonly Remark[] {
@@ -86,14 +112,19 @@ export function remarksOnPage(page: Page, layout: Layout, seen: LookedAt): reado
     ...faces.flatMap(({ colours }) => colours.map(({ hex }) => hexToLab(hex))),
     ...sheet.things.flatMap(({ role, colour }) => (role === 'photo' || !colour ? [] : [colour])),
   ];
-  return [
-    ...remarksOn(sheet, wordsOffTheme(page, seen)).filter((remark) => isWorthIt(remark, page, layout, accents)),
+  const said = remarksOn(sheet, wordsOffTheme(page, seen)).filter((remark) => isWorthIt(remark, page, layout, accents));
+  const all = [
+    ...said,
+    ...moreTriangles(sheet, said),
     ...overEdge(sheet, page),
+    ...unequalEnds(sheet, page),
     ...tooThick(sheet, page),
     ...tightPockets(page),
     ...acrossGutter(sheet, page),
     ...busyPapers(faces, layersOf),
     ...whiteBesideCream(faces, layersOf),
+    ...strangers(faces, layersOf),
     ...missingColour(photos, there),
   ];
+  return all.sort((a, b) => rank(a) - rank(b));
 }

@@ -70,7 +70,7 @@ export type { ChosenThings, Leaving, Recount } from './stash';
 export { putScrapAway } from './scraps';
 export type { Scrap } from './scraps';
 export { windowEvent } from './windowEvent';
-export { candidatesOf, nextOf, thingsToLay } from './toLay';
+export { candidatesOf, nextOf, stampsOf, thingsToLay } from './toLay';
 export type { ThingsToLay, ToLay } from './toLay';
 export { smallGifts } from './smallGifts';
 export type { SmallGifts } from './smallGifts';

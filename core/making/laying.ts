@@ -121,7 +121,8 @@ export const moveLaid =
 /** Whether a thing may be told so: whole measures, stacks of two to nine, and of the same stock as before. */
 function isToldRight(was: PlacedWhat, what: PlacedWhat): boolean {
   if (stockOf(was) !== stockOf(what) || 'drawn' in was !== 'drawn' in what || isSame(was, what)) return false;
-  if ('drawn' in what && what.drawn === 'letter') return 'glyph' in was && isSame(was, { ...what, colour: was.colour });
+  // What is written or stamped can only be told in another colour.
+  if ('drawn' in what && !('length' in what)) return 'colour' in was && isSame(was, { ...what, colour: was.colour });
   if ('length' in what) return Number.isSafeInteger(what.length) && what.length > 0 && 'length' in was;
   const { count = 1 } = 'part' in what ? what : {};
   return (

@@ -4,12 +4,13 @@ import { pageSheet, TITLE, type Eyed, type Remark, type Sheet } from '../eye';
 import { contains, type Point, type Rect } from '../geometry';
 import { inches } from '../length';
 import { boundsOf, freePlace, toSixteenths } from '../placing';
-import type { Page, Placed } from '../things';
+import type { Page, PageWork, Placed } from '../things';
 import type { Deciding } from './act';
 import type { Bench } from './bench';
 import { layOn, moveLaid, takeOff, type Laying } from './laying';
 import { changePage } from './pages';
 import { thingsToLay, type ToLay } from './toLay';
+import { changeWork } from './working';
 
 /** Something that would mend what was remarked: in words, and the act. */
 export interface Mend {
@@ -84,12 +85,14 @@ function freePlaces({ page, layout }: Scene, count: number): Point[] {
   });
 }
 
-function third(scene: Scene, { motif, at }: Remark): Mend[] {
-  const more = scene.all.find((one) => motifOf(one) === motif);
+function third(scene: Scene, { at, things = [] }: Remark): Mend[] {
+  // What is raised, or of a colour, may be of several shapes: one more of any of them.
+  const own = scene.sheet.things.filter(({ id }) => things.includes(id));
+  const shapes = new Set(own.map(({ motif }) => motif));
+  const more = scene.all.find((one) => motifOf(one) !== null && shapes.has(motifOf(one)));
   if (!more) return [];
   if (at) return [lay(scene, more, [at], `lay another ${more.looks.name} where the ring is`)];
   // Two more at the places for clusters, which stand in a triangle round the photos.
-  const own = scene.sheet.things.filter((one) => one.motif === motif);
   const far = ({ x, y }: Point): number =>
     Math.min(...own.map((one) => Math.hypot(one.x + one.w / 2 - x, one.y + one.h / 2 - y)));
   const places = [...scene.layout.accents].sort((a, b) => far(b) - far(a)).slice(0, 2);
@@ -236,6 +239,20 @@ function flatter(scene: Scene, { things = [] }: Remark): Mend[] {
   ];
 }
 
+/** Ties papers: all edges in one dark ink, planned as a step of the page. */
+function inkEdges({ page }: Scene): Mend[] {
+  if (page.work?.techniques?.includes('ink')) return [];
+  const ink = (work: PageWork): PageWork => ({ ...work, techniques: [...(work.techniques ?? []), 'ink'], edges: DARK });
+  return [{ words: 'ink all edges dark', act: changeWork(page.id, ink, 'Inks the edges') }];
+}
+const DARK = '#2b1d33';
+
+/** To the middle between the page's sides. */
+function centre(scene: Scene, { things = [] }: Remark): Mend[] {
+  const placed = placedOf(scene, things[0]);
+  return move(scene, placed, { x: scene.sheet.w / 2, y: placed?.y ?? 0 }, 'move it to the middle');
+}
+
 const MENDS: Readonly<Record<Remark['kind'], (scene: Scene, remark: Remark) => readonly Mend[]>> = {
   triangle: third,
   even: oneMoreOrFewer,
@@ -249,7 +266,9 @@ const MENDS: Readonly<Record<Remark['kind'], (scene: Scene, remark: Remark) => r
   weight: answerWeight,
   'over-edge': pullIn,
   'busy-papers': () => [],
-  'white-cream': () => [],
+  'white-cream': inkEdges,
+  strangers: inkEdges,
+  'unequal-ends': centre,
   'photo-colour': bringColour,
   thick: flatter,
   'tight-pocket': () => [],

@@ -1,8 +1,9 @@
 import { isBeyondDesign } from '../design';
 import { addAmounts, own } from '../ledger';
 import { inches } from '../length';
-import { laidOf, looksOf, outOrUsed, type Candidate, type Looks } from '../placing';
-import { isForPages, isKept, type Lot, type Page, type PlacedWhat } from '../things';
+import { laidOf, looksOf, outOrUsed, smallThing, type Candidate, type Looks } from '../placing';
+import { makesLetters } from '../titles';
+import { isForPages, isKept, type Lot, type Page, type PlacedStamp, type PlacedWhat } from '../things';
 import type { Bench } from './bench';
 import { outFor, type Chosen } from './out';
 
@@ -57,6 +58,19 @@ function piecesOut(page: Page, bench: Bench): ToLay[] {
       const kit = bench.lots.get(lot)?.kit ?? '';
       return looks ? [{ key: id, what: { piece: id }, looks, left: 1, isOut: true, kit }] : [];
     });
+}
+
+const IS_STAMP = /\bstamps?\b/i;
+const STAMP_INK = '#2b1d33';
+
+/** Her stamps that have a picture, as they are stamped on a page. */
+export function stampsOf({ lots, ledger }: Pick<Bench, 'lots' | 'ledger'>): readonly PlacedStamp[] {
+  return [...lots.values()].flatMap((lot): PlacedStamp[] => {
+    const isHere = Object.keys(ledger.lots.get(lot.id)?.here ?? {}).length > 0;
+    if (lot.kind !== 'tool' || !isHere || !IS_STAMP.test(`${lot.name} ${lot.note}`) || makesLetters(lot)) return [];
+    const { w, h } = smallThing(lot, '', []).size;
+    return [{ drawn: 'stamp', name: lot.name, w, h, colour: STAMP_INK }];
+  });
 }
 
 /** Kits that something of the page comes from; of a page that has nothing yet, the newest. */

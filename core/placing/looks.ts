@@ -7,6 +7,7 @@ import {
   type Lot,
   type LotKind,
   type Page,
+  type PlacedDrawn,
   type PlacedItem,
   type PlacedLine,
   type PlacedWhat,
@@ -85,12 +86,25 @@ const lotOf = (what: PlacedWhat, { lots, ledger }: Things): Lot | undefined => {
 const THICK = inches(1 / 16);
 const LINES = { pen: 'pen line', stitch: 'stitched line' } as const;
 
-function plainLooks(what: PlacedWhat, things: Things): Looks | null {
-  if ('drawn' in what && what.drawn === 'letter') return letterOf(what.glyph, what.glyph, what);
-  if ('drawn' in what) {
-    const { drawn, colour, length } = what;
-    return { kind: 'line', name: LINES[drawn], size: { w: length, h: THICK }, isRaised: false, drawn, colour };
+/** What is drawn on the page itself. */
+function drawnLooks(what: PlacedDrawn): Looks {
+  switch (what.drawn) {
+    case 'letter':
+      return letterOf(what.glyph, what.glyph, what);
+    case 'stamp': {
+      const { name, w, h, colour } = what;
+      const thing = smallThing({ name, kind: 'tool', size: { w, h } }, '', [colour]);
+      return { kind: 'small', name, size: thing.size, isRaised: false, thing: { ...thing, isRaised: false } };
+    }
+    default: {
+      const { drawn, colour, length } = what;
+      return { kind: 'line', name: LINES[drawn], size: { w: length, h: THICK }, isRaised: false, drawn, colour };
+    }
   }
+}
+
+function plainLooks(what: PlacedWhat, things: Things): Looks | null {
+  if ('drawn' in what) return drawnLooks(what);
   const { faces, ledger } = things;
   const piece = 'piece' in what ? ledger.pieces.get(what.piece) : undefined;
   const lot = lotOf(what, things);

@@ -193,6 +193,15 @@ describe('unfinished pages', () => {
     expect(first!.waits.map(({ kind }) => kind)).toEqual(['photos', 'papers', 'writing']);
     expect([first!.canBeDone, second!.canBeDone]).toEqual([false, false]);
   });
+  test('an empty tag that lies there is remembered until something is written', () => {
+    world.do(nameItems('dots', [{ name: 'kraft tag', count: 4 }]));
+    const part = world.bench.lots.get('dots')!.items![0]!.id;
+    world.do(layOn(PAGE, [{ what: { lot: 'dots', part }, x: inches(2), y: inches(2), turn: 0 }]));
+    const waits = () => unfinishedPages(world.bench.pages.values(), world.bench, NOW)[0]!.waits;
+    expect(waits()).toContainEqual({ kind: 'label', name: 'kraft tag' });
+    write({ journaling: 'At ten.' });
+    expect(waits().map(({ kind }) => kind)).not.toContain('label');
+  });
   test('what dries is told, and what has all it needs can be finished in an evening', () => {
     const size = { w: inches(4), h: inches(3) };
     const photo = { id: 'f', story: 's', name: 'lamp', image: 'i', colours: [], added: '2026-11-04', ...size };

@@ -1,4 +1,5 @@
 import { openListOf, pageState } from '../cutlist';
+import { looksOf } from '../placing';
 import type { Page } from '../things';
 import { intentionsOf } from './intentions';
 import { orderOfWork, stepsOf, type WorkedOn } from './stepsOf';
@@ -28,9 +29,17 @@ export interface Unfinished {
 /** An evening at the desk, minutes; so long a wait is none. Common practice, no source. */
 const EVENING = 180;
 
-/** Whether things lie on a page that are there to be written on, and nothing is written anywhere. */
-const emptyLabels = (page: Page): boolean =>
-  page.journaling.trim() === '' && (page.more ?? []).some(({ name }) => /\b(label|tag|card|journal)/i.test(name));
+const TO_WRITE_ON = /\b(labels?|tags?|cards?|journal\w*)\b/i;
+
+/** Something on a page that is there to be written on, while nothing is written anywhere; null: nothing is. */
+function emptyLabel(page: Page, bench: WorkedOn): string | null {
+  if (page.journaling.trim() !== '') return null;
+  const laid = (page.placed ?? []).flatMap(({ what }) => {
+    const looks = looksOf(what, bench);
+    return looks?.kind === 'small' && looks.thing.words === '' ? [looks.name] : [];
+  });
+  return [...(page.more ?? []).map(({ name }) => name), ...laid].find((name) => TO_WRITE_ON.test(name)) ?? null;
+}
 
 function waitsOf(page: Page, bench: WorkedOn, now: number): readonly Waiting[] {
   const photos = page.photos.filter(({ photo }) => photo === null).length + (page.photos.length === 0 ? 1 : 0);
@@ -39,7 +48,7 @@ function waitsOf(page: Page, bench: WorkedOn, now: number): readonly Waiting[] {
     ...stepsNow(stepsOf(page, bench), now).map(({ is, left }) => (is === 'drying' ? left : 0)),
   );
   const isToPlan = pageState(page, bench) === 'idea' && (openListOf(page, bench)?.length ?? 0) > 0;
-  const label = (page.more ?? []).find(({ name }) => /\b(label|tag|card|journal)/i.test(name));
+  const label = emptyLabel(page, bench);
   return [
     ...(photos > 0 ? [{ kind: 'photos' as const, count: photos }] : []),
     ...(isToPlan ? [{ kind: 'papers' as const }] : []),
@@ -47,7 +56,7 @@ function waitsOf(page: Page, bench: WorkedOn, now: number): readonly Waiting[] {
     ...(page.title.trim() === '' ? [{ kind: 'title' as const }] : []),
     ...(page.journaling.trim() === '' ? [{ kind: 'writing' as const }] : []),
     ...(page.date.trim() === '' ? [{ kind: 'date' as const }] : []),
-    ...(label && emptyLabels(page) ? [{ kind: 'label' as const, name: label.name }] : []),
+    ...(label === null ? [] : [{ kind: 'label' as const, name: label }]),
     ...intentionsOf(page, bench).flatMap(({ isKept, intention }) =>
       isKept ? [] : [{ kind: 'meant' as const, words: intention.words }],
     ),

@@ -5,7 +5,16 @@ export { isForPages, isPaper, materialOf } from './material';
 export type { Made, Material } from './material';
 export type { Lot, LotKind, Measure } from './lot';
 export type { Item, ItemPicture } from './item';
-export type { Placed, PlacedItem, PlacedLetter, PlacedLine, PlacedStrip, PlacedWhat } from './placed';
+export type {
+  Placed,
+  PlacedItem,
+  PlacedDrawn,
+  PlacedLetter,
+  PlacedLine,
+  PlacedStamp,
+  PlacedStrip,
+  PlacedWhat,
+} from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
 export { isMonth, monthNumber } from './kit';

@@ -1,3 +1,5 @@
+import type { Size } from '../geometry';
+
 /** One of a lot's counted things, or a stack of a few alike. */
 export interface PlacedItem {
   readonly lot: string;
@@ -28,6 +30,14 @@ export interface PlacedLetter {
   readonly colour: string;
 }
 
+/** The picture of a stamp, stamped on the page itself: it takes nothing of the stash. */
+export interface PlacedStamp extends Size {
+  readonly drawn: 'stamp';
+  readonly name: string;
+  /** As hex. */
+  readonly colour: string;
+}
+
 /** A strip of a lot's roll. */
 export interface PlacedStrip {
   readonly lot: string;
@@ -35,7 +45,9 @@ export interface PlacedStrip {
   readonly length: number;
 }
 
-export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } | PlacedLine | PlacedLetter;
+/** What is drawn on the page itself. */
+export type PlacedDrawn = PlacedLine | PlacedLetter | PlacedStamp;
+export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } | PlacedDrawn;
 
 /** Something laid on a page: where its middle is, in ticks as layers are measured, and how it is turned, clockwise. */
 export interface Placed {

@@ -12,3 +12,5 @@ export { lostOnPaper } from './lostOnPaper';
 export type { LostOnPaper } from './lostOnPaper';
 export { phrasesFor, themeOf } from './phrases';
 export type { Wordly } from './phrases';
+export { printedIn } from './printedIn';
+export type { PrintedPart } from './printedIn';

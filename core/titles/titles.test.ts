@@ -11,6 +11,7 @@ import {
   lettersFor,
   lettersOf,
   makesLetters,
+  printedIn,
   roundTheme,
   spellTogether,
   standingOf,
@@ -145,6 +146,22 @@ test('of two pages that want the same letters, the one begun first has them', ()
       [order[1], false],
     ]);
   }
+});
+
+test('a phrase printed on a thing is a title, its beginning, its end, or is cut short to it', () => {
+  const phrase = { text: 'Night shift', from: 'thing' as const, thing: 'label', what: { lot: 'l', part: 'p' } };
+  const found = (title: string) =>
+    printedIn(title, [phrase, { text: 'night', from: 'story' }]).map(({ rest, isFirst, isCutShort }) => [
+      rest,
+      isFirst,
+      isCutShort,
+    ]);
+  expect(found('night shift')).toEqual([['', true, false]]);
+  expect(found('Night shift at the lamp')).toEqual([['at the lamp', true, false]]);
+  expect(found('The long night shift!')).toEqual([['The long', false, false]]);
+  expect(found('Shift')).toEqual([['', true, true]]);
+  expect(found('Moth night')).toEqual([]);
+  expect(found('  ')).toEqual([]);
 });
 
 describe('what is left chooses', () => {

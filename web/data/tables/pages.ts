@@ -76,6 +76,19 @@ export const pageSchema = {
               },
               {
                 type: 'object',
+                description: 'the picture of a stamp, stamped on the page itself',
+                properties: {
+                  drawn: { const: 'stamp' },
+                  name: text,
+                  w: ticksFrom1,
+                  h: ticksFrom1,
+                  colour: { type: 'string', pattern: '^#[0-9a-f]{6}$' },
+                },
+                required: ['drawn', 'name', 'w', 'h', 'colour'],
+                additionalProperties: false,
+              },
+              {
+                type: 'object',
                 description: 'a letter stamped, written or cut with a die',
                 properties: {
                   drawn: { const: 'letter' },

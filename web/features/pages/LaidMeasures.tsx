@@ -1,5 +1,5 @@
 import { amendLaid } from '../../../core/making';
-import type { Page, Placed, PlacedItem, PlacedLetter, PlacedLine, PlacedWhat } from '../../../core/things';
+import type { Page, Placed, PlacedDrawn, PlacedItem, PlacedWhat } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
@@ -44,9 +44,7 @@ export function LaidMeasures({ page, placed: { id, what, isTitle } }: { page: Pa
   );
 }
 
-type Drawn = PlacedLine | PlacedLetter;
-
-function Colour({ of, onSay }: { of: Drawn; onSay: (now: Drawn) => void }) {
+function Colour({ of, onSay }: { of: PlacedDrawn; onSay: (now: PlacedDrawn) => void }) {
   return <Choice label="In" options={INKS} value={of.colour} onChange={(colour) => onSay({ ...of, colour })} />;
 }
 

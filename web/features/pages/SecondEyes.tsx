@@ -82,6 +82,8 @@ const SCHOOLS: Readonly<Record<Remark['kind'], string>> = {
   thick: 'thickness',
   'tight-pocket': 'tags in their pockets',
   gutter: 'lines across the gutter',
+  'unequal-ends': 'strips at unequal ends',
+  strangers: 'papers that fall out',
 };
 
 export interface SecondEyesProps {

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Layout } from '../../../core/design';
 import { formatLength, inches, type MeasureSystem } from '../../../core/length';
-import { layOn, thingsToLay, type ToLay } from '../../../core/making';
+import { layOn, stampsOf, thingsToLay, type ToLay } from '../../../core/making';
 import { freePlace } from '../../../core/placing';
 import type { Page, PlacedWhat } from '../../../core/things';
 import { act } from '../../data/acts';
@@ -65,16 +65,32 @@ export function ThingsToLay({ page, layout }: { page: Page; layout: Layout }) {
           {isAll ? 'less of the stash' : 'all of the stash'}
         </Button>
       )}
+      <OnPageItself onLay={lay} />
+    </section>
+  );
+}
+
+/** What is drawn, sewn or stamped on the page itself. */
+function OnPageItself({ onLay }: { onLay: (what: PlacedWhat) => void }) {
+  const { lots, ledger } = useBench((b) => b);
+  const stamps = useMemo(() => stampsOf({ lots, ledger }), [lots, ledger]);
+  return (
+    <>
       <h3>on the page itself</h3>
       <Row>
-        <Button look="quiet" onPress={() => lay({ ...LINE, drawn: 'pen' })}>
+        <Button look="quiet" onPress={() => onLay({ ...LINE, drawn: 'pen' })}>
           a pen line
         </Button>
-        <Button look="quiet" onPress={() => lay({ ...LINE, drawn: 'stitch' })}>
+        <Button look="quiet" onPress={() => onLay({ ...LINE, drawn: 'stitch' })}>
           a stitched line
         </Button>
+        {stamps.map((stamp) => (
+          <Button key={stamp.name} look="quiet" onPress={() => onLay(stamp)}>
+            stamp: {stamp.name}
+          </Button>
+        ))}
       </Row>
-    </section>
+    </>
   );
 }
 

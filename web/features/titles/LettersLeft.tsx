@@ -1,6 +1,6 @@
 import { Button as Press } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatLength } from '../../../core/length';
+import { formatLength, TICKS_PER_INCH } from '../../../core/length';
 import type { Amounts } from '../../../core/ledger';
 import { markWorn } from '../../../core/making';
 import type { Letters } from '../../../core/titles';
@@ -13,6 +13,9 @@ import { heading } from '../../ui/theme';
 const VOWELS = 'AEIOUaeiou';
 const inOrder = (a: string, b: string): number =>
   Number(VOWELS.includes(b)) - Number(VOWELS.includes(a)) || a.localeCompare(b);
+
+/** Letters are drawn as high as they are to each other: an inch as 30 pixels, none too small to read. */
+const letterSize = (height: number): number => Math.max(15, Math.min(40, (height / TICKS_PER_INCH) * 30));
 
 export interface LettersLeftProps {
   letters: readonly Letters[];
@@ -56,7 +59,7 @@ export function LettersLeft({ letters, taken }: LettersLeftProps) {
                         void act(markWorn(id, glyph, next), { isQuiet: true });
                       }}
                     >
-                      <b style={{ color: colour }}>{glyph}</b>
+                      <b style={{ color: colour, fontSize: letterSize(height) }}>{glyph}</b>
                       <span>
                         {left[glyph] ?? 0}
                         {(worn[glyph] ?? 0) > 0 ? ` · ${worn[glyph]} worn` : ''}
@@ -86,6 +89,7 @@ const Glyphs = styled.ul`
   display: flex;
   flex-wrap: wrap;
   gap: 4px 6px;
+  align-items: flex-end;
 `;
 const Glyph = styled.li<{ $isLifted: boolean; $isGone: boolean; $isWorn: boolean }>`
   opacity: ${({ $isGone }) => ($isGone ? 0.35 : 1)};
@@ -104,7 +108,7 @@ const Glyph = styled.li<{ $isLifted: boolean; $isGone: boolean; $isWorn: boolean
     cursor: pointer;
   }
   b {
-    font: 750 24px/1.1 ${heading};
+    font: 750 24px/1.15 ${heading};
     -webkit-text-stroke: 3px ${({ theme }) => theme.sheet};
     paint-order: stroke;
     filter: drop-shadow(0 1px 1px rgba(40, 20, 30, ${({ $isLifted }) => ($isLifted ? 0.6 : 0.3)}));

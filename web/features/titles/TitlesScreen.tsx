@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { MeasureSystem } from '../../../core/length';
-import { phrasesFor, themeOf } from '../../../core/titles';
+import { phrasesFor, printedIn, themeOf } from '../../../core/titles';
 import type { Page } from '../../../core/things';
 import type { StandingLetters, TitleWish } from '../../../core/writing';
 import { useBench } from '../../data/benchStore';
@@ -19,6 +19,7 @@ import { Tick } from '../../ui/Tick';
 import { useKeys } from '../../ui/useKeys';
 import { LetChoose } from './LetChoose';
 import { LettersLeft } from './LettersLeft';
+import { Printed } from './Printed';
 import { SpeltLine } from './SpeltLine';
 import { Together } from './Together';
 import { useTitle, type TitleWork } from './useTitle';
@@ -72,6 +73,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
   const { letters, title, standing, taken, last } = work;
   const others = useMemo(() => open.filter(hasNoLetters).slice(0, MOST_TOGETHER), [open]);
   const phrases = useMemo(() => phrasesFor(page, bench), [page, bench]);
+  const printed = useMemo(() => printedIn(work.text, phrases), [work.text, phrases]);
   const theme = useMemo(() => themeOf(page, bench), [page, bench]);
   const sets = letters.filter(({ isEndless }) => !isEndless).length;
   useKeys({ go: work.lay });
@@ -105,6 +107,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
               {last.map(({ name, glyphs }) => `The last ${glyphs.join(', ')} of ${name}`).join(' · ')}
             </Last>
           )}
+          <Printed parts={printed} chosen={work.printed} onChoose={work.takePrinted} />
           <Ways ways={work.ways} letters={letters} chosen={work.way?.key ?? null} onChoose={work.choose} />
           <LettersLeft letters={letters} taken={taken} />
         </Stack>

@@ -1,6 +1,6 @@
-import styled from 'styled-components';
 import type { Letters, WayToSpell } from '../../../core/titles';
 import { wayWords } from './titleWords';
+import { WayList, WayPick } from './WayList';
 
 interface WaysProps {
   ways: readonly WayToSpell[];
@@ -15,54 +15,23 @@ export function Ways({ ways, letters, chosen, onChoose }: WaysProps) {
   return (
     <section aria-label="From which letters">
       <h2>From which letters</h2>
-      <List>
+      <WayList>
         {ways.map((way) => {
           const { name, comes } = wayWords(way, letters);
           return (
             <li key={way.key}>
-              <Pick
+              <WayPick
                 type="button"
                 aria-pressed={way.key === chosen}
                 disabled={!way.title.spelt}
                 onClick={() => onChoose(way.key)}
               >
                 <b>{name}</b> <span>{comes}</span>
-              </Pick>
+              </WayPick>
             </li>
           );
         })}
-      </List>
+      </WayList>
     </section>
   );
 }
-
-const List = styled.ul`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-`;
-const Pick = styled.button`
-  width: 100%;
-  display: flex;
-  gap: 14px;
-  justify-content: space-between;
-  text-align: left;
-  font: inherit;
-  color: inherit;
-  background: none;
-  border: 0;
-  border-left: 4px solid transparent;
-  border-bottom: 1px solid ${({ theme }) => theme.line};
-  padding: 7px 10px;
-  cursor: pointer;
-  span {
-    color: ${({ theme }) => theme.soft};
-  }
-  &:disabled {
-    cursor: default;
-  }
-  &[aria-pressed='true'] {
-    border-left-color: ${({ theme }) => theme.pond};
-    background: ${({ theme }) => theme.paper};
-  }
-`;

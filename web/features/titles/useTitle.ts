@@ -1,8 +1,9 @@
 import { useMemo, useState } from 'react';
 import { pageLayout } from '../../../core/design';
+import type { Rect } from '../../../core/geometry';
 import { inches } from '../../../core/length';
 import { layTitle } from '../../../core/making';
-import { boundsOf, around } from '../../../core/placing';
+import { around, boundsOf, looksOf } from '../../../core/placing';
 import type { SpeltTitle } from '../../../core/spelling';
 import {
   lastOf,
@@ -15,6 +16,7 @@ import {
   type Asking,
   type Letters,
   type LostOnPaper,
+  type PrintedPart,
 } from '../../../core/titles';
 import type { Page, PlacedItem } from '../../../core/things';
 import { letterWidth, type StandingLetters, type TitleWish } from '../../../core/writing';
@@ -39,6 +41,22 @@ function usePlace(page: Page) {
   }, [page]);
 }
 
+const middleOf = ({ x, y, w, h }: Rect) => ({ x: x + Math.round(w / 2), y: y + Math.round(h / 2) });
+
+const BESIDE = inches(1 / 4);
+
+/**
+ * Where a printed part lies, and where the letters of the rest: beside it in the order in which they are read.
+ * @param wide how wide the printed thing is, ticks
+ */
+function partsOf(place: Rect, printed: PrintedPart | null, wide: number): { thing: Rect; letters: Rect } {
+  if (!printed || printed.rest === '') return { thing: place, letters: place };
+  const w = place.w - wide - BESIDE;
+  return printed.isFirst
+    ? { thing: { ...place, w: wide }, letters: { ...place, x: place.x + wide + BESIDE, w } }
+    : { thing: { ...place, x: place.x + w + BESIDE, w: wide }, letters: { ...place, w } };
+}
+
 /** Whether the letters are lost on the paper where they stand. */
 function useLost(page: Page, title: Spelt | null, letters: readonly Letters[], standing: StandingLetters | null) {
   const faces = useBench((b) => b.faces);
@@ -59,40 +77,48 @@ export function useTitle(page: Page) {
   const [asking, ask] = useState<Asking>({ isAnyCase: true, standIns: true });
   const [wish, stand] = useState<TitleWish>({ shape: 'line', from: 'middle' });
   const [chosen, choose] = useState<string | null>(null);
+  const [printed, takePrinted] = useState<PrintedPart | null>(null);
   // A way chosen for other words does not hold for these.
   const write = (now: string): void => {
     setText(now);
     choose(null);
+    takePrinted(null);
   };
   const letters = useMemo(() => lettersFor(page.id, { lots, faces, ledger }), [page.id, lots, faces, ledger]);
   const asked = text.trim();
+  const toSpell = printed ? printed.rest : asked;
   const question = useMemo(
-    () => (asked === '' ? null : () => spelling.ask((api) => api.ways(asked, letters, asking))),
-    [asked, letters, asking],
+    () => (toSpell === '' ? null : () => spelling.ask((api) => api.ways(toSpell, letters, asking))),
+    [toSpell, letters, asking],
   );
   const { answer, isCurrent, trouble, again } = useAnswer(question);
   const ways = answer ?? [];
   const way = ways.find(({ key, title }) => key === chosen && title.spelt) ?? ways[0];
   const title = way?.title.spelt ? way.title : null;
   const { place, size } = usePlace(page);
+  const wide = printed ? (looksOf(printed.what, { lots, faces, ledger })?.size.w ?? 0) : 0;
+  const parts = useMemo(() => partsOf(place, printed, wide), [place, printed, wide]);
   const standing = useMemo(
-    () => (title ? standingOf(title, letters, place, size, wish) : null),
-    [title, letters, place, size, wish],
+    () => (title ? standingOf(title, letters, parts.letters, size, wish) : null),
+    [title, letters, parts, size, wish],
   );
   const lost = useLost(page, title, letters, standing);
   const taken = useMemo(() => takenBy(title ?? undefined), [title]);
   // What was found for other words is shown until these are, and not laid.
-  const canLay = isCurrent && title !== null && standing !== null;
+  const isSpelt = isCurrent && title !== null && standing !== null;
+  const canLay = printed?.rest === '' || isSpelt;
   const lay = (): void => {
-    if (canLay) void act(layTitle(page.id, asked, titleLaid(title, letters, standing)));
+    if (!canLay) return;
+    const thing = printed ? [{ what: printed.what, ...middleOf(parts.thing), turn: 0 }] : [];
+    void act(layTitle(page.id, asked, [...thing, ...(isSpelt ? titleLaid(title, letters, standing) : [])]));
   };
-  const layThing = (printed: string, what: PlacedItem): void => {
-    const at = { x: place.x + Math.round(place.w / 2), y: place.y + Math.round(place.h / 2), turn: 0 };
-    void act(layTitle(page.id, printed, [{ what, ...at }])).then((isDone) => {
-      if (isDone) write(printed);
+  const layThing = (words: string, what: PlacedItem): void => {
+    void act(layTitle(page.id, words, [{ what, ...middleOf(place), turn: 0 }])).then((isDone) => {
+      if (isDone) write(words);
     });
   };
   return {
+    ...{ printed, takePrinted },
     ...{ text, write, asking, ask, wish, stand, choose },
     ...{ letters, ways, way, title, standing, lost, taken, trouble, again, canLay, lay, layThing },
     last: lastOf(taken, letters),
