@@ -1,5 +1,5 @@
 import { overlaps, type Rect } from '../geometry';
-import { formatLength, inches } from '../length';
+import { formatLength, inches, type MeasureSystem } from '../length';
 import type { Page } from '../things';
 import type { Eyed, Remark, Sheet } from './eyed';
 
@@ -17,7 +17,7 @@ const HAIR = inches(1 / 2);
 const thickness = ({ raised }: Eyed): number => (raised ? RAISED : PAPER);
 
 /** Where things stand higher than an album or notebook takes. Measures: common practice, no source. */
-export function tooThick(sheet: Sheet, { format }: Page): Remark[] {
+export function tooThick(sheet: Sheet, { format }: Page, system: MeasureSystem): Remark[] {
   const most = format.w >= ALBUM ? IN_ALBUM : IN_NOTEBOOK;
   const laid = sheet.things.filter(({ role }) => role === 'accent' || role === 'title' || role === 'layer');
   const stacks = laid.map((one, i) => [...laid.slice(0, i).filter((below) => overlaps(below, one)), one]);
@@ -30,13 +30,13 @@ export function tooThick(sheet: Sheet, { format }: Page): Remark[] {
         {
           kind: 'thick',
           things: highest.filter(({ raised }) => raised).map(({ id }) => id),
-          why: `They stand about ${formatLength(Math.round(high / inches(1 / 16)) * inches(1 / 16), 'in')} high together: the ${format.w >= ALBUM ? 'album' : 'notebook'} will hardly close.`,
+          why: `They stand about ${formatLength(Math.round(high / inches(1 / 16)) * inches(1 / 16), system)} high together: the ${format.w >= ALBUM ? 'album' : 'notebook'} will hardly close.`,
         },
       ];
 }
 
 /** Tags of the page that do not slide in its pockets: a tag wants some play within. Common practice, no source. */
-export function tightPockets({ more = [] }: Page): Remark[] {
+export function tightPockets({ more = [] }: Page, system: MeasureSystem): Remark[] {
   return more.flatMap(({ shape: pocket, name }) =>
     pocket.kind !== 'pocket'
       ? []
@@ -48,7 +48,7 @@ export function tightPockets({ more = [] }: Page): Remark[] {
                   kind: 'tight-pocket',
                   things: [],
                   word: `${tagName} in ${name}`,
-                  why: `${tagName} will not slide in ${name}, which is ${formatLength(pocket.w, 'in')} wide inside: ${formatLength(Math.max(0, pocket.w - PLAY), 'in')} would. Glue three edges, outside the tag's; the head stays open.`,
+                  why: `${tagName} will not slide in ${name}, which is ${formatLength(pocket.w, system)} wide inside: ${formatLength(Math.max(0, pocket.w - PLAY), system)} would. Glue three edges, outside the tag's; the head stays open.`,
                 },
               ],
         ),

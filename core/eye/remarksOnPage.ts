@@ -1,8 +1,8 @@
 import { hexToLab, labToHex, nearestWord } from '../colour';
 import type { Layout } from '../design';
 import type { Size } from '../geometry';
-import { formatLength } from '../length';
-import type { Kit, Page } from '../things';
+import { formatLength, type MeasureSystem } from '../length';
+import { kitsOfFaces, type Kit, type Page } from '../things';
 import type { Eyed, Remark, Sheet } from './eyed';
 import { busyPapers, missingColour, strangers, whiteBesideCream } from './papersOf';
 import { acrossGutter, tightPockets, tooThick } from './fits';
@@ -25,12 +25,7 @@ const wordsIn = (texts: readonly string[]): readonly string[] =>
 
 /** Words of other kits' themes, which the page's own papers, title and place do not have: off its theme. */
 export function wordsOffTheme(page: Page, { lots, kits }: Pick<LookedAt, 'lots' | 'kits'>): readonly string[] {
-  const faces = new Set(Object.values(page.papers));
-  const own = new Set(
-    [...lots.values()].flatMap(({ kit, front, back }) =>
-      faces.has(front ?? '') || faces.has(back ?? '') ? [kit] : [],
-    ),
-  );
+  const own = kitsOfFaces(Object.values(page.papers), lots.values());
   if (own.size === 0) return [];
   const all = [...kits.values()];
   const fits = new Set(
@@ -79,27 +74,35 @@ function moreTriangles(sheet: Sheet, said: readonly Remark[]): Remark[] {
 }
 
 /** What hangs over is trimmed; a stamp that runs off is masked by so much, and its line closed. */
-function overWords({ id, ...at }: Eyed, { w, h }: Size, { placed = [] }: Page): string {
+function overWords({ id, ...at }: Eyed, { w, h }: Size, { placed = [] }: Page, system: MeasureSystem): string {
   const isStamp = placed.some((one) => one.id === id && 'drawn' in one.what && one.what.drawn === 'stamp');
   if (!isStamp) return 'It hangs over the page’s edge; what is over is trimmed.';
   const by = Math.max(-at.x, -at.y, at.x + at.w - w, at.y + at.h - h);
-  return `It runs off the page by ${formatLength(by, 'in')}: mask so much of the stamp, and close its line with a pen.`;
+  return `It runs off the page by ${formatLength(by, system)}: mask so much of the stamp, and close its line with a pen.`;
 }
 
 /** Things over the page's edge, which is trimmed: layers that she moved, and what she laid there. */
-function overEdge({ w, h, things }: Sheet, page: Page): Remark[] {
+function overEdge({ w, h, things }: Sheet, page: Page, system: MeasureSystem): Remark[] {
   const over = things.filter(
     (one) => isHers(page, one.id) && (one.x < 0 || one.y < 0 || one.x + one.w > w || one.y + one.h > h),
   );
-  return over.map((one) => ({ kind: 'over-edge', things: [one.id], why: overWords(one, { w, h }, page) }));
+  return over.map((one) => ({ kind: 'over-edge', things: [one.id], why: overWords(one, { w, h }, page, system) }));
 }
 
 /** What would be a loss once it is glued is said first. */
 const FIRST: readonly Remark['kind'][] = ['covered', 'off-theme', 'over-edge', 'tight-pocket', 'thick'];
 const rank = ({ kind }: Remark): number => (FIRST.includes(kind) ? FIRST.indexOf(kind) : FIRST.length);
 
-/** What a second pair of eyes would say of a page, in the order in which it would be said. */
-export function remarksOnPage(page: Page, layout: Layout, seen: LookedAt): readonly Remark[] {
+/**
+ * What a second pair of eyes would say of a page, in the order in which it would be said.
+ * @param system that lengths are told in
+ */
+export function remarksOnPage(
+  page: Page,
+  layout: Layout,
+  seen: LookedAt,
+  system: MeasureSystem = 'in',
+): readonly Remark[] {
   const sheet = pageSheet(page, layout, seen);
   const accents = new Set(sheet.things.filter(({ role }) => role === 'accent').map(({ id }) => id));
   const faces = [...new Set(layout.slots.map(({ id }) => page.papers[id] ?? ''))].flatMap(
@@ -116,10 +119,10 @@ export function remarksOnPage(page: Page, layout: Layout, seen: LookedAt): reado
   const all = [
     ...said,
     ...moreTriangles(sheet, said),
-    ...overEdge(sheet, page),
+    ...overEdge(sheet, page, system),
     ...unequalEnds(sheet, page),
-    ...tooThick(sheet, page),
-    ...tightPockets(page),
+    ...tooThick(sheet, page, system),
+    ...tightPockets(page, system),
     ...acrossGutter(sheet, page),
     ...busyPapers(faces, layersOf),
     ...whiteBesideCream(faces, layersOf),

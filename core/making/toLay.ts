@@ -3,7 +3,7 @@ import { addAmounts, own } from '../ledger';
 import { inches } from '../length';
 import { laidOf, looksOf, outOrUsed, smallThing, type Candidate, type Looks } from '../placing';
 import { makesLetters } from '../titles';
-import { isForPages, isKept, type Lot, type Page, type PlacedStamp, type PlacedWhat } from '../things';
+import { isForPages, isKept, kitsOfFaces, type Lot, type Page, type PlacedStamp, type PlacedWhat } from '../things';
 import type { Bench } from './bench';
 import { outFor, type Chosen } from './out';
 
@@ -75,12 +75,9 @@ export function stampsOf({ lots, ledger }: Pick<Bench, 'lots' | 'ledger'>): read
 
 /** Kits that something of the page comes from; of a page that has nothing yet, the newest. */
 function kitsOf(page: Page, { lots, kits, ledger }: Bench): ReadonlySet<string> {
-  const faces = new Set(Object.values(page.papers));
-  const own = [...lots.values()].filter(
-    ({ id, front, back }) =>
-      faces.has(front ?? '') || faces.has(back ?? '') || page.id in (ledger.lots.get(id)?.claimed ?? {}),
-  );
-  if (own.length > 0) return new Set(own.map(({ kit }) => kit));
+  const out = [...lots.values()].filter(({ id }) => page.id in (ledger.lots.get(id)?.claimed ?? {}));
+  const own = new Set([...kitsOfFaces(Object.values(page.papers), lots.values()), ...out.map(({ kit }) => kit)]);
+  if (own.size > 0) return own;
   const [newest] = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
   return new Set(newest ? [newest.id] : []);
 }

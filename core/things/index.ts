@@ -17,7 +17,7 @@ export type {
 } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
-export { isMonth, monthNumber } from './kit';
+export { isMonth, kitsOfFaces, monthNumber } from './kit';
 export type { Kit } from './kit';
 export { TAKEN } from './photo';
 export type { Photo, Story } from './photo';

@@ -1,3 +1,5 @@
+import type { Lot } from './lot';
+
 /** A box that a club posted, or that she put together herself. */
 export interface Kit {
   readonly id: string;
@@ -11,6 +13,14 @@ export interface Kit {
   readonly list: string;
   /** It was taken in as it was by then, half used. */
   readonly isOpened?: boolean;
+}
+
+/** The kits that faces come from. */
+export function kitsOfFaces(faces: Iterable<string>, lots: Iterable<Pick<Lot, 'kit' | 'front' | 'back'>>): Set<string> {
+  const wanted = new Set(faces);
+  return new Set(
+    [...lots].flatMap(({ kit, front, back }) => (wanted.has(front ?? '') || wanted.has(back ?? '') ? [kit] : [])),
+  );
 }
 
 /** A kit's month as a number of months; a year alone counts as before its first; null: it is not known. */

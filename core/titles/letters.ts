@@ -9,7 +9,7 @@ export interface Letters {
   readonly id: string;
   readonly name: string;
   readonly lot: Lot | null;
-  /** What is here, with what is out for the page already; of what has no end, nothing. */
+  /** What is here, with what is out for the page or used on it already; of what has no end, nothing. */
   readonly left: Amounts;
   /** Of those left, the worn ones. */
   readonly worn: Amounts;

@@ -1,5 +1,5 @@
 import { itemsOf, smallThing } from '../placing';
-import { isKept, type Kit, type Page, type Photo, type Story } from '../things';
+import { isKept, kitsOfFaces, type Kit, type Page, type Photo, type Story } from '../things';
 import type { Phrase } from './fromWhatIsLeft';
 import type { Shelf } from './letters';
 
@@ -45,12 +45,7 @@ export function phrasesFor(page: Page, shelf: Wordly): readonly Phrase[] {
 
 /** Words of a page's theme: of its stories, and of the kits its papers come from; without papers, of the newest. */
 export function themeOf(page: Page, shelf: Wordly): readonly string[] {
-  const faces = new Set(Object.values(page.papers));
-  const kits = new Set(
-    [...shelf.lots.values()].flatMap(({ kit, front, back }) =>
-      faces.has(front ?? '') || faces.has(back ?? '') ? [kit] : [],
-    ),
-  );
+  const kits = kitsOfFaces(Object.values(page.papers), shelf.lots.values());
   const [newest] = [...shelf.kits.values()].sort((a, b) => b.month.localeCompare(a.month));
   const own = kits.size > 0 ? [...kits].flatMap((kit) => shelf.kits.get(kit) ?? []) : newest ? [newest] : [];
   const words = [...storiesOf(page, shelf).map(({ name }) => name), ...own.flatMap(({ theme }) => theme)];

@@ -26,11 +26,14 @@ export interface SecondEyes {
 /** Quiet until she asks, or until the page is glued. @param papers as they are chosen or proposed */
 export function useSecondEyes(page: Page, layout: Layout | null, papers: Page['papers']): SecondEyes {
   const bench = useBench((b) => b);
-  const eyesOff = useSettings((s) => s.eyesOff);
+  const { eyesOff, system } = useSettings();
   const [isOpen, open] = useState(page.glued !== null && page.finished === null);
   const [place, setPlace] = useState(0);
   const looked = useMemo(() => ({ ...page, papers }), [page, papers]);
-  const all = useMemo(() => (layout ? remarksOnPage(looked, layout, bench) : []), [looked, layout, bench]);
+  const all = useMemo(
+    () => (layout ? remarksOnPage(looked, layout, bench, system) : []),
+    [looked, layout, bench, system],
+  );
   const kept = all.filter(({ kind }) => !eyesOff.includes(kind));
   const remarks = kept.filter((remark) => !page.setAside?.includes(remarkKey(remark)));
   const at = remarks.length === 0 ? 0 : place % remarks.length;
