@@ -57,6 +57,15 @@ test('a title short by one is mended by a stand-in or a stamp; what is worn is u
   await ways.getByRole('button', { name: /written by hand/ }).click();
   await page.getByRole('button', { name: 'Lay it on the page' }).click();
   await expect(page.getByText('Laid the letters of Zzzz on the page')).toBeVisible();
+  // What is printed on a thing is part of the title; only the rest is spelt.
+  await title.fill('Night shift at ten');
+  await page
+    .getByRole('region', { name: 'Printed already' })
+    .getByRole('button', { name: /“at ten” in letters/ })
+    .click();
+  await expect(ways.getByRole('button', { name: /^alpha chipboard as they are/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Lay it on the page' }).click();
+  await expect(page.getByText('Laid the letters of Night shift at ten on the page')).toBeVisible();
   // The other way round: what is left chooses.
   const chosen = page.getByRole('region', { name: 'Or let the letters choose' }).getByRole('button').first();
   const words = await chosen.locator('b').innerText();

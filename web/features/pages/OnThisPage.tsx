@@ -6,13 +6,19 @@ import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { rollWords } from '../../ui/amountWords';
+import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
+import { keepFile } from '../../ui/keepFile';
 
 /** What a finished page is made of, by kit: things, papers with their area, rolls, letters. */
 export function OnThisPage({ page }: { page: Page }) {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const record = useMemo(() => pageRecord(page.id, bench), [page.id, bench]);
+  const keep = async (): Promise<void> => {
+    const { recordCsv } = await import('./recordCsv');
+    keepFile(`page-${page.id}.csv`, recordCsv(record), 'text/csv');
+  };
   if (record.length === 0) return null;
   const lines = ({ things, papers, rolls, letters }: KitOnPage): string[] =>
     [
@@ -34,6 +40,14 @@ export function OnThisPage({ page }: { page: Page }) {
           </div>
         ))}
       </Kits>
+      <Button
+        look="quiet"
+        onPress={() => {
+          void keep();
+        }}
+      >
+        As a table (CSV)
+      </Button>
     </section>
   );
 }
