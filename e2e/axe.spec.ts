@@ -2,10 +2,15 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from './test';
 import { goTo, openDemo, startEmpty, pictureFile } from './bench';
 
+/** By evening only the colours are others, and looked at again. */
 async function findings(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
+  const isEvening = await page.evaluate(() => localStorage.getItem('nubbin-settings')?.includes('"look":"evening"'));
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (
+    isEvening
+      ? axe.withRules(['color-contrast'])
+      : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+  ).analyze();
   return violations.map(
     ({ id, nodes }) =>
       `${id}: ${nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
@@ -89,6 +94,9 @@ for (const look of ['day', 'evening']) {
     await expect(page.getByRole('dialog')).toBeVisible();
     expect(await findings(page), 'keys').toEqual([]);
   });
+
+  // Slips are made of the same parts in the same colours: by day alone.
+  if (look === 'evening') continue;
 
   test(`the slips of photos and designs are free of findings, by ${look}`, async ({ page }) => {
     await openDemo(page);

@@ -4,7 +4,7 @@ import { inches } from '../length';
 import { looksOf, type Things } from '../placing';
 import type { Shelf } from '../stock';
 import type { Page } from '../things';
-import { orderTasks } from '../working';
+import { leastFinish, orderTasks, type Task } from '../working';
 import { COMES_AFTER, STEP_KINDS, STEP_ORDER, type StepId, type StepKind } from './kinds';
 
 /** A step of a page. */
@@ -90,10 +90,12 @@ export function stepsOf(page: Page, bench: WorkedOn): readonly WorkStep[] {
   });
 }
 
-/** The steps still to do as they are best done, other things while one dries; minutes from the start. */
-export function orderOfWork(steps: readonly WorkStep[]) {
-  const open = steps.filter(({ isDone }) => !isDone);
-  const tasks = open.map(({ minutes, dries, after }) => ({
+/** Of many steps, what part of the search is done: it answers in a few milliseconds. */
+const EFFORT = 1 / 100;
+
+/** The steps still to do as tasks. */
+function tasksOf(open: readonly WorkStep[]): readonly Task[] {
+  return open.map(({ minutes, dries, after }) => ({
     minutes,
     dries,
     after: after.flatMap((id) => {
@@ -101,7 +103,18 @@ export function orderOfWork(steps: readonly WorkStep[]) {
       return at < 0 ? [] : [at];
     }),
   }));
-  const { order, finish, free } = orderTasks(tasks);
+}
+
+/** Her own minutes for what is still to do, and what it cannot be done and dry before, minutes. */
+export function timeLeft(steps: readonly WorkStep[]): { readonly minutes: number; readonly finish: number } {
+  const tasks = tasksOf(steps.filter(({ isDone }) => !isDone));
+  return { minutes: tasks.reduce((sum, { minutes }) => sum + minutes, 0), finish: leastFinish(tasks) };
+}
+
+/** The steps still to do as they are best done, other things while one dries; minutes from the start. */
+export function orderOfWork(steps: readonly WorkStep[]) {
+  const open = steps.filter(({ isDone }) => !isDone);
+  const { order, finish, free } = orderTasks(tasksOf(open), EFFORT);
   return {
     order: order.flatMap(({ task, start, end, dry }) => {
       const step = open[task];

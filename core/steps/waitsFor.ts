@@ -2,7 +2,7 @@ import { openListOf, pageState } from '../cutlist';
 import { looksOf } from '../placing';
 import type { Page } from '../things';
 import { intentionsOf } from './intentions';
-import { orderOfWork, stepsOf, type WorkedOn } from './stepsOf';
+import { stepsOf, timeLeft, type WorkedOn } from './stepsOf';
 import { stepsNow } from './waits';
 
 /** What an unfinished page waits for. */
@@ -70,8 +70,8 @@ export function unfinishedPages(pages: Iterable<Page>, bench: WorkedOn, now: num
     .sort((a, b) => a.started.localeCompare(b.started))
     .map((page) => {
       const waits = waitsOf(page, bench, now);
-      const { finish, free } = orderOfWork(stepsOf(page, bench));
+      const { minutes, finish } = timeLeft(stepsOf(page, bench));
       const isMissing = waits.some(({ kind }) => kind === 'photos');
-      return { page, waits, minutes: free, canBeDone: !isMissing && finish <= EVENING };
+      return { page, waits, minutes, canBeDone: !isMissing && finish <= EVENING };
     });
 }

@@ -1,4 +1,4 @@
-export { orderTasks } from './orderTasks';
+export { leastFinish, orderTasks } from './orderTasks';
 export type { TaskOrder } from './orderTasks';
 export { inOrderOfWaiting } from './known';
 export type { Task, Timed } from './known';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { orderTasks, type Task } from '.';
+import { leastFinish, orderTasks, type Task } from '.';
 
 /** All orders of tasks, by hand: an order may not begin a task before what it waits for. */
 function* allOrders(tasks: readonly Task[], done: readonly number[] = []): Generator<readonly number[]> {
@@ -94,4 +94,20 @@ test('more time to dry never makes anything earlier, and a hand less slow never 
       expect(orderTasks(doubled).finish).toBe(2 * orderTasks(tasks).finish);
     }),
     { numRuns: 60 },
+  ));
+
+test('no order ends before the least, and with little effort of many tasks it is still an order', () =>
+  fc.assert(
+    fc.property(anyTasks(20), (tasks) => {
+      const { order, finish } = orderTasks(tasks, 1 / 100);
+      expect(leastFinish(tasks)).toBeLessThanOrEqual(finish);
+      expect(order.map(({ task }) => task).sort((a, b) => a - b)).toEqual(tasks.map((_, i) => i));
+      expect(
+        byTheClock(
+          tasks,
+          order.map(({ task }) => task),
+        )[0],
+      ).toBe(finish);
+    }),
+    { numRuns: 40 },
   ));

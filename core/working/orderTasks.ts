@@ -122,15 +122,16 @@ class Search {
  * dry. The earliest finish, then the earliest end of her own work, then the order nearest the list's. Branch and bound
  * with the preemptive bound of J. R. Jackson (1955) and dominance among states; to its end up to 12 tasks.
  * @param tasks none of which wait for each other in a circle
+ * @param effort of many tasks, what part of the usual work is done: a screen cannot wait a second
  */
-export function orderTasks(tasks: readonly Task[]): TaskOrder {
+export function orderTasks(tasks: readonly Task[], effort = 1): TaskOrder {
   const inOrder = inOrderOfWaiting(tasks);
   if (!inOrder) throw new RangeError('tasks wait for each other in a circle');
   if (tasks.length === 0) return { order: [], finish: 0, free: 0, bound: 0, optimal: true };
   const of = known(tasks, inOrder);
   const isFew = tasks.length <= FEW;
-  const good = goodOrder(of, isFew ? 20_000 : 6_000_000);
-  const search = new Search(of, isFew ? Infinity : WORK / tasks.length ** 2, valueOf(timed(tasks, good)));
+  const good = goodOrder(of, isFew ? 20_000 : 6_000_000 * effort);
+  const search = new Search(of, isFew ? Infinity : (WORK * effort) / tasks.length ** 2, valueOf(timed(tasks, good)));
   const found = search.run();
   const order = timed(tasks, found ?? good);
   const value = valueOf(order);
@@ -145,6 +146,16 @@ export function orderTasks(tasks: readonly Task[]): TaskOrder {
   const bound = search.isCut ? Math.max(least(of.tail), 0) : value.finish;
   const optimal = !search.isCut || (bound === value.finish && least(of.ownTail) === value.free);
   return { order, ...value, bound: optimal ? value.finish : bound, optimal };
+}
+
+/** What no order can finish before: all minutes together, and the longest chain with its drying. */
+export function leastFinish(tasks: readonly Task[]): number {
+  const { tail } = known(tasks, inOrderOfWaiting(tasks) ?? []);
+  return Math.max(
+    0,
+    tasks.reduce((sum, { minutes }) => sum + minutes, 0),
+    ...tail,
+  );
 }
 
 /** From when each could be begun if there were hands enough. */
