@@ -1,4 +1,4 @@
-import { totalOf } from '../ledger';
+import { own, totalOf } from '../ledger';
 import type { Intention, Page, PageWork } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import { changePage } from './pages';
@@ -9,7 +9,7 @@ const TAKES = 5;
 /**
  * Says that a step of a page is done, or not done after all.
  * @param at when, milliseconds since 1970; null: it is not done
- * @param media lots kept by share that it takes a little of
+ * @param media lots kept by share that it takes a little of; not done after all, they have it back
  */
 export const doStep =
   (id: string, step: string, { at, media = [] }: { at: number | null; media?: readonly string[] }): Deciding =>
@@ -22,11 +22,16 @@ export const doStep =
     const taken = media.filter(
       (lot) => lots.get(lot)?.measure === 'share' && totalOf(ledger.lots.get(lot)?.here ?? {}) > TAKES,
     );
+    const given = media.filter((lot) => totalOf(own(ledger.lots.get(lot)?.used ?? {}, id) ?? {}) >= TAKES);
+    const amounts = { '': TAKES };
     return decided('did-step', page.title, {
-      events: taken.flatMap((lot): NewEvent[] => [
-        { type: 'claimed', lot, amounts: { '': TAKES }, page: id },
-        { type: 'used', lot, amounts: { '': TAKES }, page: id },
-      ]),
+      events:
+        at === null
+          ? given.map((lot): NewEvent => ({ type: 'returned', lot, amounts, page: id }))
+          : taken.flatMap((lot): NewEvent[] => [
+              { type: 'claimed', lot, amounts, page: id },
+              { type: 'used', lot, amounts, page: id },
+            ]),
       records: [put('pages', { ...page, work: { ...page.work, done } })],
     });
   };

@@ -145,6 +145,11 @@ test('a medium that a step takes goes down a little, and undo fills it again', (
   expect(unbalanced(world.bench)).toEqual([]);
   world.undo();
   expect(level()).toBe(before);
+  // Ticked by mistake, it is not taken for good.
+  world.do(doStep(PAGE, 'ink', { at: NOW, media: ['dots'] }));
+  world.do(doStep(PAGE, 'ink', { at: null, media: ['dots'] }));
+  expect(level()).toBe(before);
+  expect(unbalanced(world.bench)).toEqual([]);
   expect(foundFor(STEP_KINDS.stencil.needs[0]!, world.bench)).toBeNull();
 });
 

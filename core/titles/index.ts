@@ -14,3 +14,4 @@ export { phrasesFor, themeOf } from './phrases';
 export type { Wordly } from './phrases';
 export { printedIn } from './printedIn';
 export type { PrintedPart } from './printedIn';
+export { liesAnotherTitle } from './laidTitle';

@@ -9,6 +9,7 @@ import {
   isSpeltBy,
   lastOf,
   lettersFor,
+  liesAnotherTitle,
   lettersOf,
   makesLetters,
   printedIn,
@@ -146,6 +147,21 @@ test('of two pages that want the same letters, the one begun first has them', ()
       [order[1], false],
     ]);
   }
+});
+
+test('letters of another title than the page has by now are told; stand-ins are the same title', () => {
+  const letters = (text: string) =>
+    [...text].map((part, i) => ({
+      id: `l${i}`,
+      what: { lot: 'a', part },
+      x: i,
+      y: 0,
+      turn: 0,
+      isTitle: true as const,
+    }));
+  const lies = (title: string, text: string) => liesAnotherTitle({ title, placed: letters(text) });
+  expect([lies('Nine', 'NIZE'), lies('Nine!', 'nine'), lies('', '')]).toEqual([false, false, false]);
+  expect([lies('Nine moths', 'NINE'), lies('Raku', 'NINE'), lies('', 'NINE')]).toEqual([true, true, true]);
 });
 
 test('a phrase printed on a thing is a title, its beginning, its end, or is cut short to it', () => {

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Layout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { Stack } from '../../ui/Screen';
@@ -5,6 +6,7 @@ import { KeptTextField } from '../../ui/KeptTextField';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
 import { formatLength } from '../../../core/length';
+import { liesAnotherTitle } from '../../../core/titles';
 import { titleIn } from '../../../core/writing';
 import { useLetterHeight } from '../../parts/pageWriting';
 import { useSettings } from '../../data/settings';
@@ -39,6 +41,11 @@ export function PageWords({ page, layout }: { page: Page; layout: Layout | null 
     <Stack>
       <h2>Words</h2>
       {field('title', 'Title', undefined, tooWide)}
+      {liesAnotherTitle(page) && (
+        <p role="status">
+          The letters on the page are those of another title: <Link to={`/titles/${page.id}`}>lay these</Link>.
+        </p>
+      )}
       {field('date', 'Date')}
       {field('place', 'Place')}
       {field('journaling', 'Journaling', 3)}

@@ -32,9 +32,7 @@ export function WorkStepLine({ page, one, now }: { page: Page; one: StepNow; now
   const needs = useNeeds(step.needs);
   const say = (isDone: boolean): void => {
     const media = needs.flatMap(({ found }) => (found && found.level !== null ? [found.lot.id] : []));
-    void act(doStep(page.id, step.id, { at: isDone ? Date.now() : null, media: isDone ? media : [] }), {
-      isQuiet: true,
-    });
+    void act(doStep(page.id, step.id, { at: isDone ? Date.now() : null, media }), { isQuiet: true });
   };
   return (
     <Line $is={is}>
