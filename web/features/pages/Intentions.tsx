@@ -22,8 +22,10 @@ export function Intentions({ page }: { page: Page }) {
   const [text, setText] = useState('');
   const add = (): void => {
     if (text.trim() === '') return;
+    // At once: what she types next must not be taken away when this is written.
+    setText('');
     void act(meanFor(page.id, text), { isQuiet: true }).then((isDone) => {
-      if (isDone) setText('');
+      if (!isDone) setText((now) => (now === '' ? text : now));
     });
   };
   return (
