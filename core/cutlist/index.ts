@@ -16,6 +16,7 @@ export { purposed } from './purposed';
 export type { PurposedPlan } from './purposed';
 export { shapedPieces } from './shaped';
 export { heldAgainst, notPlanned, stillWanted } from './stillWanted';
+export type { ForSlot } from './stillWanted';
 export { framesOf, isScarce, isWorthTheKnife, onPiece, windowsFor, windowsOf } from './windows';
 export type { GutSchool, Window } from './windows';
 export { canBeGlued, openListOf, pageState } from './pageState';

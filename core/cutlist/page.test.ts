@@ -6,7 +6,16 @@ import { inches, mm } from '../length';
 import { drawShape } from '../shapes';
 import type { Face, PageFormat } from '../things';
 import { choosePapers, rankFaces } from '../papers';
-import { coverOf, DESIGNS, designOf, layOut, matOf, type DesignInput, type Layout, type PageLayer } from '../design';
+import {
+  coverOf,
+  DESIGNS,
+  designOf,
+  layOut,
+  withMargin,
+  type DesignInput,
+  type Layout,
+  type PageLayer,
+} from '../design';
 import { cutJobFor, cutListOf } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
@@ -38,7 +47,7 @@ const twelve = FORMATS[0]!;
 const spread = FORMATS[1]!;
 
 test('a 3x4 photo has a 3 1/4 x 4 1/4 mat (common practice, no source)', () => {
-  expect(matOf(size(3, 4), inches(1 / 8))).toEqual(size(3.25, 4.25));
+  expect(withMargin(size(3, 4), inches(1 / 8))).toEqual(size(3.25, 4.25));
 });
 
 const anyPhoto = fc.constantFrom(
@@ -51,6 +60,11 @@ const anyPhoto = fc.constantFrom(
   photo(5, 7),
 );
 
+const anyMats = fc.constantFrom(undefined, [], [inches(1 / 16)], [inches(1 / 8), inches(1 / 4)]);
+const anyMatted = fc
+  .tuple(anyPhoto, anyMats)
+  .map(([one, mats]): DesignInput['photos'][number] => ({ ...one, ...(mats ? { mats } : {}) }));
+
 describe.each(DESIGNS.map((design) => [design.id, design] as const))(
   '%s, over page sizes, photo counts and orientations',
   (_, design) => {
@@ -61,7 +75,7 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))(
     );
     const anyInput = fc.record({
       format: fc.constantFrom(...FORMATS),
-      photos: fc.array(anyPhoto, { maxLength: 9 }),
+      photos: fc.array(anyMatted, { maxLength: 9 }),
       mat: fc.constantFrom(0, inches(1 / 8), inches(1 / 4)),
       options: anyOptions,
     });
@@ -80,13 +94,19 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))(
           const photos = layers.filter(({ role }) => role === 'photo');
           expect(photos.map((layer) => layer.photo)).toEqual(any.photos.map((_, i) => i));
           for (const p of photos) {
-            const { w, h } = any.photos[p.photo!]!;
+            const { w, h, mats = any.mat === 0 ? [] : [any.mat] } = any.photos[p.photo!]!;
             expect([p.w, p.h]).toEqual([w, h]);
             expect(layers.slice(layers.indexOf(p) + 1).some((above) => overlaps(asItLies(above), p))).toBe(false);
-            const mat = layers[layers.indexOf(p) - 1]!;
-            const fills = p.w + 2 * any.mat > any.format.w || p.h + 2 * any.mat > any.format.h;
-            if (!fills)
-              expect(mat).toMatchObject({ role: 'mat', x: p.x - any.mat, y: p.y - any.mat, ...matOf(p, any.mat) });
+            const all = mats.reduce((sum, margin) => sum + margin, 0);
+            const fills = p.w + 2 * all > any.format.w || p.h + 2 * all > any.format.h;
+            const under = layers.filter(({ matOf }) => matOf === p.photo);
+            if (fills) continue;
+            // From the bottom up, each as much larger than what lies on it as its margin says.
+            const steps = mats.map((_, i) => mats.slice(0, i + 1).reduce((sum, margin) => sum + margin, 0));
+            expect(under.map(({ x, y, w: mw, h: mh }) => ({ x, y, w: mw, h: mh }))).toEqual(
+              steps.toReversed().map((margin) => ({ x: p.x - margin, y: p.y - margin, ...withMargin(p, margin) })),
+            );
+            expect(layers.slice(layers.indexOf(p) - under.length, layers.indexOf(p))).toEqual(under);
           }
           expect(whole).toEqual({ w: any.format.w * pages.length, h: any.format.h });
           expect(new Set(layers.map(({ id }) => id)).size).toBe(layers.length);
@@ -103,13 +123,20 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))(
         { numRuns: 300 },
       ));
 
+    test('without a photo the page is there, with its ground and its places for words', () => {
+      for (const format of FORMATS) {
+        const laid = layOut(design, input(format, []));
+        expect(laid.value?.layers.some(({ role }) => role === 'ground')).toBe(true);
+        expect(laid.value?.layers.some(({ role }) => role === 'photo' || role === 'mat')).toBe(false);
+      }
+    });
+
     test('a 4x6 photo fits a 12x12 page, and one larger than the page is refused with its number', () => {
       expect(layOut(design, input(twelve, [photo(4, 6)])).ok).toBe(true);
       expect(layOut(design, input(spread, [photo(4, 6), photo(13, 13)]))).toMatchObject({
         ok: false,
         error: { kind: 'photo-too-large', photo: 1 },
       });
-      expect(layOut(design, input(twelve, []))).toMatchObject({ ok: false, error: { kind: 'no-photos' } });
       expect(
         layOut(
           design,

@@ -4,12 +4,12 @@ import { toCutFor, type Plans } from './plans';
 import type { WantedPiece } from './wanted';
 
 /** A piece that is there, or planned, for a slot of the page. */
-type Own = Size & { readonly slot: string };
+export type ForSlot = Size & { readonly slot: string };
 
 /** A cut list held against what there is for it: what is left of it, and pieces that it has no line for. */
-export interface HeldAgainst {
+export interface HeldAgainst<T extends ForSlot> {
   readonly left: WantedPiece[];
-  readonly spare: readonly Own[];
+  readonly spare: readonly T[];
 }
 
 const isSame = (a: Size, b: Size): boolean => (a.w === b.w && a.h === b.h) || (a.w === b.h && a.h === b.w);
@@ -17,9 +17,9 @@ const long = ({ w, h }: Size): number => Math.max(w, h);
 const short = ({ w, h }: Size): number => Math.min(w, h);
 
 /** Parts that laid end to end come to a strip: as wide as it, none as long; null where they fall short. */
-function partsOf(strip: WantedPiece, own: readonly Own[]): readonly Own[] | null {
+function partsOf<T extends ForSlot>(strip: WantedPiece, own: readonly T[]): readonly T[] | null {
   const width = short(strip);
-  const along = (piece: Own): number => (piece.w === width ? piece.h : piece.h === width ? piece.w : 0);
+  const along = (piece: ForSlot): number => (piece.w === width ? piece.h : piece.h === width ? piece.w : 0);
   const parts = own.filter((piece) => piece.slot === strip.slot && along(piece) > 0 && along(piece) < long(strip));
   let length = 0;
   const taken = parts.filter((part) => {
@@ -30,8 +30,11 @@ function partsOf(strip: WantedPiece, own: readonly Own[]): readonly Own[] | null
   return length >= long(strip) && taken.length > 1 ? taken : null;
 }
 
-/** Takes what there is for a cut list off it: pieces of its sizes first, then strips joined of shorter ones. */
-export function heldAgainst(list: readonly WantedPiece[], own: readonly Own[]): HeldAgainst {
+/**
+ * Takes what there is for a cut list off it, what stands first before the rest: pieces of its sizes, then strips joined
+ * of shorter ones.
+ */
+export function heldAgainst<T extends ForSlot>(list: readonly WantedPiece[], own: readonly T[]): HeldAgainst<T> {
   let spare = [...own];
   const whole = list.map((wanted) => {
     const taken = spare.filter((piece) => piece.slot === wanted.slot && isSame(piece, wanted)).slice(0, wanted.count);
@@ -51,7 +54,7 @@ export function heldAgainst(list: readonly WantedPiece[], own: readonly Own[]): 
 }
 
 /** The pieces that lie on the bench for a page with a slot, or are glued on it. */
-const cutFor = (ledger: Ledger, page: string): Own[] =>
+const cutFor = (ledger: Ledger, page: string): ForSlot[] =>
   piecesFor(ledger, page).flatMap(({ slot, w, h }) => (slot === null ? [] : [{ slot, w, h }]));
 
 /** What of a cut list is still to be cut. */

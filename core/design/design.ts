@@ -7,8 +7,9 @@ import type { DesignOptions, PageFormat, PagePhoto } from '../things';
 export interface DesignInput {
   readonly format: PageFormat;
   readonly photos: readonly PagePhoto[];
-  /** Margin of a mat on each side of its photo. */
+  /** Margin of a mat on each side of a photo of which nothing else is said; 0: no mat. */
   readonly mat: number;
+  readonly mayOverlap?: boolean;
   readonly options?: DesignOptions;
 }
 
@@ -21,6 +22,8 @@ export interface PageLayer extends Rect {
   readonly slot: string | null;
   /** Of a photo: its place in the page's list. */
   readonly photo: number | null;
+  /** Of a mat: the photo that lies on it, so. */
+  readonly matOf?: number;
   /** Degrees clockwise about its middle. */
   readonly turn: number;
   /** What it is cut to, where it is no rectangle; its size is that of the shape as it lies. */
@@ -48,7 +51,7 @@ export interface Layout {
 
 /** Why photos cannot be laid out so; sizes in ticks, `room` is what there is for them. */
 export interface DesignError {
-  readonly kind: 'no-photos' | 'photo-too-large' | 'photos-too-many' | 'page-too-small';
+  readonly kind: 'photo-too-large' | 'photos-too-many' | 'page-too-small';
   readonly photo: number | null;
   readonly needs: Size | null;
   readonly room: Size | null;
@@ -62,10 +65,16 @@ export interface DesignOption {
   readonly choices: readonly (readonly [id: string, name: string])[];
 }
 
+/** A photo, or a place kept for one, with the margins of its mats from the photo outwards; none: it lies bare. */
+export interface DesignPhoto extends Size {
+  readonly mats: readonly number[];
+}
+
 /** One page to lay out. Of a spread: the left one (side 0) or the right (side 1). */
 export interface PageInput extends Size {
-  readonly photos: readonly Size[];
-  readonly mat: number;
+  readonly photos: readonly DesignPhoto[];
+  /** Photos that find no room beside each other may lie over each other. */
+  readonly mayOverlap: boolean;
   readonly side: 0 | 1;
   readonly isSpread: boolean;
   /** What is chosen for an option. */

@@ -1,10 +1,11 @@
+export { ownSlotOf } from './apart';
 export { blankOf, isCutAsItLies } from './blank';
 export { coverOf } from './coverOf';
 export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';
 export { keptFromClusters, mustShow } from './kept';
 export { layOut } from './layOut';
-export { matOf } from './mat';
+export { withMargin } from './mat';
 export { designFrom, measuredFrom, readDesign, writeDesign } from './measured';
 export type { DesignLineError } from './measured';
 export { drawnMore, isBeyondDesign, slotOfMore } from './more';

@@ -7,7 +7,7 @@ export const lay = (
   role: PartLayer['role'],
   slot: string,
   { x, y, w, h }: Rect,
-  more: Pick<Partial<PartLayer>, 'turn' | 'shape'> = {},
+  more: Pick<Partial<PartLayer>, 'turn' | 'shape' | 'matOf'> = {},
 ): PartLayer => ({ role, slot, photo: null, turn: 0, x, y, w, h, ...more });
 
 /** The bottom layer, as large as the page. */

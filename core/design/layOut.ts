@@ -1,7 +1,8 @@
-import type { Point, Size } from '../geometry';
+import { contains, type Point, type Size } from '../geometry';
 import { err, ok, type Result } from '../result';
-import type { Design, DesignError, DesignInput, Layout, PageLayer, PageParts } from './design';
+import type { Design, DesignError, DesignInput, DesignPhoto, Layout, PageLayer, PageParts } from './design';
 import { boundsOf } from './lay';
+import { OUTER_MAT } from './layPhotos';
 
 const refuse = (kind: DesignError['kind'], most: number | null): Result<never, DesignError> =>
   err({ kind, photo: null, needs: null, room: null, most });
@@ -11,15 +12,24 @@ function toLayers(parts: PageParts, side: number, width: number, firstPhoto: num
   const seen = new Map<string, number>();
   return parts.layers.map((layer) => {
     const name = layer.slot ?? layer.role;
-    const n = (seen.get(name) ?? 0) + 1;
+    // A photo and its mats are known by its place in the list, so that they stay themselves when another photo has none.
+    const n = (layer.photo ?? layer.matOf ?? seen.get(name) ?? 0) + 1;
     seen.set(name, n);
     return {
       ...layer,
       id: `${side === 0 ? '' : 'right-'}${name}-${n}`,
       x: layer.x + side * width,
       photo: layer.photo === null ? null : layer.photo + firstPhoto,
+      ...(layer.matOf === undefined ? {} : { matOf: layer.matOf + firstPhoto }),
     };
   });
+}
+
+/** A page that one photo covers from edge to edge asks for no ground. */
+function withoutHiddenGround(layers: readonly PageLayer[]): readonly PageLayer[] {
+  const covers = (top: PageLayer, ground: PageLayer): boolean =>
+    top.role === 'photo' && top.turn === 0 && contains(top, ground);
+  return layers.filter((layer) => layer.role !== 'ground' || !layers.some((top) => covers(top, layer)));
 }
 
 /**
@@ -50,17 +60,17 @@ function accentsRound(size: Size, layers: readonly PageLayer[]): Point[] {
  */
 export function layOut(
   design: Design,
-  { format, photos, mat, options = {} }: DesignInput,
+  { format, photos: all, mat, mayOverlap = false, options = {} }: DesignInput,
 ): Result<Layout, DesignError> {
   const sides = format.spread ? 2 : 1;
-  if (photos.length === 0) return refuse('no-photos', null);
+  const photos = all.map(({ w, h, mats }): DesignPhoto => ({ w, h, mats: mats ?? (mat === 0 ? [] : [mat]) }));
   if (photos.length > design.mostPhotos * sides) return refuse('photos-too-many', design.mostPhotos * sides);
   const onLeft = format.spread ? (design.onLeft?.(photos.length) ?? Math.ceil(photos.length / 2)) : photos.length;
   const chosen = (id: string): string => {
     const choices = design.options.find((option) => option.id === id)!.choices;
     return choices.find(([choice]) => choice === options[id])?.[0] ?? choices[0]![0];
   };
-  const shares: { photos: readonly Size[]; first: number; side: 0 | 1 }[] = [
+  const shares: { photos: readonly DesignPhoto[]; first: number; side: 0 | 1 }[] = [
     { photos: photos.slice(0, onLeft), first: 0, side: 0 },
   ];
   if (format.spread) shares.push({ photos: photos.slice(onLeft), first: onLeft, side: 1 });
@@ -71,7 +81,7 @@ export function layOut(
       w: format.w,
       h: format.h,
       photos: own,
-      mat,
+      mayOverlap,
       side,
       isSpread: format.spread,
       chosen,
@@ -81,11 +91,13 @@ export function layOut(
   }
   const last = pages[pages.length - 1]!;
   const size = { w: format.w * sides, h: format.h };
-  const layers = pages.flatMap((page, side) => toLayers(page, side, format.w, shares[side]!.first));
+  const layers = pages.flatMap((page, side) =>
+    withoutHiddenGround(toLayers(page, side, format.w, shares[side]!.first)),
+  );
   return ok({
     size,
     layers,
-    slots: design.slots,
+    slots: layers.some(({ slot }) => slot === OUTER_MAT.id) ? [...design.slots, OUTER_MAT] : design.slots,
     title: pages[0]!.title,
     journaling: { ...last.journaling, x: last.journaling.x + (sides - 1) * format.w },
     accents: accentsRound(size, layers),

@@ -2,18 +2,20 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { contains, overlaps } from '../geometry';
 import { inches } from '../length';
+import type { DesignPhoto } from './design';
 import { layPhotos } from './layPhotos';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 const room = { x: inches(1), y: inches(1), ...size(10, 9) };
 const margin = inches(1 / 8);
-const anySize = fc.constantFrom(size(4, 6), size(6, 4), size(3, 4), size(4, 4), size(2, 2), size(5, 7));
+const photo = (w: number, h: number, mats: readonly number[] = [margin]) => ({ ...size(w, h), mats });
+const anySize = fc.constantFrom(photo(4, 6), photo(6, 4), photo(3, 4), photo(4, 4), photo(2, 2), photo(5, 7));
 
 describe('a block of matted photos', () => {
   test('lies in its room, nothing over anything, photos in order', () =>
     fc.assert(
       fc.property(fc.array(anySize, { minLength: 1, maxLength: 6 }), (photos) => {
-        const block = layPhotos(room, photos, margin);
+        const block = layPhotos(room, photos, false);
         if (!block.ok) return;
         const mats = block.value.filter(({ role }) => role === 'mat');
         expect(block.value.filter(({ role }) => role === 'photo').map(({ photo }) => photo)).toEqual(
@@ -28,8 +30,8 @@ describe('a block of matted photos', () => {
 
   test('is centred, to a tick', () =>
     fc.assert(
-      fc.property(anySize, (photo) => {
-        const block = layPhotos(room, [photo], margin);
+      fc.property(anySize, (one) => {
+        const block = layPhotos(room, [one], false);
         if (!block.ok) return;
         const [mat] = block.value;
         expect(Math.abs(2 * (mat!.x - room.x) + mat!.w - room.w)).toBeLessThanOrEqual(1);
@@ -38,26 +40,49 @@ describe('a block of matted photos', () => {
     ));
 
   test('two upright photos stand side by side, two lying ones one over the other', () => {
-    const tops = (photos: { w: number; h: number }[]): number[] =>
-      layPhotos(room, photos, margin)
+    const tops = (photos: DesignPhoto[]): number[] =>
+      layPhotos(room, photos, false)
         .value!.filter(({ role }) => role === 'photo')
         .map(({ y }) => y);
-    const [a, b] = tops([size(4, 6), size(4, 6)]);
+    const [a, b] = tops([photo(4, 6), photo(4, 6)]);
     expect(a).toBe(b);
-    const [c, d] = tops([size(6, 4), size(6, 4)]);
+    const [c, d] = tops([photo(6, 4), photo(6, 4)]);
     expect(c).toBeLessThan(d!);
   });
 
+  test('where they may overlap, any of them that fit one by one find a place, each in its room', () =>
+    fc.assert(
+      fc.property(fc.array(anySize, { minLength: 1, maxLength: 8 }), (photos) => {
+        const block = layPhotos(room, photos, true);
+        expect(block.value!.filter(({ role }) => role === 'photo')).toHaveLength(photos.length);
+        for (const layer of block.value!) expect(contains(room, layer)).toBe(true);
+        const clear = layPhotos(room, photos, false);
+        // What finds room beside each other is laid as if they might not.
+        if (clear.ok) expect(block.value).toEqual(clear.value);
+      }),
+    ));
+
+  test('a photo without a mat lies bare, one with two on both', () => {
+    const roles = layPhotos(room, [photo(4, 4, []), photo(4, 4, [margin, 2 * margin])], false).value!;
+    expect(roles.map(({ role, slot, matOf }) => [role, slot, matOf])).toEqual([
+      ['photo', null, undefined],
+      ['mat', 'outer-mat', 1],
+      ['mat', 'mat', 1],
+      ['photo', null, undefined],
+    ]);
+    expect(roles[1]!.w).toBe(inches(4) + 6 * margin);
+  });
+
   test('what does not fit says by how much', () => {
-    expect(layPhotos(room, [size(4, 4), size(10, 4)], margin)).toMatchObject({
+    expect(layPhotos(room, [photo(4, 4), photo(10, 4)], false)).toMatchObject({
       ok: false,
       error: { kind: 'photo-too-large', photo: 1, needs: size(10.25, 4.25), room: size(10, 9) },
     });
     expect(
       layPhotos(
         room,
-        Array.from({ length: 5 }, () => size(5, 7)),
-        margin,
+        Array.from({ length: 5 }, () => photo(5, 7)),
+        false,
       ),
     ).toMatchObject({ ok: false, error: { kind: 'photos-too-many' } });
   });

@@ -1,7 +1,7 @@
-import type { Rect, Size } from '../geometry';
+import { inflate, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
 import { err, ok, type Result } from '../result';
-import type { DesignError, PartLayer } from './design';
+import type { DesignError, DesignPhoto, PartLayer, Slot } from './design';
 import { lay } from './lay';
 import { matOf } from './mat';
 
@@ -38,36 +38,70 @@ const blockSize = (rows: readonly Row[]): Size => ({
   h: rows.reduce((sum, row) => sum + row.h, 0) + GAP * (rows.length - 1),
 });
 
-/** A mat at its place, with its photo on it. */
-export const matted = (mat: Rect, photo: number, margin: number): [PartLayer, PartLayer] => [
-  lay('mat', 'mat', mat),
-  {
-    role: 'photo',
-    slot: null,
-    photo,
-    turn: 0,
-    x: mat.x + margin,
-    y: mat.y + margin,
-    w: mat.w - 2 * margin,
-    h: mat.h - 2 * margin,
-  },
-];
+/** What lies under the first mat of a photo, where it has more than one. */
+export const OUTER_MAT: Slot = { id: 'outer-mat', name: 'Outer mats', suits: 'any' };
+
+/**
+ * A photo on its mats, from the bottom up. @param outer where all of it lies @param mats margins, from the photo
+ *   outwards
+ */
+export function matted(outer: Rect, photo: number, mats: readonly number[]): PartLayer[] {
+  let at = outer;
+  const under = mats.toReversed().map((margin, i): PartLayer => {
+    const mat = lay('mat', i < mats.length - 1 ? OUTER_MAT.id : 'mat', at, { matOf: photo });
+    at = inflate(at, -margin);
+    return mat;
+  });
+  return [...under, { role: 'photo', slot: null, photo, turn: 0, ...at }];
+}
 
 /** Whole ticks from the left or top that centre a length in another. */
 const centred = (room: number, length: number): number => Math.floor((room - length) / 2);
 
+/** Where things of some lengths begin, one after another and centred; drawn together where there is no room. */
+function beginnings(lengths: readonly number[], room: number): number[] {
+  const whole = lengths.reduce((sum, length) => sum + length, 0) + GAP * (lengths.length - 1);
+  const last = lengths[lengths.length - 1]!;
+  const closer = whole > room ? (room - last) / (whole - last) : 1;
+  let at = closer < 1 ? 0 : centred(room, whole);
+  return lengths.map((length) => {
+    const here = Math.floor(Math.min(at, room - length));
+    at += (length + GAP) * closer;
+    return here;
+  });
+}
+
+/** Rows at their places, centred in the room. */
+function laidIn(room: Rect, photos: readonly DesignPhoto[], rows: readonly Row[]): PartLayer[] {
+  const tops = beginnings(
+    rows.map(({ h }) => h),
+    room.h,
+  );
+  let photo = 0;
+  return rows.flatMap((row, i) => {
+    const lefts = beginnings(
+      row.mats.map(({ w }) => w),
+      room.w,
+    );
+    return row.mats.flatMap((mat, k) => {
+      const at = { x: room.x + lefts[k]!, y: room.y + tops[i]! + centred(row.h, mat.h), ...mat };
+      return matted(at, photo, photos[photo++]!.mats);
+    });
+  });
+}
+
 /**
  * Matted photos in rows, in order, centred in `room`: of all ways to break them into rows, the one that leaves the most
- * even margin.
+ * even margin. Where they may overlap, what finds no room is drawn together evenly.
  * @returns mats and photos from the bottom up, or by how much they are too large
  */
 export function layPhotos(
   room: Rect,
-  photos: readonly Size[],
-  margin: number,
+  photos: readonly DesignPhoto[],
+  mayOverlap: boolean,
 ): Result<readonly PartLayer[], DesignError> {
   if (photos.length === 0) return ok([]);
-  const mats = photos.map((photo) => matOf(photo, margin));
+  const mats = photos.map(matOf);
   const large = mats.findIndex((mat) => mat.w > room.w || mat.h > room.h);
   if (large >= 0)
     return err({
@@ -84,7 +118,7 @@ export function layPhotos(
   const best = rowBreaks(mats.length)
     .map((counts) => rowsOf(mats, counts))
     .reduce((a, b) => (tight(b) < tight(a) ? b : a));
-  if (tight(best) > 1)
+  if (tight(best) > 1 && !mayOverlap)
     return err({
       kind: 'photos-too-many',
       photo: null,
@@ -92,18 +126,5 @@ export function layPhotos(
       room: { w: room.w, h: room.h },
       most: null,
     });
-  const layers: PartLayer[] = [];
-  let y = room.y + centred(room.h, blockSize(best).h);
-  let photo = 0;
-  for (const row of best) {
-    let x = room.x + centred(room.w, row.w);
-    for (const mat of row.mats) {
-      const top = y + centred(row.h, mat.h);
-      layers.push(...matted({ x, y: top, ...mat }, photo, margin));
-      x += mat.w + GAP;
-      photo++;
-    }
-    y += row.h + GAP;
-  }
-  return ok(layers);
+  return ok(laidIn(room, photos, best));
 }

@@ -19,7 +19,7 @@ describe('layers that she moves', () => {
     const after = moved(layout, { 'mat-1': { ...still, dx: 100, dy: -50, lift: -9 } });
     expect(layerOf('photo-1', after)).toMatchObject({ x: layerOf('photo-1').x + 100, y: layerOf('photo-1').y - 50 });
     expect(after.layers.slice(0, 2).map(({ id }) => id)).toEqual(['mat-1', 'photo-1']);
-    expect(movedWith(layout, 'photo-1')).toBe('mat-1');
+    expect(movedWith(layout, 'photo-1')).toBe('photo-1');
     expect(movedWith(layout, 'upper-1')).toBe('upper-1');
   });
   test('whatever is moved, the same pieces are cut', () =>

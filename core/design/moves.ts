@@ -8,29 +8,37 @@ function groupsOf(layers: readonly PageLayer[]): PageLayer[][] {
   const groups: PageLayer[][] = [];
   for (const layer of layers) {
     const below = groups[groups.length - 1];
-    if (layer.role === 'photo' && below?.length === 1 && below[0]!.role === 'mat') below.push(layer);
+    if (below && below[0]!.matOf !== undefined && below[0]!.matOf === (layer.photo ?? layer.matOf)) below.push(layer);
     else groups.push([layer]);
   }
   return groups;
 }
 
-/** The layer whose move counts for a layer: of a photo, its mat's. */
-export const movedWith = ({ layers }: Layout, id: string): string =>
-  groupsOf(layers).find((group) => group.some((layer) => layer.id === id))?.[0]!.id ?? id;
+type Moves = Readonly<Record<string, LayerMove>>;
+
+/** The layer by which a group is moved: by the photo, unless it was moved by one of its mats already. */
+const leaderOf = (group: readonly PageLayer[], moves: Moves): string =>
+  (group.find(({ id }) => moves[id]) ?? group[group.length - 1]!).id;
+
+/** The layer whose move counts for a layer: a photo and its mats are moved as one. */
+export const movedWith = ({ layers }: Layout, id: string, moves: Moves = {}): string => {
+  const group = groupsOf(layers).find((one) => one.some((layer) => layer.id === id));
+  return group ? leaderOf(group, moves) : id;
+};
 
 /** A layout with some layers elsewhere. Moves of layers that are no longer there do nothing. */
-export function moved(layout: Layout, moves: Readonly<Record<string, LayerMove>>): Layout {
+export function moved(layout: Layout, moves: Moves): Layout {
   const groups = groupsOf(layout.layers);
   const order = [...groups];
   for (const group of groups) {
-    const { lift } = moves[group[0]!.id] ?? STILL;
+    const { lift } = moves[leaderOf(group, moves)] ?? STILL;
     if (lift === 0) continue;
     const at = order.indexOf(group);
     order.splice(at, 1);
     order.splice(Math.max(0, Math.min(order.length, at + lift)), 0, group);
   }
   const layers = order.flatMap((group) => {
-    const { dx, dy, turn } = moves[group[0]!.id] ?? STILL;
+    const { dx, dy, turn } = moves[leaderOf(group, moves)] ?? STILL;
     return group.map((layer) =>
       dx === 0 && dy === 0 && turn === 0
         ? layer
@@ -59,12 +67,16 @@ export function movedOn(before: LayerMove | undefined, more: Partial<LayerMove>)
  */
 export function nudge({ layers, size }: Layout, id: string, axis: 'x' | 'y', step: number): number {
   const side = axis === 'x' ? 'w' : 'h';
-  const layer = layers.find((one) => one.id === id)!;
+  // A photo is pushed with its mats: by the edges of the lowest.
+  const group = groupsOf(layers).find((one) => one.some((layer) => layer.id === id))!;
+  const layer = group[0]!;
   const own = [layer[axis], layer[axis] + layer[side]];
   const edges = [
     0,
     size[side],
-    ...layers.filter((one) => one !== layer && one.turn === 0).flatMap((one) => [one[axis], one[axis] + one[side]]),
+    ...layers
+      .filter((one) => !group.includes(one) && one.turn === 0)
+      .flatMap((one) => [one[axis], one[axis] + one[side]]),
   ];
   const meetings = own
     .flatMap((from) => edges.map((to) => to - from))

@@ -1,12 +1,16 @@
-import type { Result } from '../result';
+import { ok, type Result } from '../result';
 import type { Page } from '../things';
 import { designOf } from './designs';
 import type { Design, DesignError, Layout } from './design';
 import { layOut } from './layOut';
 import { designFrom } from './measured';
+import { keptApart } from './apart';
 import { moved } from './moves';
 
-type Laid = Pick<Page, 'design' | 'own' | 'format' | 'photos' | 'mat' | 'options' | 'moves'>;
+type Laid = Pick<
+  Page,
+  'design' | 'own' | 'format' | 'photos' | 'mat' | 'mayOverlap' | 'options' | 'moves' | 'apart' | 'without'
+>;
 
 /** A page's design, of the house or her own. @throws {RangeError} where there is none of that name */
 export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Design {
@@ -17,7 +21,9 @@ export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Des
 
 /** A page as she has it: its photos in its design, and what she moved from there. */
 export function pageLayout(page: Laid): Result<Layout, DesignError> {
-  const { format, photos, mat, options = {} } = page;
-  const laid = layOut(designOfPage(page), { format, photos, mat, options });
-  return laid.ok && page.moves ? { ...laid, value: moved(laid.value, page.moves) } : laid;
+  const { format, photos, mat, mayOverlap = false, options = {}, moves, apart = [], without = [] } = page;
+  const laid = layOut(designOfPage(page), { format, photos, mat, mayOverlap, options });
+  if (!laid.ok) return laid;
+  const own = keptApart(laid.value, { apart, without });
+  return ok(moves ? moved(own, moves) : own);
 }

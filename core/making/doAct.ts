@@ -1,3 +1,4 @@
+import { pagesOf } from '../cutlist';
 import { fold, opposite, standing, type LedgerEvent } from '../ledger';
 import { ok, type Result } from '../result';
 import { refuse, type Act, type Did, type Now, type Refusal } from './act';
@@ -5,6 +6,7 @@ import { isApart } from './apart';
 import type { Bench } from './bench';
 import { changed, changeOf, fits, recordIn, stagedOn, turned, withChanges, type Change } from './changes';
 import { liftedIn } from './laying';
+import { isFitted } from './refit';
 import { entriesAreFounded, isFounded, isMissed } from './references';
 
 /** An act as it was done, with all that is needed to take it back. */
@@ -96,6 +98,23 @@ export function turnBack(bench: Bench, { act, way, since }: Turning, now: Now): 
     staged.set(change.table, change.key, changed(record, change));
   }
   const done = carryOut(bench, act, opposites, changes);
-  // Something lies on a page that would be out for it no longer.
-  return done.ok && liftedIn(done.value.bench).length > 0 ? refuse('changed-since', act.did.name) : done;
+  // Something lies on a page that would be out for it no longer, or was cut or planned for it as it is by now.
+  const isTorn = (turning: Done): boolean => liftedIn(turning.bench).length > 0 || !pagesFit(turning);
+  return done.ok && isTorn(done.value) ? refuse('changed-since', act.did.name) : done;
+}
+
+/** Whether what is cut and planned for the pages that were touched fits them. */
+function pagesFit({ bench, entries, changes }: Done): boolean {
+  const touched = new Set([
+    ...entries.flatMap((event) => ('page' in event ? [event.page] : [])),
+    ...entries.flatMap((event) => (event.type === 'cut' ? event.into.map(({ page }) => page) : [])),
+    ...changes.flatMap(({ table, key }) => {
+      const plan = table === 'plans' ? bench.plans.get(key) : undefined;
+      return plan ? pagesOf(plan) : table === 'pages' ? [key] : [];
+    }),
+  ]);
+  return [...touched].every((id) => {
+    const page = bench.pages.get(id ?? '');
+    return !page || isFitted(bench, page);
+  });
 }

@@ -1,8 +1,10 @@
+import { ownSlotOf } from '../design';
 import type { Page, Story } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
 import { outFor, released } from './out';
 import { giveBack } from './planning';
+import { refit } from './refit';
 
 /** Some of a page's fields, told or worked out from what it is by then: two quick changes must both stand. */
 export type SomeOf<T> = Partial<T> | ((now: T) => Partial<T>);
@@ -42,14 +44,33 @@ export const beginStoryPages =
       records: pages.map((fields) => put('pages', newPage(newId(), fields, day))),
     });
 
-/** Changes some of a page. @param what for people to be told */
+/**
+ * Changes some of a page, at any time: what was cut or planned for it and no longer fits goes back.
+ * @param what for people to be told
+ */
 export const changePage =
   (id: string, some: SomeOf<Page>, what = ''): Deciding =>
-  ({ pages }) => {
-    const page = pages.get(id);
+  (bench) => {
+    const page = bench.pages.get(id);
     if (!page) return refuse('gone');
-    return decided('changed-page', what, { records: [put('pages', { ...page, ...someOf(some, page) })] });
+    const now = { ...page, ...someOf(some, page) };
+    const { cut, part } = refit(bench, page, now);
+    const records = [put('pages', now), ...part.records];
+    return cut > 0
+      ? decided('changed-cut-page', what, { count: cut, events: part.events, records })
+      : decided('changed-page', what, { events: part.events, records });
   };
+
+/** Gives one layer a paper of its own; the others of its slot keep theirs. */
+export const anotherPaper = (id: string, layer: string, face: string, what = ''): Deciding =>
+  changePage(
+    id,
+    ({ apart = [], papers }) => ({
+      apart: [...new Set([...apart, layer])],
+      papers: { ...papers, [ownSlotOf(layer)]: face },
+    }),
+    what,
+  );
 
 /**
  * Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not
@@ -58,7 +79,8 @@ export const changePage =
 export const chooseDesign = (
   id: string,
   { design, own, papers = {} }: Pick<Page, 'design' | 'own'> & Partial<Pick<Page, 'papers'>>,
-): Deciding => changePage(id, { design, own, papers, options: {}, moves: {} }, 'Chose another design');
+): Deciding =>
+  changePage(id, { design, own, papers, options: {}, moves: {}, apart: [], without: [] }, 'Chose another design');
 
 /** What is used on a page that is not glued is loose again. */
 const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [

@@ -1,7 +1,8 @@
 import { pageState } from '../cutlist';
-import type { MeasuredDesign, Photo, Rule, Story, Wish } from '../things';
+import type { MeasuredDesign, Page, Photo, Rule, Story, Wish } from '../things';
 import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
 import type { Bench, Records, TableName } from './bench';
+import { refit } from './refit';
 
 /** A record changed: some of its fields, or all of it worked out from what it is by then. */
 export type Changing<T> = Partial<T> | ((now: T) => T);
@@ -39,7 +40,10 @@ export const addPhotos =
 const pagesWith = ({ pages }: Bench, photo: string) =>
   [...pages.values()].filter((page) => page.photos.some((place) => place.photo === photo));
 
-/** Changes a photo; where its print is another size, pages that nothing is cut or planned for take it over. */
+/**
+ * Changes a photo; where its print is another size, pages take it over that nothing is planned for: what was cut for
+ * them and no longer fits goes back.
+ */
 export const changePhoto =
   (id: string, some: Changing<Photo>): Deciding =>
   (bench) => {
@@ -47,18 +51,15 @@ export const changePhoto =
     if (!photo) return refuse('gone');
     const now = changedBy(some, photo);
     const { w, h } = now;
-    const open =
-      w !== photo.w || h !== photo.h ? pagesWith(bench, id).filter((page) => pageState(page, bench) === 'idea') : [];
+    const isOpen = (page: Page): boolean => ['idea', 'cut'].includes(pageState(page, bench));
+    const open = w !== photo.w || h !== photo.h ? pagesWith(bench, id).filter(isOpen) : [];
+    const changed = open.map((page) => {
+      const photos = page.photos.map((place) => (place.photo === id ? { ...place, w, h } : place));
+      return { page: { ...page, photos }, ...refit(bench, page, { ...page, photos }) };
+    });
     return decided('changed-photo', photo.name, {
-      records: [
-        put('photos', now),
-        ...open.map((page) =>
-          put('pages', {
-            ...page,
-            photos: page.photos.map((place) => (place.photo === id ? { ...place, w, h } : place)),
-          }),
-        ),
-      ],
+      events: changed.flatMap(({ part }) => part.events),
+      records: [put('photos', now), ...changed.flatMap(({ page, part }) => [put('pages', page), ...part.records])],
     });
   };
 

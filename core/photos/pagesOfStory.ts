@@ -1,5 +1,5 @@
 import { area } from '../geometry';
-import { designOf, layOut, matOf } from '../design';
+import { designOf, layOut, withMargin } from '../design';
 import type { PageFormat, PagePhoto, Photo } from '../things';
 
 /** A page for some photos of a story, in a design that takes them. */
@@ -86,7 +86,7 @@ export function pagesOfStory(
   const fits = inOrder.filter((photo) => designFor([toPlace(photo)], format, mat, 0) !== null);
   const left = inOrder.filter((photo) => !fits.includes(photo));
   const room = area(format) * (format.spread ? 2 : 1) * FULL;
-  const asked = Math.ceil(fits.reduce((sum, photo) => sum + area(matOf(photo, mat)), 0) / room);
+  const asked = Math.ceil(fits.reduce((sum, photo) => sum + area(withMargin(photo, mat)), 0) / room);
   const least = wanted ?? Math.max(asked, fits.length >= LONG ? 3 : 1);
   // Where a page cannot take its share, one page more; a photo a page always can.
   for (let n = Math.min(least, fits.length); n > 0 && n <= fits.length; n++) {

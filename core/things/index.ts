@@ -33,6 +33,7 @@ export type {
   Page,
   PageFormat,
   PagePhoto,
+  PagePicture,
   PageWork,
   PageWritten,
   Technique,
@@ -42,5 +43,6 @@ export { TECHNIQUES } from './page';
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
 export type { Punch } from './punch';
 export type { Correction, Draft } from './draft';
+export type { Note } from './note';
 export type { Rule } from './rule';
 export type { Wish } from './wish';

@@ -1,4 +1,5 @@
 import type { Lot } from './lot';
+import type { Note } from './note';
 
 /** A box that a club posted, or that she put together herself. */
 export interface Kit {
@@ -13,6 +14,7 @@ export interface Kit {
   readonly list: string;
   /** It was taken in as it was by then, half used. */
   readonly isOpened?: boolean;
+  readonly notes?: readonly Note[];
 }
 
 /** The kits that faces come from. */

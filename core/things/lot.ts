@@ -1,6 +1,7 @@
 import type { Size } from '../geometry';
 import type { Item } from './item';
 import type { Material } from './material';
+import type { Note } from './note';
 import type { Punch } from './punch';
 
 export type LotKind =
@@ -55,6 +56,8 @@ export interface Lot {
   readonly material?: Material;
   /** What is in a pack, as far as it was named. */
   readonly items?: readonly Item[];
+  /** What she noted of it, beside the packing list's own words in `note`. */
+  readonly notes?: readonly Note[];
   /** Its place on the packing list, from 1. */
   readonly line: number;
 }

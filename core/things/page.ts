@@ -1,5 +1,6 @@
 import type { Rect, Size } from '../geometry';
 import type { Shape } from '../shapes';
+import type { Note } from './note';
 import type { Placed } from './placed';
 
 /** A piece wanted beyond what the design has: a tag, a banner, a pocket. */
@@ -53,6 +54,10 @@ export interface PageFormat extends Size {
 /** A photo of the page, or the place kept for one not yet taken. */
 export interface PagePhoto extends Size {
   readonly photo: string | null;
+  /** Margins of its own mats, from the photo outwards, ticks: none, one or two; absent: one, as wide as the page's. */
+  readonly mats?: readonly number[];
+  /** Its corners are rounded: all, or those at the outside of the photos together. */
+  readonly rounded?: 'all' | 'outer';
 }
 
 /** Work beyond cutting and glueing that she means to do on a page. */
@@ -99,6 +104,13 @@ export interface PageWork {
   readonly means?: readonly Intention[];
 }
 
+/** A picture of the real page, straightened to its edges. */
+export interface PagePicture {
+  readonly image: string;
+  /** Parts of it, 0 to 1, that are covered before it goes out: faces of people, say. */
+  readonly covered?: readonly Rect[];
+}
+
 export interface Page {
   readonly id: string;
   readonly format: PageFormat;
@@ -108,12 +120,18 @@ export interface Page {
   readonly own?: MeasuredDesign | undefined;
   /** By layer; a photo moves with its mat. */
   readonly moves?: Readonly<Record<string, LayerMove>>;
-  /** Margin of a mat on each side, ticks. */
+  /** Margin of a mat on each side, ticks; 0: none. */
   readonly mat: number;
+  /** Photos that find no room beside each other may lie over each other. */
+  readonly mayOverlap?: boolean;
   readonly photos: readonly PagePhoto[];
   /** The face chosen for each slot. */
   readonly papers: Readonly<Record<string, string>>;
   readonly more?: readonly MorePiece[];
+  /** Layers that have a paper of their own, in a slot called as they are, apart from the others of their slot. */
+  readonly apart?: readonly string[];
+  /** Layers of the design that she leaves out. */
+  readonly without?: readonly string[];
   /** What is laid on it, the lowest first. */
   readonly placed?: readonly Placed[];
   /** Remarks of the second pair of eyes that she set aside for this page. */
@@ -128,4 +146,10 @@ export interface Page {
   /** The days on which she said so; null: not yet. What is cut for it follows from the ledger. */
   readonly glued: string | null;
   readonly finished: string | null;
+  readonly picture?: PagePicture;
+  readonly notes?: readonly Note[];
+  /** The page that it is another version of. */
+  readonly versionOf?: string;
+  /** It was made without a plan and told afterwards: what is drawn of it is its picture. */
+  readonly isTold?: true;
 }

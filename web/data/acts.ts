@@ -85,7 +85,8 @@ export async function actOn(
 ): Promise<number | null> {
   const written = await attempt(
     () => commitAct(db, deciding, today(), pictures),
-    ({ did, seq }) => (isQuiet ? null : { text: didWords(did), undoes: seq }),
+    // What was cut goes back: that is told, however quietly it was changed.
+    ({ did, seq }) => (isQuiet && did.kind !== 'changed-cut-page' ? null : { text: didWords(did), undoes: seq }),
   );
   if (written) askToKeep();
   return written?.seq ?? null;

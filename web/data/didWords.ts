@@ -17,6 +17,12 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'began-page': ({ name }) => `Started ${name.trim() === '' ? 'a page' : name}`,
   'began-pages': ({ name, count }) => `Began ${count === 1 ? 'a page' : `${count} pages`} for ${name}`,
   'changed-page': ({ name }) => (name === '' ? 'Changed the page' : name),
+  'changed-cut-page': ({ name, count }) =>
+    `${name === '' ? 'Changed the page' : name}: ${count === 1 ? 'a piece cut for it goes' : `${count} pieces cut for it go`} back to the stash`,
+  'peeled-off': ({ name }) => `Peeled ${name} off`,
+  'took-version': (did) => `Took this version of ${page(did)}`,
+  'told-page': (did) => `${page(did)} is told`,
+  noted: ({ name }) => `A note on ${name.trim() === '' ? 'it' : name}`,
   'dropped-page': (did) => `Dropped ${page(did)}`,
   glued: (did) => `Glued ${page(did)}`,
   finished: (did) => `${page(did)} is done`,

@@ -30,8 +30,6 @@ export const stateWords = (state: PageState): string => STATES[state];
 export function designWords({ kind, photo, needs, room, most }: DesignError, system: MeasureSystem): string {
   const which = photo === null ? 'The photos' : `Photo ${photo + 1}`;
   switch (kind) {
-    case 'no-photos':
-      return 'Pick at least one photo, or keep a place for one.';
     case 'photo-too-large':
       return `${which}, with its mat ${formatSize(needs!, system)}, is larger than the ${formatSize(room!, system)} there is for it. Choose a larger page, a smaller print or a narrower mat.`;
     case 'photos-too-many':

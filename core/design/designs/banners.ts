@@ -49,7 +49,7 @@ export const banners: Design = {
     { id: 'banner-5', name: 'Fifth banner', suits: 'any' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage: ({ w, h, photos, mat, chosen }) =>
+  layOutPage: ({ w, h, photos, mayOverlap, chosen }) =>
     firstThatFits(ROOMS, (from) => {
       const n = Number(chosen('count'));
       const width = eighths(w / 9);
@@ -62,7 +62,7 @@ export const banners: Design = {
         w: w - Math.floor(w * from.x) - start,
         h: h - Math.floor(h * from.y) - foot,
       };
-      const block = layPhotos(room, photos, mat);
+      const block = layPhotos(room, photos, mayOverlap);
       if (!block.ok) return block;
       const end = start + n * width + n * gap;
       return ok({

@@ -34,13 +34,13 @@ export const borderedRows: Design = {
     { id: 'row-2', name: 'Even rows', suits: 'any' },
     { id: 'mat', name: 'Mats', suits: 'quiet' },
   ],
-  layOutPage({ w, h, photos, mat, chosen }) {
+  layOutPage({ w, h, photos, mayOverlap, chosen }) {
     const n = Number(chosen('rows'));
     const strip = Math.max(inches(1 / 2), eighths(Math.min(w, h) * STRIP));
     const { margin, foot, room, words } = overFoot({ w, h });
     const pitch = Math.floor((h - margin - foot - strip) / (n - 1));
     if (room.w <= 0 || room.h <= 0 || pitch < strip) return tooSmall({ w, h });
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     return ok({
       layers: [

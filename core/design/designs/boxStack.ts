@@ -22,9 +22,9 @@ export const boxStack: Design = {
     { id: 'card', name: 'Card', suits: 'quiet' },
     { id: 'mat', name: 'Mat', suits: 'any' },
   ],
-  layOutPage({ w, h, photos: [photo], mat: margin }) {
+  layOutPage({ w, h, photos: [photo] }) {
     const page = { w, h };
-    const mat = photo ? matOf(photo, margin) : { w: Math.floor(w / 3), h: Math.floor(h / 3) };
+    const mat = photo ? matOf(photo) : { w: Math.floor(w / 3), h: Math.floor(h / 3) };
     const room = { w: w - inches(1 / 2), h: Math.floor(h * 0.76) };
     if (mat.w > room.w || mat.h > room.h)
       return err({ kind: 'photo-too-large', photo: 0, needs: mat, room, most: null });
@@ -40,7 +40,7 @@ export const boxStack: Design = {
         lay('box', 'tall', onPage(page, { x: w * 0.16, y: h * 0.12, ...tall }), { turn: -1 }),
         lay('box', 'wide', onPage(page, { x: w * 0.38, y: h * 0.54, ...wide }), { turn: 2 }),
         lay('card', 'card', onPage(page, { x: at.x + mat.w - card.w * 0.6, y: h * 0.17, ...card }), { turn: 2 }),
-        ...(photo ? matted(at, 0, margin) : []),
+        ...(photo ? matted(at, 0, photo.mats) : []),
       ],
       title: {
         x: quarters(w * 0.08),

@@ -77,10 +77,10 @@ export const circles: Design = {
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
   layOutPage(page) {
-    const { w, h, photos, mat } = page;
+    const { w, h, photos, mayOverlap } = page;
     const { room, words } = overFoot(page);
     if (room.w <= 0 || room.h <= 0 || Math.min(w, h) < 2 * inches(5 / 8)) return tooSmall({ w, h });
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     const isCovered = (x: number, y: number): boolean =>
       block.value.some((layer) => x > layer.x && x < layer.x + layer.w && y > layer.y && y < layer.y + layer.h);

@@ -32,14 +32,14 @@ export const framedGround: Design = {
     { id: 'ground', name: 'Ground', suits: 'quiet' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage({ w, h, photos, mat, chosen }) {
+  layOutPage({ w, h, photos, mayOverlap, chosen }) {
     const isSmall = Math.min(w, h) < inches(8);
     const rim = isSmall || chosen('rim') === 'narrow' ? SMALL_RIM : RIM;
     const margin = isSmall ? SMALL_RIM : MARGIN;
     const inner = { x: rim, y: rim, w: w - 2 * rim, h: h - 2 * rim };
     const room = { x: rim + margin, y: rim + margin, w: inner.w - 2 * margin, h: inner.h - margin - FOOT };
     if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     const foot = { x: room.x, y: h - rim - FOOT, w: room.w, h: FOOT };
     return ok({

@@ -40,7 +40,7 @@ export const grid: Design = {
     { id: 'block', name: 'Behind the photos', suits: 'quiet' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage({ w, h, photos, mat: margin, chosen }) {
+  layOutPage({ w, h, photos, chosen }) {
     const side = eighths(Math.min(w, h) / 24);
     const gap = Math.max(inches(1 / 8), eighths(Math.min(w, h) / 48));
     const foot = eighths(h / 12);
@@ -63,7 +63,7 @@ export const grid: Design = {
     const taken = new Set<string>();
     const onTop: PartLayer[] = [];
     for (const [i, photo] of photos.entries()) {
-      const mat = matOf(photo, margin);
+      const mat = matOf(photo);
       const [columns, rows] = [Math.ceil((mat.w + gap) / (cell.w + gap)), Math.ceil((mat.h + gap) / (cell.h + gap))];
       if (columns > across || rows > down)
         return err({ kind: 'photo-too-large', photo: i, needs: mat, room: { w: room.w, h: room.h }, most: null });
@@ -83,7 +83,7 @@ export const grid: Design = {
         y: block.y + Math.floor((block.h - mat.h) / 2),
         ...mat,
       };
-      onTop.push(lay('panel', 'block', block), ...matted(at, i, margin));
+      onTop.push(lay('panel', 'block', block), ...matted(at, i, photo.mats));
     }
     const squares = Array.from({ length: across * down }, (_, k): [number, number] => [
       k % across,

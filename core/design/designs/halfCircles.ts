@@ -30,11 +30,11 @@ export const halfCircles: Design = {
     { id: 'half', name: 'Half circle', suits: 'busy' },
     { id: 'mat', name: 'Mats', suits: 'quiet' },
   ],
-  layOutPage({ w, h, photos, mat, side, chosen }) {
+  layOutPage({ w, h, photos, mayOverlap, side, chosen }) {
     const d = Math.min(quarters(h * PART), 2 * quarters(w * 0.95));
     const { room, words } = overFoot({ w, h });
     if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     const atRight = (side === 0) === (chosen('edge') === 'middle');
     // The half lies turned a quarter about its middle, straight edge to the page's edge.

@@ -36,7 +36,7 @@ export const lShape: Design = {
     { id: 'across', name: 'Strip along the foot', suits: 'any' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage: ({ w, h, photos, mat, chosen }) =>
+  layOutPage: ({ w, h, photos, mayOverlap, chosen }) =>
     firstThatFits(STRIPS, ({ part, over }) => {
       const strip = Math.max(inches(1 / 4), eighths(Math.min(w, h) * part));
       const from = eighths(Math.min(w, h) / 10);
@@ -51,7 +51,7 @@ export const lShape: Design = {
         h: h - from - strip - 2 * margin,
       };
       if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
-      const block = layPhotos(room, photos, mat);
+      const block = layPhotos(room, photos, mayOverlap);
       if (!block.ok) return block;
       return ok({
         layers: [

@@ -35,7 +35,7 @@ export const notebookSpread: Design = {
     { id: 'box-3', name: 'Third box', suits: 'busy' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage({ w, h, photos, mat, side, isSpread, chosen }) {
+  layOutPage({ w, h, photos, mayOverlap, side, isSpread, chosen }) {
     const edge = Math.floor(Math.min(w, h) / 24);
     const words = { x: edge, w: w - 2 * edge };
     const [first] = photos;
@@ -43,7 +43,7 @@ export const notebookSpread: Design = {
       if (first.w > w || first.h > h)
         return err({ kind: 'photo-too-large', photo: 0, needs: first, room: { w, h }, most: null });
       // Without room for a mat the photo lies on the ground as it is.
-      const block = layPhotos({ x: 0, y: 0, w, h }, photos, mat);
+      const block = layPhotos({ x: 0, y: 0, w, h }, photos, mayOverlap);
       const bare = {
         role: 'photo',
         slot: null,
@@ -67,7 +67,7 @@ export const notebookSpread: Design = {
     const top = atFoot ? h - edge - box : edge;
     const text = Math.floor(h / 9);
     const room = { x: edge, y: atFoot ? edge : edge + box + gap, w: w - 2 * edge, h: h - 2 * edge - box - gap - text };
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     const line = atFoot ? top - text : h - edge - text;
     return ok({

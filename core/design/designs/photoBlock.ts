@@ -34,7 +34,7 @@ export const photoBlock: Design = {
     { id: 'panel', name: 'Panel', suits: 'any' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage: ({ w, h, photos, mat, chosen }) =>
+  layOutPage: ({ w, h, photos, mayOverlap, chosen }) =>
     firstThatFits(BORDERS, (part) => {
       const margin = eighths(Math.min(w, h) / 24);
       const border = Math.max(inches(1 / 4), eighths(Math.min(w, h) * part));
@@ -52,7 +52,7 @@ export const photoBlock: Design = {
         h: h - 2 * (margin + above + rim) - foot,
       };
       if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
-      const block = layPhotos(room, photos, mat);
+      const block = layPhotos(room, photos, mayOverlap);
       if (!block.ok) return block;
       const round = boundsOf(block.value);
       const across = { x: margin, w: w - 2 * margin, h: above };

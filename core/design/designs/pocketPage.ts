@@ -44,7 +44,7 @@ export const pocketPage: Design = {
     { id: 'pocket', name: 'Pocket', suits: 'busy' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage: ({ w, h, photos, mat, chosen }) =>
+  layOutPage: ({ w, h, photos, mayOverlap, chosen }) =>
     firstThatFits(POCKETS, (part) => {
       const n = Number(chosen('tags'));
       const margin = eighths(Math.min(w, h) / 24);
@@ -57,7 +57,7 @@ export const pocketPage: Design = {
         : { x: margin, y: margin, w: w - 2 * margin, h: at.y - rise - margin - gap };
       const tag = { w: eighths((pocket.w - (n + 1) * PLAY) / n), h: pocket.h };
       if (room.w <= 0 || room.h <= 0 || tag.w <= 0) return tooSmall({ w, h });
-      const block = layPhotos(room, photos, mat);
+      const block = layPhotos(room, photos, mayOverlap);
       if (!block.ok) return block;
       const corner = Math.min(inches(1 / 4), Math.floor(tag.w / 4));
       const tags = Array.from({ length: n }, (_, i) =>

@@ -75,14 +75,14 @@ export const scrapPatchwork: Design = {
     })),
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage: ({ w, h, photos, mat, chosen }) =>
+  layOutPage: ({ w, h, photos, mayOverlap, chosen }) =>
     firstThatFits(ROOMS, (part) => {
       const unit = (Math.min(w, h) / 12) * (chosen('patches') === 'small' ? 0.7 : 1);
       const margin = Math.floor(Math.min(w, h) * part);
       const foot = Math.floor(h / 10);
       const room = { x: margin, y: margin, w: w - 2 * margin, h: h - 2 * margin - foot };
       if (room.w <= 0 || room.h <= 0) return tooSmall({ w, h });
-      const block = layPhotos(room, photos, mat);
+      const block = layPhotos(room, photos, mayOverlap);
       if (!block.ok) return block;
       const round = boundsOf(block.value) ?? {
         x: Math.floor(w / 3),

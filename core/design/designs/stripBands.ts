@@ -43,7 +43,7 @@ export const stripBands: Design = {
     { id: 'lower', name: 'Lower strip', suits: 'any' },
     { id: 'mat', name: 'Mats', suits: 'any' },
   ],
-  layOutPage({ w, h, photos, mat, chosen }) {
+  layOutPage({ w, h, photos, mayOverlap, chosen }) {
     const strip = eighths(h / Number(chosen('strips')));
     const start = eighths(h / 12);
     const room = {
@@ -53,7 +53,7 @@ export const stripBands: Design = {
       h: h - 2 * start - 2 * Math.floor(strip / 3),
     };
     if (room.w <= 0 || strip <= 0) return tooSmall({ w, h });
-    const block = layPhotos(room, photos, mat);
+    const block = layPhotos(room, photos, mayOverlap);
     if (!block.ok) return block;
     const bands = chosen('bands');
     return ok({

@@ -34,14 +34,14 @@ export const wreath: Design = {
     })),
     { id: 'mat', name: 'Mat', suits: 'any' },
   ],
-  layOutPage({ w, h, photos: [photo], mat: margin, chosen }) {
+  layOutPage({ w, h, photos: [photo], chosen }) {
     const short = Math.min(w, h);
     const d = punchFor(short / 6);
     const edge = Math.floor(short / 24);
     const ring = Math.floor(short / 2 - d / 2 - edge);
     if (ring < d) return tooSmall({ w, h });
     const middle = { x: Math.floor(w / 2), y: Math.max(ring + d / 2, Math.floor(h * 0.47)) };
-    const mat = photo ? matOf(photo, margin) : null;
+    const mat = photo ? matOf(photo) : null;
     // Beyond this the photo would hide the rounds rather than lie among them.
     const reach = ring + d / 4;
     if (mat && Math.hypot(mat.w, mat.h) / 2 > reach) {
@@ -69,8 +69,8 @@ export const wreath: Design = {
       layers: [
         ground({ w, h }),
         ...rounds,
-        ...(mat
-          ? matted({ x: Math.floor(middle.x - mat.w / 2), y: Math.floor(middle.y - mat.h / 2), ...mat }, 0, margin)
+        ...(photo && mat
+          ? matted({ x: Math.floor(middle.x - mat.w / 2), y: Math.floor(middle.y - mat.h / 2), ...mat }, 0, photo.mats)
           : []),
       ],
       title: { x: edge, w: Math.floor(w / 2), ...words },

@@ -1,7 +1,7 @@
-import { intersect, overlaps, type Rect, type Size } from '../../geometry';
+import { inflate, intersect, overlaps, type Rect, type Size } from '../../geometry';
 import { err, ok, type Result } from '../../result';
 import type { MeasuredDesign, MeasuredLayer } from '../../things';
-import type { Design, DesignError, PageInput, PageParts, PartLayer, Slot } from '../design';
+import type { Design, DesignError, DesignPhoto, PageInput, PageParts, PartLayer, Slot } from '../design';
 import { boundsOf, lay } from '../lay';
 import { matOf } from '../mat';
 import { matted, layPhotos } from '../layPhotos';
@@ -57,7 +57,7 @@ function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[
   });
   const mats = page.photos.map((photo, i): Rect => {
     const place = taken[i]!;
-    const size = matOf(photo, place.isBare ? 0 : page.mat);
+    const size = matOf(bareOn(place, photo));
     return {
       x: Math.round(place.x + (place.w - size.w) / 2),
       y: Math.round(place.y + (place.h - size.h) / 2),
@@ -67,22 +67,24 @@ function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[
   if (mats.some((mat, i) => !isOn(page, mat) || mats.some((other, j) => j > i && overlaps(mat, other)))) return null;
   return places.map((place) => {
     const i = taken.indexOf(place);
-    const [mat, photo] = matted(mats[i]!, i, place.isBare ? 0 : page.mat);
-    return place.isBare ? [photo] : [mat, photo];
+    return matted(mats[i]!, i, bareOn(place, page.photos[i]!).mats);
   });
 }
+
+/** A photo as it lies on a place: some have no mat. */
+const bareOn = (place: MeasuredLayer, photo: DesignPhoto): DesignPhoto =>
+  place.isBare ? { ...photo, mats: [] } : photo;
 
 /** Photos laid anew where the design has its own: in the room of all its places, else on the whole page. */
 function reworked(
   places: readonly MeasuredLayer[],
-  { w, h, mat, photos }: PageInput,
+  { w, h, mayOverlap, photos }: PageInput,
 ): Result<readonly PartLayer[], DesignError> {
   const whole = { x: 0, y: 0, w, h };
-  const own = boundsOf(
-    places.map(({ x, y, w: pw, h: ph }) => ({ x: x - mat, y: y - mat, ...matOf({ w: pw, h: ph }, mat) })),
-  );
-  const there = own ? layPhotos(intersect(own, whole) ?? whole, photos, mat) : null;
-  return there?.ok ? there : layPhotos(whole, photos, mat);
+  const widest = Math.max(0, ...photos.map(({ mats }) => mats.reduce((sum, margin) => sum + margin, 0)));
+  const own = boundsOf(places.map((place) => inflate(place, widest)));
+  const there = own ? layPhotos(intersect(own, whole) ?? whole, photos, mayOverlap) : null;
+  return there?.ok ? there : layPhotos(whole, photos, mayOverlap);
 }
 
 function layOutPage(design: MeasuredDesign, page: PageInput): Result<PageParts, DesignError> {

@@ -11,14 +11,14 @@ export function measuredFrom(
     page: format,
     title,
     journaling,
-    layers: layers.flatMap((layer, i) => {
+    layers: layers.flatMap((layer) => {
       const { x, y, w, h, turn, shape, slot } = layer;
       const rect = { x, y, w, h, turn };
-      if (layer.role === 'photo')
-        return [{ name: 'photo', ...rect, ...(layers[i - 1]?.role === 'mat' ? {} : { isBare: true }) }];
-      return layer.role === 'mat' && layers[i + 1]?.role === 'photo'
-        ? []
-        : [{ name: nameOf(slot!), ...rect, ...(shape ? { shape } : {}) }];
+      if (layer.role === 'photo') {
+        const hasMat = layers.some(({ matOf }) => matOf === layer.photo);
+        return [{ name: 'photo', ...rect, ...(hasMat ? {} : { isBare: true }) }];
+      }
+      return layer.matOf === undefined ? [{ name: nameOf(slot!), ...rect, ...(shape ? { shape } : {}) }] : [];
     }),
   };
 }

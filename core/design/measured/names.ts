@@ -5,13 +5,13 @@ const PHOTO = 'photo';
 
 export const isPhotoPlace = ({ name }: Pick<MeasuredLayer, 'name'>): boolean => name.toLowerCase() === PHOTO;
 
-/** The slot of a layer's name; 'mat' is the mats' own. */
+/** The slot of a layer's name; the photos' mats have their own. */
 export const slotIdOf = (name: string): string => {
   const id = name
     .toLowerCase()
     .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
     .replaceAll(/^-|-$/g, '');
-  return id === 'mat' ? 'own-mat' : id || 'layer';
+  return id === 'mat' || id === 'outer-mat' ? `own-${id}` : id || 'layer';
 };
 
 const ROLES: readonly [RegExp, PageLayer['role']][] = [

@@ -1,4 +1,4 @@
-import { id, text } from './parts';
+import { id, notes, text } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -15,6 +15,7 @@ export const kitSchema = {
     },
     theme: { type: 'array', items: text },
     list: text,
+    notes,
     isOpened: { type: 'boolean', description: 'it was taken in as it was by then, half used' },
   },
   required: ['id', 'club', 'name', 'month', 'theme', 'list'],

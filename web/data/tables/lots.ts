@@ -1,4 +1,4 @@
-import { id, idOrNull, text, ticksFrom1, ticksOrNull } from './parts';
+import { id, idOrNull, notes, text, ticksFrom1, ticksOrNull } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -44,6 +44,7 @@ export const lotSchema = {
     isLeftover: { type: 'boolean', description: 'its pieces were typed in as scraps or leftovers' },
     line: { type: 'integer', minimum: 1 },
     height: ticksFrom1,
+    notes,
     worn: {
       type: 'object',
       description: 'of letters, how many of each are worn',

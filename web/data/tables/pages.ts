@@ -1,5 +1,5 @@
 import { TECHNIQUES } from '../../../core/things';
-import { day, dayOrNull, id, idOrNull, pageFormat, shape, text, ticks, ticksFrom0, ticksFrom1 } from './parts';
+import { day, dayOrNull, id, idOrNull, notes, pageFormat, partOfPicture, shape, text, ticks, ticksFrom0, ticksFrom1 } from './parts';
 import { designSchema as measuredDesign } from './designs';
 import { table } from './table';
 
@@ -15,7 +15,13 @@ export const pageSchema = {
       type: 'array',
       items: {
         type: 'object',
-        properties: { photo: idOrNull, w: ticksFrom1, h: ticksFrom1 },
+        properties: {
+          photo: idOrNull,
+          w: ticksFrom1,
+          h: ticksFrom1,
+          mats: { type: 'array', maxItems: 2, items: ticksFrom1, description: 'margins of its own mats, from it outwards' },
+          rounded: { enum: ['all', 'outer'] },
+        },
         required: ['photo', 'w', 'h'],
         additionalProperties: false,
       },
@@ -160,6 +166,19 @@ export const pageSchema = {
       additionalProperties: false,
     },
     setAside: { type: 'array', items: text, description: 'remarks that she set aside for this page' },
+    picture: {
+      type: 'object',
+      description: 'a picture of the real page; parts of it, 0 to 1, are covered before it goes out',
+      properties: { image: id, covered: { type: 'array', maxItems: 99, items: partOfPicture } },
+      required: ['image'],
+      additionalProperties: false,
+    },
+    notes,
+    versionOf: { type: 'string', minLength: 1, description: 'the page that it is another version of' },
+    isTold: { const: true, description: 'made without a plan and told afterwards' },
+    mayOverlap: { type: 'boolean', description: 'photos that find no room may lie over each other' },
+    apart: { type: 'array', items: id, description: 'layers with a paper of their own' },
+    without: { type: 'array', items: id, description: 'layers that are left out' },
     options: { type: 'object', additionalProperties: text },
     own: measuredDesign,
     moves: {

@@ -199,3 +199,19 @@ export const measuredLayer = {
   required: ['name', 'x', 'y', 'w', 'h', 'turn'],
   additionalProperties: false,
 } as const;
+
+/** What she noted of a page, a kit or a thing. */
+export const notes = {
+  type: 'array',
+  items: {
+    type: 'object',
+    properties: {
+      id,
+      day,
+      words: { type: 'string', minLength: 1 },
+      isForNext: { const: true, description: 'brought back when the next page is begun' },
+    },
+    required: ['id', 'day', 'words'],
+    additionalProperties: false,
+  },
+} as const;

@@ -23,7 +23,7 @@ export interface LayerMovesProps {
 export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
   const system = useSettings((s) => s.system);
   const layer = layout.layers.find((one) => one.id === id);
-  const group = movedWith(layout, id);
+  const group = movedWith(layout, id, page.moves);
   const move = (more: Partial<LayerMove>): void => {
     void act(
       changePage(
