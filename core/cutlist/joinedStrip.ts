@@ -233,4 +233,4 @@ export function mayBeJoined(joining: Joining): boolean {
 }
 
 /** Whether a missing piece is a strip that could be joined: longer than wide by half at least. */
-export const isStrip = ({ w, h }: WantedPiece): boolean => Math.max(w, h) >= 1.5 * Math.min(w, h);
+export const isStrip = ({ w, h }: Pick<WantedPiece, 'w' | 'h'>): boolean => Math.max(w, h) >= 1.5 * Math.min(w, h);

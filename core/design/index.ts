@@ -1,5 +1,7 @@
 export { ownSlotOf } from './apart';
 export { blankOf, isCutAsItLies } from './blank';
+export { CORNER, roundedCorners } from './corners';
+export type { Corners } from './corners';
 export { coverOf } from './coverOf';
 export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';
@@ -11,3 +13,5 @@ export type { DesignLineError } from './measured';
 export { drawnMore, isBeyondDesign, slotOfMore } from './more';
 export { moved, movedOn, movedWith, nudge } from './moves';
 export { designOfPage, pageLayout } from './pageLayout';
+export { whatWorks } from './whatWorks';
+export type { Working } from './whatWorks';

@@ -61,7 +61,7 @@ const centred = (room: number, length: number): number => Math.floor((room - len
 /** Where things of some lengths begin, one after another and centred; drawn together where there is no room. */
 function beginnings(lengths: readonly number[], room: number): number[] {
   const whole = lengths.reduce((sum, length) => sum + length, 0) + GAP * (lengths.length - 1);
-  const last = lengths[lengths.length - 1]!;
+  const last = lengths.at(-1) ?? 0;
   const closer = whole > room ? (room - last) / (whole - last) : 1;
   let at = closer < 1 ? 0 : centred(room, whole);
   return lengths.map((length) => {
@@ -77,15 +77,16 @@ function laidIn(room: Rect, photos: readonly DesignPhoto[], rows: readonly Row[]
     rows.map(({ h }) => h),
     room.h,
   );
-  let photo = 0;
-  return rows.flatMap((row, i) => {
+  const left = photos.map(({ mats }, i) => ({ mats, i }));
+  return rows.flatMap((row, at) => {
     const lefts = beginnings(
       row.mats.map(({ w }) => w),
       room.w,
     );
-    return row.mats.flatMap((mat, k) => {
-      const at = { x: room.x + lefts[k]!, y: room.y + tops[i]! + centred(row.h, mat.h), ...mat };
-      return matted(at, photo, photos[photo++]!.mats);
+    const [top = 0] = tops.slice(at);
+    return left.splice(0, row.mats.length).flatMap(({ mats, i }, k) => {
+      const { w, h } = row.mats[k] ?? { w: 0, h: 0 };
+      return matted({ x: room.x + (lefts[k] ?? 0), y: room.y + top + centred(row.h, h), w, h }, i, mats);
     });
   });
 }

@@ -7,7 +7,8 @@ import { designFrom } from './measured';
 import { keptApart } from './apart';
 import { moved } from './moves';
 
-type Laid = Pick<
+/** What a page's layout follows from. */
+export type LaidPage = Pick<
   Page,
   'design' | 'own' | 'format' | 'photos' | 'mat' | 'mayOverlap' | 'options' | 'moves' | 'apart' | 'without'
 >;
@@ -20,7 +21,7 @@ export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Des
 }
 
 /** A page as she has it: its photos in its design, and what she moved from there. */
-export function pageLayout(page: Laid): Result<Layout, DesignError> {
+export function pageLayout(page: LaidPage): Result<Layout, DesignError> {
   const { format, photos, mat, mayOverlap = false, options = {}, moves, apart = [], without = [] } = page;
   const laid = layOut(designOfPage(page), { format, photos, mat, mayOverlap, options });
   if (!laid.ok) return laid;

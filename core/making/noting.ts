@@ -41,8 +41,9 @@ export const keepNote =
 /** Brings a note back with the next page, or no longer. */
 export const markNote = (table: Noted, key: string, id: string, isForNext: boolean): Deciding =>
   withNotes(table, key, (notes) =>
-    notes.map(({ isForNext: _, ...note }, i) => {
-      if (note.id !== id) return notes[i]!;
+    notes.map((one) => {
+      if (one.id !== id) return one;
+      const { isForNext: _, ...note } = one;
       return isForNext ? { ...note, isForNext } : note;
     }),
   );

@@ -1,6 +1,8 @@
-import { own } from '../ledger';
+import { own, piecesFor } from '../ledger';
+import { pageLayout, slotOfMore } from '../design';
 import { looksOf } from '../placing';
-import type { Kit, Lot } from '../things';
+import { isKept, type Kit, type Lot, type Page } from '../things';
+import type { Size } from '../geometry';
 import type { Bench } from './bench';
 
 /** What of one kit is on a page. */
@@ -49,4 +51,35 @@ export function pageRecord(page: string, bench: Bench): readonly KitOnPage[] {
         record.letters > 0 || [record.things, record.papers, record.rolls].some((list) => list.length > 0);
       return isThere ? [record] : [];
     });
+}
+
+/** Pieces alike that are cut for a page, or glued on it. */
+export interface CutOnPage extends Size {
+  /** What they are there: mats, the ground; empty: no layer of the design. */
+  readonly name: string;
+  readonly paper: string;
+  readonly count: number;
+}
+
+/** The pieces that a page is made of, the largest first. */
+export function piecesOn(page: Page, { ledger, lots }: Bench): readonly CutOnPage[] {
+  const slots = pageLayout(page).value?.slots ?? [];
+  const found = new Map<string, CutOnPage>();
+  for (const { w, h, slot, lot } of piecesFor(ledger, page.id)) {
+    const name =
+      slots.find(({ id }) => id === slot)?.name ?? page.more?.find((more) => slotOfMore(more) === slot)?.name ?? '';
+    const paper = lots.get(lot)?.name ?? '';
+    const key = JSON.stringify([name, paper, Math.min(w, h), Math.max(w, h)]);
+    found.set(key, { name, paper, w, h, count: (found.get(key)?.count ?? 0) + 1 });
+  }
+  return [...found.values()].sort((a, b) => b.w * b.h - a.w * a.h);
+}
+
+/** Tools and media that were out for a page: borrowed, and given back. */
+export function borrowedFor(page: string, { ledger, lots }: Bench): readonly Lot[] {
+  const taken = [...ledger.events.values()].flatMap((event) => {
+    const lot = event.type === 'claimed' && event.page === page && 'lot' in event ? lots.get(event.lot) : undefined;
+    return lot && isKept(lot.kind) && !ledger.undone.has(event.id) ? [lot] : [];
+  });
+  return [...new Set(taken)];
 }

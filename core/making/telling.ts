@@ -36,13 +36,13 @@ function entriesFor(page: string, one: WentOn, bench: Bench): NewEvent[] | null 
     ];
   const piece = bench.ledger.pieces.get(one.piece);
   if (!piece || piece.where !== 'here' || !mayBeCut(piece, page, bench)) return null;
-  const isWhole = !one.size || (one.size.w === piece.w && one.size.h === piece.h);
-  if (isWhole)
+  const { size = piece } = one;
+  if (size.w === piece.w && size.h === piece.h)
     return [
       { type: 'claimed', piece: piece.id, page, slot: null },
       { type: 'used', piece: piece.id, page, slot: null },
     ];
-  const part = spotOn(piece, one.size!);
+  const part = spotOn(piece, size);
   if (!part) return null;
   const cut = handCutEvent(piece, { page, slot: null, ...part });
   return [cut, { type: 'used', piece: `${piece.id}-hand`, page, slot: null }];

@@ -23,6 +23,7 @@ const CutsScreen = lazy(async () => ({ default: (await import('../features/cuts'
 const TitlesScreen = lazy(async () => ({ default: (await import('../features/titles')).TitlesScreen }));
 const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wrapup')).WrapUpScreen }));
 const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
+const RoundScreen = lazy(async () => ({ default: (await import('../features/round')).RoundScreen }));
 const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
 
 async function setUp(): Promise<void> {
@@ -80,6 +81,7 @@ function Screens() {
           <Route path="/titles/:page?" element={<TitlesScreen />} />
           <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
           <Route path="/busters" element={<BustersScreen />} />
+          <Route path="/round" element={<RoundScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />
         </Routes>

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { pageLayout } from '../../core/design';
 import { layOn, nextOf, putAway, putOnPage, type Chosen } from '../../core/making';
@@ -7,6 +7,7 @@ import { freePlace } from '../../core/placing';
 import type { Lot, Page, PlacedWhat } from '../../core/things';
 import { act } from '../data/acts';
 import { dragThing } from '../ui/draggedThing';
+import { MenuList } from '../ui/MenuList';
 
 const SomeOfSlip = lazy(async () => ({ default: (await import('./SomeOfSlip')).SomeOfSlip }));
 
@@ -64,7 +65,7 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
         <Thing aria-label={`${label}: use it or put it away`} onPress={() => setOpen(true)}>
           {children}
         </Thing>
-        <Choices>
+        <MenuList>
           <Menu onAction={(key) => choose(key as Way)}>
             {what && <MenuItem id="lay">Lay {lot?.measure === 'count' ? 'one' : 'it'} on the page</MenuItem>}
             {canBeUsed && <MenuItem id="use">Use {lot ? 'all of it' : 'it'} on the page</MenuItem>}
@@ -72,7 +73,7 @@ export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: Tra
             <MenuItem id="away">Put {lot ? 'all of it' : 'it'} away</MenuItem>
             {lot && <MenuItem id="away-some">Put some of it away …</MenuItem>}
           </Menu>
-        </Choices>
+        </MenuList>
       </MenuTrigger>
       {some !== null && lot && 'amounts' in chosen && (
         <Suspense fallback={null}>
@@ -103,22 +104,5 @@ const Thing = styled(AriaButton)`
   &[data-focus-visible] {
     outline: 3px solid ${({ theme }) => theme.beet};
     outline-offset: 2px;
-  }
-`;
-const Choices = styled(Popover)`
-  background: ${({ theme }) => theme.paper};
-  color: ${({ theme }) => theme.ink};
-  border: 1.5px solid ${({ theme }) => theme.line};
-  border-radius: 5px;
-  box-shadow: 0 3px 12px ${({ theme }) => theme.shade};
-  padding: 5px;
-  .react-aria-MenuItem {
-    padding: 7px 14px;
-    border-radius: 4px;
-    cursor: pointer;
-    outline: none;
-  }
-  .react-aria-MenuItem[data-focused] {
-    background: ${({ theme }) => theme.marigoldWash};
   }
 `;

@@ -1,6 +1,7 @@
 import { useState, type PointerEvent } from 'react';
 import { useTheme } from 'styled-components';
 import { TICKS_PER_INCH } from '../../core/length';
+import { AID } from './drawnPage';
 import { LaidFigure, type LaidThing } from './LaidFigure';
 
 export interface LaidOverProps {
@@ -58,6 +59,7 @@ export function LaidOver({ laid, scale, chosen = null, onChoose, onDrag }: LaidO
         <LaidFigure placed={placed} looks={looks} />
         {chosen === placed.id && (
           <rect
+            {...AID}
             x={-w / 2 - 0.08}
             y={-h / 2 - 0.08}
             width={w + 0.16}

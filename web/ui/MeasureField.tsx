@@ -12,6 +12,8 @@ export interface MeasureFieldProps {
   onChange: (length: number | null) => void;
   /** Empty is fine. @default false */
   isOptional?: boolean;
+  /** A measure of nothing is one: 0. @default false */
+  mayBeNothing?: boolean;
   /** Called only when the field is left or Enter pressed: for what is written down. @default false */
   isKeptOnLeaving?: boolean;
 }
@@ -26,6 +28,7 @@ export function MeasureField({
   system,
   onChange,
   isOptional = false,
+  mayBeNothing = false,
   isKeptOnLeaving = false,
 }: MeasureFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -34,9 +37,9 @@ export function MeasureField({
   const tell = (text: string): void => {
     const length = parseLength(text, system);
     if (text.trim() === '' && isOptional) onChange(null);
-    else if (length.ok && length.value > 0) onChange(length.value);
+    else if (length.ok && (length.value > 0 || mayBeNothing)) onChange(length.value);
   };
-  const isNothing = read?.ok === true && read.value === 0;
+  const isNothing = read?.ok === true && read.value === 0 && !mayBeNothing;
   const error =
     isEmpty || read === null
       ? null

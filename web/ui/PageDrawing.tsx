@@ -1,9 +1,11 @@
-import { Fragment } from 'react';
+import { Fragment, useId } from 'react';
 import { useTheme } from 'styled-components';
 import type { Rect } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
-import type { Layout, PageLayer } from '../../core/design';
+import { CORNER, roundedCorners, type Corners, type Layout, type PageLayer } from '../../core/design';
+import type { PagePhoto } from '../../core/things';
 import { drawShape, pathData } from '../../core/shapes';
+import { AID } from './drawnPage';
 import { fillOf, useFacesInSight } from './facesInSight';
 import type { LaidThing } from './LaidFigure';
 import { LaidOver, type LaidOverProps } from './LaidOver';
@@ -16,6 +18,8 @@ export interface PageDrawingProps {
   papers: Readonly<Record<string, string>>;
   /** The picture of each photo, by its place in the page's list; absent: a place kept. */
   pictures: readonly (Omit<PictureFillProps, 'x' | 'y' | 'width' | 'height'> | undefined)[];
+  /** The page's photos, whose corners may be rounded. */
+  places?: readonly PagePhoto[];
   /** Pixels to an inch. */
   scale: number;
   /** The colour that the edges of its papers are inked in, as hex. */
@@ -57,6 +61,7 @@ export function PageDrawing({
   layout,
   papers,
   pictures,
+  places = [],
   scale,
   edges,
   writing,
@@ -73,6 +78,7 @@ export function PageDrawing({
     ...laid.flatMap(({ looks }) => (looks.kind === 'paper' && looks.face !== null ? [looks.face] : [])),
   ]);
   const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
+  const corners = roundedCorners(layout, places);
   const layers = new Set(layout.layers.map(({ id }) => id));
   // What was tucked under a layer that is no more lies above.
   const above = laid.filter(({ placed }) => placed.under === undefined || !layers.has(placed.under));
@@ -80,6 +86,7 @@ export function PageDrawing({
   return (
     <svg
       role="img"
+      data-page-drawing
       aria-label={label}
       width={w * scale}
       height={h * scale}
@@ -95,7 +102,7 @@ export function PageDrawing({
             style={onChoose && { cursor: 'pointer' }}
           >
             {layer.role === 'photo' ? (
-              <PhotoLayer layer={layer} picture={pictures[layer.photo!]} />
+              <PhotoLayer layer={layer} picture={pictures[layer.photo ?? -1]} corners={corners.get(layer.id)} />
             ) : (
               <path
                 d={outlineOf(layer)}
@@ -115,6 +122,7 @@ export function PageDrawing({
         layout.accents.map(({ x, y }, i) => (
           <circle
             key={i}
+            {...AID}
             cx={inch(x)}
             cy={inch(y)}
             r={0.55}
@@ -127,6 +135,7 @@ export function PageDrawing({
         ))}
       {pointed && (
         <rect
+          {...AID}
           x={inch(pointed.x)}
           y={inch(pointed.y)}
           width={inch(pointed.w)}
@@ -140,6 +149,7 @@ export function PageDrawing({
       )}
       {shown?.window && (
         <rect
+          {...AID}
           x={inch(shown.window.x)}
           y={inch(shown.window.y)}
           width={inch(shown.window.w)}
@@ -166,16 +176,45 @@ function outlineOf({ x, y, w, h, shape }: PageLayer): string {
     : `M${inch(x)} ${inch(y)}h${inch(w)}v${inch(h)}h${-inch(w)}z`;
 }
 
-function PhotoLayer({ layer, picture }: { layer: PageLayer; picture: PageDrawingProps['pictures'][number] }) {
+/** A rectangle with some of its corners rounded. */
+function roundedPath({ x, y, w, h }: PageLayer, [a, b, c, d]: Corners): string {
+  const r = (is: boolean): number => (is ? inch(Math.min(CORNER, w / 2, h / 2)) : 0);
+  const [width, height] = [inch(w), inch(h)];
+  const arc = (is: boolean, dx: number, dy: number): string =>
+    is ? `a${r(is)} ${r(is)} 0 0 1 ${dx * r(is)} ${dy * r(is)}` : '';
+  return (
+    `M${inch(x) + r(a)} ${inch(y)}h${width - r(a) - r(b)}${arc(b, 1, 1)}v${height - r(b) - r(c)}${arc(c, -1, 1)}` +
+    `h${r(c) + r(d) - width}${arc(d, -1, -1)}v${r(d) + r(a) - height}${arc(a, 1, -1)}z`
+  );
+}
+
+interface PhotoLayerProps {
+  layer: PageLayer;
+  picture: PageDrawingProps['pictures'][number];
+  corners: Corners | undefined;
+}
+
+function PhotoLayer({ layer, picture, corners }: PhotoLayerProps) {
+  const clip = useId();
   const box = { x: inch(layer.x), y: inch(layer.y), width: inch(layer.w), height: inch(layer.h) };
-  if (picture === undefined)
-    return (
+  const content =
+    picture === undefined ? (
       <>
         <rect {...box} fill="#fffefa" stroke="#655867" strokeWidth={0.04} strokeDasharray="0.15 0.1" />
         <text x={box.x + box.width / 2} y={box.y + box.height / 2} fontSize={0.4} textAnchor="middle" fill="#655867">
           photo
         </text>
       </>
+    ) : (
+      <PictureFill {...picture} {...box} />
     );
-  return <PictureFill {...picture} {...box} />;
+  if (!corners) return content;
+  return (
+    <>
+      <clipPath id={clip}>
+        <path d={roundedPath(layer, corners)} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>{content}</g>
+    </>
+  );
 }

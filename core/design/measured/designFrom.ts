@@ -99,7 +99,7 @@ function layOutPage(design: MeasuredDesign, page: PageInput): Result<PageParts, 
   if (!block.ok) return block;
   const top = places[places.length - 1];
   const parts = layers.flatMap((layer): readonly PartLayer[] => {
-    if (isPhotoPlace(layer)) return exact ? exact[places.indexOf(layer)]! : layer === top ? block.value : [];
+    if (isPhotoPlace(layer)) return exact ? (exact[places.indexOf(layer)] ?? []) : layer === top ? block.value : [];
     const { turn, shape } = layer;
     return [lay(roleOf(layer.name), slotIdOf(layer.name), layer, { turn, ...(shape ? { shape } : {}) })];
   });

@@ -1,5 +1,18 @@
 import { TECHNIQUES } from '../../../core/things';
-import { day, dayOrNull, id, idOrNull, notes, pageFormat, partOfPicture, shape, text, ticks, ticksFrom0, ticksFrom1 } from './parts';
+import {
+  day,
+  dayOrNull,
+  id,
+  idOrNull,
+  notes,
+  pageFormat,
+  partOfPicture,
+  shape,
+  text,
+  ticks,
+  ticksFrom0,
+  ticksFrom1,
+} from './parts';
 import { designSchema as measuredDesign } from './designs';
 import { table } from './table';
 
@@ -19,7 +32,12 @@ export const pageSchema = {
           photo: idOrNull,
           w: ticksFrom1,
           h: ticksFrom1,
-          mats: { type: 'array', maxItems: 2, items: ticksFrom1, description: 'margins of its own mats, from it outwards' },
+          mats: {
+            type: 'array',
+            maxItems: 2,
+            items: ticksFrom1,
+            description: 'margins of its own mats, from it outwards',
+          },
           rounded: { enum: ['all', 'outer'] },
         },
         required: ['photo', 'w', 'h'],

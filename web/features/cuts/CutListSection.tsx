@@ -5,6 +5,7 @@ import { formatSize } from '../../../core/length';
 import type { Pin, WantedPiece } from '../../../core/cutlist';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
 import type { PieceName } from '../../parts/pieceName';
@@ -12,6 +13,9 @@ import type { PieceName } from '../../parts/pieceName';
 export interface CutListSectionProps {
   list: readonly WantedPiece[];
   stock: readonly CutStock[];
+  /** The one line that is cut now; null: all of it. */
+  only: string | null;
+  onOnly: (line: string | null) => void;
   pins: readonly Pin[];
   onPins: (pins: readonly Pin[]) => void;
   nameOf: PieceName;
@@ -20,7 +24,7 @@ export interface CutListSectionProps {
 const ANY = '';
 
 /** Everything wanted, a line each, and the paper it is to come from where she says so. */
-export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSectionProps) {
+export function CutListSection({ list, stock, only, onOnly, pins, onPins, nameOf }: CutListSectionProps) {
   const { ledger, lots } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const papersFor = (piece: WantedPiece): (readonly [string, string])[] =>
@@ -45,6 +49,11 @@ export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSec
               <span className="measure">
                 {piece.count} × {formatSize(piece, system)}
               </span>
+              {list.length > 1 && (
+                <Button look="quiet" aria-label={`Only ${nameOf(piece, true)} now`} onPress={() => onOnly(piece.id)}>
+                  only this now
+                </Button>
+              )}
               {papers.length > 1 && (
                 <From>
                   <Choice
@@ -64,6 +73,11 @@ export function CutListSection({ list, stock, pins, onPins, nameOf }: CutListSec
           );
         })}
       </Lines>
+      {only !== null && list.some(({ id }) => id === only) && (
+        <Button look="quiet" onPress={() => onOnly(null)}>
+          plan all that is still to cut
+        </Button>
+      )}
       {list.length > 0 && <Soft>Choose a paper to pin a piece to it.</Soft>}
     </section>
   );

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useLocation, useParams } from 'react-router';
 import styled from 'styled-components';
 import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutStep } from '../../../core/cutlist';
 import type { Bench } from '../../../core/making';
@@ -65,7 +65,8 @@ export function CutsScreen() {
   const page = bench.pages.get(id ?? pageInHand ?? '');
   const { sheets, steps } = useCutting(page, bench);
   /** What is missing is planned while other cuts wait. */
-  const [plansMore, setPlansMore] = useState(false);
+  const only = (useLocation().state as { only?: string } | null)?.only;
+  const [plansMore, setPlansMore] = useState(only !== undefined);
   const own = page?.id;
   // What lies on the bench is for the page that is cut.
   useEffect(() => {

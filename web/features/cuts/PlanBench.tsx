@@ -32,9 +32,10 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
   const bench = useBench((b) => b);
   const { ledger, lots, pages } = bench;
   const system = useSettings((s) => s.system);
-  const shared = (useLocation().state as { others?: readonly string[] } | null)?.others;
+  const { others: shared, only } = (useLocation().state ?? {}) as { others?: readonly string[]; only?: string };
   const [wishes, setWishes] = useState<Wishes>({
     ...NO_WISHES,
+    only: only ?? null,
     others: (shared ?? []).filter((id) => {
       const other = pages.get(id);
       return other !== undefined && id !== page.id && pageState(other, bench) === 'idea';
@@ -109,6 +110,8 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
           <CutListSection
             list={list}
             stock={stock}
+            only={wishes.only}
+            onOnly={(line) => wish(() => ({ only: line }))}
             pins={wishes.pins}
             onPins={(pins) => wish(() => ({ pins }))}
             nameOf={nameOf}

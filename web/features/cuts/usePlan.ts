@@ -29,6 +29,8 @@ const OTHERS: readonly Preference[] = ['cuts', 'whole'];
 
 /** What she wants otherwise than the planner would have it. */
 export interface Wishes {
+  /** The one line of the cut list that is cut now; null: all of it. */
+  readonly only: string | null;
   /** Papers not to be cut. */
   readonly forbidden: readonly string[];
   readonly pins: readonly Pin[];
@@ -39,7 +41,7 @@ export interface Wishes {
   readonly others: readonly string[];
 }
 
-export const NO_WISHES: Wishes = { forbidden: [], pins: [], locked: [], joined: [], others: [] };
+export const NO_WISHES: Wishes = { only: null, forbidden: [], pins: [], locked: [], joined: [], others: [] };
 
 export interface Planning {
   /** Everything wanted, also what is settled already. */
@@ -61,17 +63,17 @@ const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), d
  * Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer
  * something else.
  */
-export function usePlan(pages: readonly Page[], { forbidden, pins, locked, joined }: Wishes): Planning {
+export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked, joined }: Wishes): Planning {
   const bench = useBench((b) => b);
   const longestCut = useSettings((s) => s.longestCut);
-  const list = useMemo(
-    () =>
-      pages.flatMap((page) => {
-        const layout = pageLayout(page);
-        return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
-      }),
-    [pages, bench.ledger, bench.plans],
-  );
+  const list = useMemo(() => {
+    const all = pages.flatMap((page) => {
+      const layout = pageLayout(page);
+      return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
+    });
+    // Once that line is cut or planned, the rest is what is left to plan.
+    return all.some(({ id }) => id === only) ? all.filter(({ id }) => id === only) : all;
+  }, [pages, bench.ledger, bench.plans, only]);
   const lead = pages[0]!.id;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
   const [found, setFound] = useState(NONE);

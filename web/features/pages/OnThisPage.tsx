@@ -1,58 +1,49 @@
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
-import { formatArea } from '../../../core/length';
-import { pageRecord, type KitOnPage } from '../../../core/making';
+import { pageRecord } from '../../../core/making';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { rollWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
 import { keepFile } from '../../ui/keepFile';
+import { recordParts } from './recordLines';
 
-/** What a finished page is made of, by kit: things, papers with their area, rolls, letters. */
+/** What a finished page is made of: by kit, piece by piece, and what was borrowed for it. */
 export function OnThisPage({ page }: { page: Page }) {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
-  const record = useMemo(() => pageRecord(page.id, bench), [page.id, bench]);
+  const parts = useMemo(() => recordParts({ ...page, notes: [] }, bench, system), [page, bench, system]);
+  const kits = new Map([...bench.kits.values()].map(({ id, name }) => [name, id]));
   const keep = async (): Promise<void> => {
     const { recordCsv } = await import('./recordCsv');
-    keepFile(`page-${page.id}.csv`, recordCsv(record), 'text/csv');
+    keepFile(`page-${page.id}.csv`, recordCsv(pageRecord(page.id, bench)), 'text/csv');
   };
-  if (record.length === 0) return null;
-  const lines = ({ things, papers, rolls, letters }: KitOnPage): string[] =>
-    [
-      things.map(({ name, count }) => `${count} × ${name}`),
-      papers.map(({ name, area }) => `${name} ${formatArea(area, system)}`),
-      rolls.map(({ name, length }) => `${name} ${rollWords(length, system)}`),
-      letters > 0 ? [countWords(letters, 'letter')] : [],
-    ].flatMap((list) => (list.length > 0 ? [list.join(', ')] : []));
+  if (parts.length === 0) return null;
   return (
     <section aria-label="On this page, by kit">
       <h2>On this page, by kit</h2>
-      <Kits>
-        {record.map((one) => (
-          <div key={one.kit.id}>
-            <dt>{one.kit.name}</dt>
-            {lines(one).map((line) => (
-              <dd key={line}>{line}</dd>
-            ))}
-          </div>
-        ))}
-      </Kits>
-      <Button
-        look="quiet"
-        onPress={() => {
-          void keep();
-        }}
-      >
+      <Parts>
+        {parts.map(({ name, lines }) => {
+          const kit = kits.get(name);
+          return (
+            <div key={name}>
+              <dt>{kit === undefined ? name : <Link to={`/stash?kit=${kit}`}>{name}</Link>}</dt>
+              {lines.map((line) => (
+                <dd key={line}>{line}</dd>
+              ))}
+            </div>
+          );
+        })}
+      </Parts>
+      <Button look="quiet" onPress={() => void keep()}>
         As a table (CSV)
       </Button>
     </section>
   );
 }
 
-const Kits = styled.dl`
+const Parts = styled.dl`
   margin: 0;
   display: flex;
   flex-direction: column;

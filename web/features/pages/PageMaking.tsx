@@ -7,6 +7,7 @@ import { FORMATS, NOTEBOOK } from '../../ui/pageWords';
 import { Row, Stack } from '../../ui/Screen';
 import { DesignChooser } from './DesignChooser';
 import { PhotoPicker } from './PhotoPicker';
+import { PhotoPlaces } from './PhotoPlaces';
 import type { PageWork } from './usePageWork';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -31,6 +32,7 @@ export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
   return (
     <Stack $gap={14}>
       <PhotoPicker page={page} />
+      <PhotoPlaces page={page} />
       <Choice
         label="Page"
         options={[...FORMATS.map(([id, name]): [string, string] => [id, name]), ['own', 'a notebook of my own size']]}
@@ -75,8 +77,9 @@ export function PageMaking({ page, work }: { page: Page; work: PageWork }) {
       <DesignChooser page={page} work={work} />
       <Narrow>
         <MeasureField
-          label="Mat, each side"
+          label="Mats, each side (0: none)"
           value={page.mat}
+          mayBeNothing
           onChange={(mat) => {
             if (mat !== null) {
               void act(changePage(page.id, { mat }, 'Changed the mats'), { isQuiet: true });

@@ -20,6 +20,10 @@ import { useNow } from '../../ui/useNow';
 import { useKeys } from '../../ui/useKeys';
 import { pageName } from '../../data/didWords';
 import { startPage } from '../../data/begin';
+import { countWords } from '../../ui/countWords';
+import { PageFilters, usePageQuery } from './PageFilters';
+import { Shown } from './RealPage';
+import { TellButton } from './TellPage';
 import { waitingWords } from './waitingWords';
 
 const SCALE = 15;
@@ -48,23 +52,27 @@ export function PagesScreen() {
       title="Pages"
       about={pages.size > 0 ? 'at one scale' : undefined}
       actions={
-        <Button
-          look="main"
-          hint="N"
-          onPress={() => {
-            void begin();
-          }}
-        >
-          New page
-        </Button>
+        <>
+          <Link to="/round">Begin with anything</Link>
+          <TellButton />
+          <Button
+            look="main"
+            hint="N"
+            onPress={() => {
+              void begin();
+            }}
+          >
+            New page
+          </Button>
+        </>
       }
     >
       {pages.size === 0 ? (
         <Empty>
           <h2>No page yet</h2>
           <p>
-            A page begins with its photos: pick them, choose a size and a design, and see which papers it takes before
-            anything is cut.
+            A page begins with its photos, or with a paper, a thing, a word: it is drawn at once, and you see which
+            papers it takes before anything is cut.
           </p>
           <Button
             look="main"
@@ -76,9 +84,34 @@ export function PagesScreen() {
           </Button>
         </Empty>
       ) : (
-        <Shelves pages={[...pages.values()]} />
+        <AllPages />
       )}
     </Screen>
+  );
+}
+
+/** All pages: on their shelves, or those that are asked for. */
+function AllPages() {
+  const asking = usePageQuery();
+  const pages = useBench((b) => b.pages);
+  return (
+    <>
+      {pages.size > 3 && <PageFilters {...asking} />}
+      {asking.found === null ? <Shelves pages={[...pages.values()]} /> : <Found pages={asking.found} />}
+    </>
+  );
+}
+
+function Found({ pages }: { pages: readonly Page[] }) {
+  return (
+    <section aria-label="Pages found" style={{ overflow: 'auto' }}>
+      <Soft role="status">{pages.length === 0 ? 'No page is like that.' : countWords(pages.length, 'page')}</Soft>
+      <Table>
+        {pages.map((page) => (
+          <Spread key={page.id} page={page} />
+        ))}
+      </Table>
+    </section>
   );
 }
 
@@ -132,11 +165,14 @@ function Spread({ page, waits }: { page: Page; waits?: string }) {
   return (
     <li>
       <Link to={`/pages/${page.id}`}>
-        {layout.ok ? (
+        {page.isTold && page.picture ? (
+          <Shown picture={page.picture} height={SCALE * (page.format.h / 8128)} />
+        ) : layout.ok ? (
           <PageDrawing
             layout={layout.value}
             papers={page.papers}
             pictures={pictures}
+            places={page.photos}
             scale={SCALE}
             laid={laid}
             writing={writing}

@@ -1,43 +1,40 @@
-import { useMemo } from 'react';
 import styled from 'styled-components';
+import { openListOf, type WantedPiece } from '../../../core/cutlist';
 import { formatSize, inches } from '../../../core/length';
-import { mayBeJoined, type WantedPiece } from '../../../core/cutlist';
-import { rankFaces } from '../../../core/papers';
-import type { Face, Page } from '../../../core/things';
+import { changePage } from '../../../core/making';
+import type { Page } from '../../../core/things';
+import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
 import { Paper } from '../../ui/Paper';
 import { PaperChoice } from '../../ui/PaperChoice';
-import { Soft, Stack } from '../../ui/Screen';
-import { usePaperStanding } from '../../parts/usePaperStanding';
+import { Row, Soft, Stack } from '../../ui/Screen';
+import { HandCutButton } from './HandCutSlip';
+import { usePaperOptions } from './usePaperOptions';
 import type { PageWork } from './usePageWork';
-import { changePage } from '../../../core/making';
-import { act } from '../../data/acts';
-
-/** How near a face is to the photos, in words. CIEDE2000, mean over its colours. */
-const nearWords = (difference: number): string =>
-  !Number.isFinite(difference) ? '' : difference < 12 ? ', goes well' : difference < 22 ? ', goes' : ', far off';
 
 const SWATCH = { w: inches(2.6), h: inches(2.6) };
-
-/** Faces offered for a slot that some paper holds whole. */
-const MOST = 24;
 
 export interface PapersListProps {
   page: Page;
   work: PageWork;
   /** Papers can still be chosen. */
   isOpen: boolean;
+  /** One line of the cut list is to be cut now. */
+  onCut: (wanted: string) => void;
 }
 
 /** The paper of each slot, those that go with the photos first, and the pieces it is cut into: the cut list. */
-export function PapersList({ page, work, isOpen }: PapersListProps) {
-  const faces = useBench((b) => b.faces);
-  const system = useSettings((s) => s.system);
+export function PapersList({ page, work, isOpen, onCut }: PapersListProps) {
+  const bench = useBench((b) => b);
   const { layout, papers, list } = work;
+  const open = new Set(isOpen ? (openListOf(page, bench) ?? []).map(({ id }) => id) : []);
+  const some = list.some(({ id }) => !open.has(id));
   return (
     <section aria-label="Cut list">
       <h2>Papers, and the cut list</h2>
+      {isOpen && some && open.size > 0 && <Soft>Ticked is cut or planned; the rest is planned from Cuts.</Soft>}
       <Stack $gap={10} as="ul">
         {layout?.slots.map((slot) => {
           const pieces = list.filter((piece) => piece.slot === slot.id);
@@ -54,14 +51,18 @@ export function PapersList({ page, work, isOpen }: PapersListProps) {
                   <>
                     <Soft>{slot.name}</Soft>
                     <br />
-                    {faces.get(face ?? '')?.name}
+                    {bench.faces.get(face ?? '')?.name}
                   </>
                 )}
                 <ul>
                   {pieces.map((piece) => (
-                    <li key={piece.id} className="measure">
-                      {piece.count} × {formatSize(piece, system)}
-                    </li>
+                    <Line
+                      key={piece.id}
+                      page={page}
+                      piece={piece}
+                      isDone={isOpen && !open.has(piece.id)}
+                      {...(open.has(piece.id) ? { onCut } : {})}
+                    />
                   ))}
                 </ul>
               </div>
@@ -73,41 +74,47 @@ export function PapersList({ page, work, isOpen }: PapersListProps) {
   );
 }
 
+interface LineProps {
+  page: Page;
+  piece: WantedPiece;
+  isDone: boolean;
+  onCut?: PapersListProps['onCut'];
+}
+
+/** One line of the cut list: it can be cut by itself, or noted as cut by hand. */
+function Line({ page, piece, isDone, onCut }: LineProps) {
+  const system = useSettings((s) => s.system);
+  return (
+    <li className="measure">
+      {isDone ? '✓ ' : ''}
+      {piece.count} × {formatSize(piece, system)}
+      {onCut && (
+        <Row $gap={12}>
+          <Button look="quiet" onPress={() => onCut(piece.id)}>
+            cut {piece.count === 1 ? 'it' : 'them'} now
+          </Button>
+          <HandCutButton page={page} piece={piece} />
+        </Row>
+      )}
+    </li>
+  );
+}
+
 interface SlotPaperProps extends Pick<PapersListProps, 'page' | 'work'> {
   slot: NonNullable<PageWork['layout']>['slots'][number];
   piece: WantedPiece;
 }
 
-/** Chooses the paper of a slot: those that hold its piece, then those that make it of strips. */
-function SlotPaper({ page, work: { papers, stock, colours }, slot, piece }: SlotPaperProps) {
-  const { faces, ledger } = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
-  const standing = usePaperStanding(page.id);
-  const allFaces = useMemo(() => [...faces.values()], [faces]);
-  const all = rankFaces(allFaces, colours, slot, piece, stock);
-  const now = papers[slot.id];
-  /** No paper holds the strip whole, but shorter ones joined make it. */
-  const canBeJoined = (face: Face): boolean =>
-    mayBeJoined({ wanted: { ...piece, face: face.id }, stock, ledger, longestCut });
-  const whole = all.filter(({ holds }) => holds > 0).slice(0, MOST);
-  const joined = all.filter(({ holds, face }) => holds === 0 && canBeJoined(face));
-  const offered = new Set([...whole, ...joined].map(({ face }) => face.id));
-  const chosen = all.filter(({ face }) => face.id === now && !offered.has(face.id));
-  const words = [
-    ...whole.map(({ face, difference }) => ({ face, words: nearWords(difference) })),
-    ...joined.map(({ face }) => ({ face, words: ', joined from strips' })),
-    ...chosen.map(({ face }) => ({ face, words: '' })),
-  ];
+/** Chooses the paper of a slot. */
+function SlotPaper({ page, work, slot, piece }: SlotPaperProps) {
+  const faces = useBench((b) => b.faces);
+  const { papers } = work;
+  const options = usePaperOptions(page, work, slot, piece);
   return (
     <PaperChoice
       label={slot.name}
-      options={words.map(({ face: { id, name }, words: how }) => ({
-        id,
-        name,
-        face: id,
-        about: `${standing(id)}${how}`,
-      }))}
-      value={now ?? null}
+      options={options}
+      value={papers[slot.id] ?? null}
       onChange={(to) => {
         void act(
           changePage(

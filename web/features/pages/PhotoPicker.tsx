@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { formatSize, inches } from '../../../core/length';
-import type { Page, PagePhoto } from '../../../core/things';
+import type { Page, PagePhoto, Photo } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useImageUrls } from '../../data/images';
 import { useSettings } from '../../data/settings';
@@ -10,29 +10,34 @@ import { Button } from '../../ui/Button';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
+import { pageName } from '../../data/didWords';
 
 const KEPT: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
 
-/** Photos waiting, by story; those picked carry their place in the row. */
+/** The page that each photo is on; where it is on several, the one that is glued. */
+function pagesOfPhotos(pages: readonly Page[]): ReadonlyMap<string, Page> {
+  const found = new Map<string, Page>();
+  for (const page of pages)
+    for (const { photo } of page.photos)
+      if (photo !== null && (found.get(photo)?.glued ?? null) === null) found.set(photo, page);
+  return found;
+}
+
+/** Photos waiting, by story; those tried on another page that is not glued come last. those picked carry their place in the row. */
 export function PhotoPicker({ page }: { page: Page }) {
   const { photos, pages, stories } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const elsewhere = useMemo(
-    () =>
-      new Set(
-        [...pages.values()]
-          .filter(({ id }) => id !== page.id)
-          .flatMap((other) => other.photos.map(({ photo }) => photo)),
-      ),
+    () => pagesOfPhotos([...pages.values()].filter(({ id }) => id !== page.id)),
     [pages, page.id],
   );
-  const waiting = useMemo(
-    () =>
-      [...photos.values()]
-        .filter(({ id }) => !elsewhere.has(id))
-        .sort((a, b) => (stories.get(b.story)?.date ?? '').localeCompare(stories.get(a.story)?.date ?? '')),
-    [photos, stories, elsewhere],
-  );
+  const waiting = useMemo(() => {
+    const isTried = ({ id }: Photo): boolean => elsewhere.get(id)?.glued === null;
+    const dateOf = ({ story }: Photo): string => stories.get(story)?.date ?? '';
+    return [...photos.values()]
+      .filter((photo) => !elsewhere.has(photo.id) || isTried(photo))
+      .sort((a, b) => Number(elsewhere.has(a.id)) - Number(elsewhere.has(b.id)) || dateOf(b).localeCompare(dateOf(a)));
+  }, [photos, stories, elsewhere]);
   const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
   const kept = page.photos.filter(({ photo }) => photo === null).length;
   const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => {
@@ -59,7 +64,9 @@ export function PhotoPicker({ page }: { page: Page }) {
       <Prints aria-label="Photos waiting">
         {waiting.map((photo) => {
           const at = page.photos.findIndex((p) => p.photo === photo.id);
-          const words = `${photo.name}, ${formatSize(photo, system)}, ${stories.get(photo.story)?.name ?? ''}`;
+          const other = elsewhere.get(photo.id);
+          const tried = other ? `, also tried on ${pageName(other)}` : '';
+          const words = `${photo.name}, ${formatSize(photo, system)}, ${stories.get(photo.story)?.name ?? ''}${tried}`;
           return (
             <li key={photo.id}>
               <button
@@ -67,6 +74,7 @@ export function PhotoPicker({ page }: { page: Page }) {
                 aria-pressed={at >= 0}
                 title={words}
                 aria-label={words}
+                data-tried={other !== undefined || undefined}
                 onClick={() => toggle(photo.id, photo)}
               >
                 <img src={urls.get(photo.image)} alt="" style={{ aspectRatio: `${photo.w} / ${photo.h}` }} />
@@ -119,6 +127,9 @@ const Prints = styled.ul`
   }
   button[aria-pressed='true'] {
     border-color: ${({ theme }) => theme.beet};
+  }
+  button[data-tried] img {
+    opacity: 0.55;
   }
   img {
     height: 46px;

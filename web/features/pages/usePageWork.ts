@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { choosePapers, holdsPiece } from '../../../core/papers';
 import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/design';
-import { cutListOf, pageState, type WantedPiece } from '../../../core/cutlist';
+import { cutListOf, type WantedPiece } from '../../../core/cutlist';
 import { stockOnHand } from '../../../core/stock';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
@@ -24,6 +24,8 @@ export interface PageWork {
   /** Of its photos. */
   readonly colours: readonly ColourShare[];
   readonly list: readonly WantedPiece[];
+  /** Pieces of the design for which no paper is left. */
+  readonly short: readonly WantedPiece[];
   readonly covers: readonly LayerCover[];
 }
 
@@ -38,7 +40,7 @@ export function usePageWork(page: Page): PageWork {
     [page.photos, bench.photos],
   );
   const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
-  const isOpen = pageState(page, bench) === 'idea';
+  const isOpen = page.glued === null;
   const papers = useMemo(() => {
     if (!layout || !isOpen) return page.papers;
     const leftovers = stock.filter(({ fresh }) => !fresh);
@@ -56,5 +58,9 @@ export function usePageWork(page: Page): PageWork {
     () => (layout ? cutListOf(layout, { id: page.id, papers, ...(page.more ? { more: page.more } : {}) }) : []),
     [layout, papers, page.id, page.more],
   );
-  return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, covers };
+  const short = useMemo(
+    () => list.filter(({ face, slot }) => isOpen && face === null && layout?.slots.some(({ id }) => id === slot)),
+    [list, layout, isOpen],
+  );
+  return { layout, error: laid.ok ? null : laid.error, papers, stock, colours, list, short, covers };
 }

@@ -15,6 +15,7 @@ import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { mono } from '../../ui/theme';
 import { FetchList } from './FetchList';
+import { Notes } from '../../parts/Notes';
 import { SmallButton } from './SmallButton';
 import { Wishes } from './Wishes';
 import { KitFields } from './KitFields';
@@ -100,6 +101,7 @@ export function KitBox({
             <Soft>The list as it came</Soft>
             <List>{kit.list}</List>
           </Slip>
+          <Notes table="kits" record={kit} />
         </Stack>
         <ul aria-label="What was in the box" tabIndex={0}>
           {own.map((lot) => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Rect, Size } from '../../../core/geometry';
 import { formatSize, parseSize } from '../../../core/length';
@@ -10,7 +11,7 @@ import { Choice } from '../../ui/Choice';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { Tick } from '../../ui/Tick';
-import { PictureArea, type MarkedArea } from './PictureArea';
+import { PictureArea, type MarkedArea } from '../../ui/PictureArea';
 import { PRINT_SIZES, type PrintSize } from './printSizes';
 import { changePhoto, removePhoto } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -94,6 +95,7 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
             close
           </Button>
         </Row>
+        <Link to={`/round?photo=${photo.id}`}>What can I make round this?</Link>
         {url !== undefined && !dots && (
           <img
             src={url}

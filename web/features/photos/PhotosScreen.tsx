@@ -149,7 +149,14 @@ export function PhotosScreen() {
                             <i key={hex} style={{ background: hex, flexGrow: share }} />
                           ))}
                         </Colours>
-                        <strong>{print.name}</strong>
+                        <Caption
+                          type="button"
+                          tabIndex={-1}
+                          aria-hidden
+                          onClick={() => setChosen(photo?.id === print.id ? null : { photo: print.id })}
+                        >
+                          {print.name}
+                        </Caption>
                         <Soft>
                           {formatSize(print, system)} ·{' '}
                           {used.has(print.id) ? 'on a page' : print.isPrinted ? 'printed, waiting' : 'waiting'}
@@ -218,6 +225,16 @@ const Print = styled.button`
   }
   &[aria-pressed='true'] {
     border-color: ${({ theme }) => theme.beet};
+  }
+`;
+/** Opens what its picture opens; the keyboard has that already. */
+const Caption = styled.button`
+  all: unset;
+  cursor: pointer;
+  font-weight: 700;
+  font-size: 15px;
+  &:hover {
+    text-decoration: underline;
   }
 `;
 const Colours = styled.div`

@@ -11,7 +11,7 @@ import { Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { FaceTags } from './FaceTags';
 import { PictureSource } from './PictureSource';
-import { StraightenPicture } from './StraightenPicture';
+import { StraightenPicture } from '../../ui/StraightenPicture';
 import { changeFace, pictureFace } from '../../../core/making';
 import { act } from '../../data/acts';
 

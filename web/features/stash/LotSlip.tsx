@@ -24,6 +24,7 @@ import { ItemsIn } from './ItemsIn';
 import { MadeOf } from './MadeOf';
 import { NameItems } from './NameItems';
 import { PartWith } from './PartWith';
+import { Notes } from '../../parts/Notes';
 import { Trail } from './Trail';
 import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
 
@@ -57,6 +58,7 @@ const HUNDREDTHS: Record<Exclude<Share, 'all'>, number> = { little: 10, quarter:
 /** The slip of a counted or measured thing: how much there is, where the rest went, and taking some to the bench. */
 export function LotSlip({ lot }: { lot: Lot }) {
   const { ledger, kits, faces, pages } = useBench((b) => b);
+  const isOnPages = Object.keys(ledger.lots.get(lot.id)?.used ?? {}).length > 0;
   const history = useMemo(() => historyOfLot(ledger, lot.id), [ledger, lot.id]);
   const { system, pageInHand } = useSettings();
   const inHand = pageInHand === null ? undefined : pages.get(pageInHand);
@@ -150,6 +152,12 @@ export function LotSlip({ lot }: { lot: Lot }) {
             </Soft>
           )}
         </Row>
+        {!isKept(lot.kind) && (
+          <Link to={`/round?lot=${lot.id}${lot.measure === 'count' ? `&part=${encodeURIComponent(part)}` : ''}`}>
+            What can I make round this?
+          </Link>
+        )}
+        {isOnPages && <Link to={`/pages?lot=${lot.id}`}>The pages that it is on</Link>}
         {isKept(lot.kind) && <Soft>It goes back when the page is glued; nothing of it is used up by itself.</Soft>}
         <div>
           <PartWith
@@ -181,6 +189,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           }}
           placeholder="garden, craft words …"
         />
+        <Notes table="lots" record={lot} />
         <MadeOf lot={lot} />
         {lot.kind === 'alpha' && lot.measure === 'share' && <CountLetters lot={lot} />}
         <ItemsIn lot={lot} here={here} />

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { coverPalette, readPalette } from '../../../core/colour';
 import type { Findable } from '../../../core/finding';
@@ -88,6 +89,9 @@ function Palette({ things, onPick }: PaletteSlipProps) {
       >
         <Button>Open a file or a picture</Button>
       </FileTrigger>
+      {read?.ok && (
+        <Link to={`/round?colours=${encodeURIComponent(read.value.join(' '))}`}>What can I make of these?</Link>
+      )}
       {fileWrong !== null && <Wrong role="alert">{fileWrong}</Wrong>}
       {cover && (
         <>

@@ -98,6 +98,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             </Button>
           </span>
         </Row>
+        {piece.where === 'here' && <Link to={`/round?piece=${piece.id}`}>What can I make round this?</Link>}
         {piece.where === 'here' && (
           <Row>
             <Button look="main" hint="B" isDisabled={!inHand} onPress={takeOut}>

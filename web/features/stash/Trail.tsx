@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { LedgerEvent } from '../../../core/ledger';
 import { useBench } from '../../data/benchStore';
@@ -29,6 +30,14 @@ export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
         <li key={event.id}>
           <time dateTime={event.day}>{dayWords(event.day)}</time>{' '}
           {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}
+          {'page' in event && event.page !== null && pages.has(event.page) && (
+            <>
+              {' '}
+              <Link to={`/pages/${event.page}`} aria-label={`See ${page(event.page)}`}>
+                see it
+              </Link>
+            </>
+          )}
         </li>
       ))}
       <li>{now}</li>

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
-import type { Point, Size } from '../../../core/geometry';
-import { lensOf, type Corners } from '../../../core/straightening';
-import { Button } from '../../ui/Button';
-import { Row, Soft, Wrong } from '../../ui/Screen';
+import type { Point, Size } from '../../core/geometry';
+import { lensOf, type Corners } from '../../core/straightening';
+import { Button } from './Button';
+import { Row, Soft, Wrong } from './Screen';
 
 export interface StraightenPictureProps {
   file: File;

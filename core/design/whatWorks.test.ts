@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { inches } from '../length';
+import { DESIGNS, pageLayout, whatWorks } from '.';
+
+const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
+const page = {
+  format: { ...size(8, 8), spread: false },
+  design: 'framed-ground',
+  mat: inches(1 / 4),
+  photos: [{ photo: null, ...size(6, 6) }],
+};
+
+test('what is offered for a page that cannot be laid out works, each kind once', () =>
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...DESIGNS.map(({ id }) => id)),
+      fc.array(fc.constantFrom(size(4, 6), size(6, 4), size(8, 8), size(2, 3), size(11.5, 8)), {
+        minLength: 1,
+        maxLength: 7,
+      }),
+      fc.constantFrom(0, inches(1 / 8), inches(1 / 2)),
+      (design, photos, mat) => {
+        const one = { ...page, design, mat, photos: photos.map((photo) => ({ photo: null, ...photo })) };
+        const laid = pageLayout(one);
+        if (laid.ok) return;
+        const works = whatWorks(one, laid.error);
+        expect(works.every(({ change }) => pageLayout({ ...one, ...change }).ok)).toBe(true);
+        expect(new Set(works.map(({ kind }) => kind)).size).toBe(works.length);
+      },
+    ),
+  ));
+
+test('a mat too wide is made narrower before anything else is changed', () => {
+  const tight = { ...page, design: 'photo-block', photos: [{ photo: null, ...size(6, 5) }], mat: inches(1 / 2) };
+  const laid = pageLayout(tight);
+  expect(laid.error).toMatchObject({ kind: 'photo-too-large', photo: 0 });
+  const [first, ...others] = whatWorks(tight, laid.error!);
+  expect(['narrower-mats', 'no-mats', 'option']).toContain(first!.kind);
+  expect(others.map(({ kind }) => kind)).toContain('fewer');
+});

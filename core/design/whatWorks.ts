@@ -1,0 +1,61 @@
+import { inches } from '../length';
+import type { Page } from '../things';
+import type { DesignError } from './design';
+import { DESIGNS } from './designs';
+import { designOfPage, pageLayout, type LaidPage } from './pageLayout';
+
+/** Something near to a page that cannot be laid out, and that can: what it is in short, and what changes of the page. */
+export interface Working {
+  readonly kind: 'narrower-mats' | 'no-mats' | 'option' | 'overlap' | 'design' | 'spread' | 'larger' | 'fewer';
+  /** Of an option or a design, what it is called; of mats their margin, ticks; of a photo that is left out, its place. */
+  readonly name: string;
+  readonly measure: number | null;
+  readonly change: Partial<Page>;
+}
+
+/** Margins that people cut mats with. Common practice, no source. */
+const MARGINS = [inches(1 / 4), inches(1 / 8), inches(1 / 16)];
+const LARGE = { w: inches(12), h: inches(12) };
+
+const withMats = (page: LaidPage, mat: number): Partial<Page> => ({
+  mat,
+  photos: page.photos.map(({ mats, ...photo }) => (mats?.length === 0 ? { ...photo, mats } : photo)),
+});
+
+/** All that could be changed, what is least of it first. */
+function changesOf(page: LaidPage, { photo }: DesignError): Working[] {
+  const widest = Math.max(page.mat, ...page.photos.flatMap(({ mats = [] }) => mats));
+  const one = (kind: Working['kind'], change: Partial<Page>, name = '', measure: number | null = null): Working => ({
+    kind,
+    name,
+    measure,
+    change,
+  });
+  const { options } = designOfPage(page);
+  const { format, photos } = page;
+  const left = photo ?? photos.length - 1;
+  return [
+    ...MARGINS.filter((margin) => margin < widest).map((mat) => one('narrower-mats', withMats(page, mat), '', mat)),
+    one('no-mats', { mat: 0, photos: photos.map((own) => ({ ...own, mats: [] })) }),
+    ...options.flatMap(({ id, choices }) =>
+      choices.map(([choice, name]) => one('option', { options: { ...page.options, [id]: choice } }, name)),
+    ),
+    ...(photos.length > 1 ? [one('overlap', { mayOverlap: true })] : []),
+    ...DESIGNS.filter(({ id }) => id !== page.design).map(({ id, name }) =>
+      one('design', { design: id, own: undefined, options: {}, moves: {}, apart: [], without: [] }, name),
+    ),
+    ...(format.spread ? [] : [one('spread', { format: { ...format, spread: true } })]),
+    ...(format.w < LARGE.w || format.h < LARGE.h ? [one('larger', { format: { ...format, ...LARGE } })] : []),
+    ...(left >= 0 ? [one('fewer', { photos: photos.filter((_, i) => i !== left) }, '', left)] : []),
+  ];
+}
+
+/** What would work where a page's photos cannot be laid out as they are: the nearest of each kind, least first. */
+export function whatWorks(page: LaidPage, error: DesignError): Working[] {
+  const kinds = new Set<Working['kind']>();
+  return changesOf(page, error).filter(({ kind, change }) => {
+    if (kinds.has(kind) || !pageLayout({ ...page, ...change }).ok) return false;
+    kinds.add(kind);
+    return true;
+  });
+}

@@ -1,0 +1,75 @@
+import styled from 'styled-components';
+import { whatWorks, type Working } from '../../../core/design';
+import { formatLength, type MeasureSystem } from '../../../core/length';
+import { changePage } from '../../../core/making';
+import type { Page } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { inSentence } from '../../ui/inSentence';
+import { designWords, formatWords } from '../../ui/pageWords';
+import { Row, Slip, Wrong } from '../../ui/Screen';
+import { nameOfSlot } from './layerName';
+import type { PageWork } from './usePageWork';
+
+/** What would work instead, as it stands on its button. */
+function workingWords({ kind, name, measure }: Working, page: Page, system: MeasureSystem): string {
+  switch (kind) {
+    case 'narrower-mats':
+      return `mats of ${formatLength(measure ?? 0, system)}`;
+    case 'no-mats':
+      return 'without mats';
+    case 'option':
+      return inSentence(name);
+    case 'overlap':
+      return 'let them overlap';
+    case 'design':
+      return `in the design ${inSentence(name)}`;
+    case 'spread':
+      return 'over a spread';
+    case 'larger':
+      return 'on a 12 × 12';
+    case 'fewer':
+      return page.photos.length > 1 ? `without photo ${(measure ?? 0) + 1}` : 'without the photo';
+  }
+}
+
+/** Why the page cannot be so, and the nearest that can: one press takes it. */
+export function CannotBe({ page, work: { error, layout, short } }: { page: Page; work: PageWork }) {
+  const system = useSettings((s) => s.system);
+  const faces = useBench((b) => b.faces);
+  return (
+    <>
+      {error && (
+        <Slip aria-label="What would work">
+          <Wrong role="alert">{designWords(error, system)}</Wrong>
+          <Ways>
+            <span>It would work</span>
+            {whatWorks(page, error).map((way) => (
+              <Button
+                key={way.kind}
+                onPress={() => void act(changePage(page.id, way.change, 'Changed what did not fit'))}
+              >
+                {workingWords(way, page, system)}
+              </Button>
+            ))}
+          </Ways>
+        </Slip>
+      )}
+      {layout &&
+        short.map((piece) => (
+          <Wrong role="alert" key={piece.id}>
+            {piece.face === null ? 'No paper' : `No ${faces.get(piece.face)?.name ?? 'paper'}`} is left for the{' '}
+            {inSentence(nameOfSlot(layout, piece.slot))}, which needs a piece of{' '}
+            {formatWords({ ...piece, spread: false }, system)}. Give it another paper, choose a smaller page or another
+            design, or unpack more paper.
+          </Wrong>
+        ))}
+    </>
+  );
+}
+
+const Ways = styled(Row)`
+  padding-top: 8px;
+`;

@@ -1,0 +1,197 @@
+import type { ReactNode } from 'react';
+import { DialogTrigger } from 'react-aria-components';
+import { inches } from '../../../core/length';
+import { changePage } from '../../../core/making';
+import type { Page, PagePhoto } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
+import { Row, Soft, Stack } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+
+export interface PlaceButtonProps {
+  page: Page;
+  /** Its place in the page's list. */
+  at: number;
+  children: ReactNode;
+}
+
+/** Opens the slip of one photo of a page. */
+export function PlaceButton({ page, at, children }: PlaceButtonProps) {
+  return (
+    <DialogTrigger>
+      <Button look="quiet">{children}</Button>
+      <SlipOver title={`Photo ${at + 1} of the page`}>
+        {(close) => <Fields page={page} at={at} onDone={close} />}
+      </SlipOver>
+    </DialogTrigger>
+  );
+}
+
+const KEPT = '';
+type Mats = 'page' | 'none' | 'one' | 'two';
+const MATS: readonly (readonly [Mats, string])[] = [
+  ['page', 'one, as the page has it'],
+  ['none', 'none'],
+  ['one', 'one, its own'],
+  ['two', 'two'],
+];
+type Corners = 'square' | NonNullable<PagePhoto['rounded']>;
+const CORNERS: readonly (readonly [Corners, string])[] = [
+  ['square', 'square'],
+  ['all', 'all rounded'],
+  ['outer', 'rounded at the outside of the photos'],
+];
+const BEGIN = { one: [inches(1 / 8)], two: [inches(1 / 16), inches(1 / 8)] } as const;
+
+const matsNow = ({ mats }: PagePhoto): Mats =>
+  !mats ? 'page' : mats.length === 0 ? 'none' : mats.length === 1 ? 'one' : 'two';
+
+function withMats({ mats: _, ...place }: PagePhoto, to: Mats): PagePhoto {
+  if (to === 'page') return place;
+  return { ...place, mats: to === 'none' ? [] : BEGIN[to] };
+}
+
+interface FieldsProps {
+  page: Page;
+  at: number;
+  onDone: () => void;
+}
+
+/** One photo of the page, or a place kept for one. */
+function Fields({ page, at, onDone }: FieldsProps) {
+  const place = page.photos[at];
+  const put = (change: (now: PagePhoto) => PagePhoto, words: string): void => {
+    const photos = (now: Page) => ({ photos: now.photos.map((one, i) => (i === at ? change(one) : one)) });
+    void act(changePage(page.id, photos, words), { isQuiet: true });
+  };
+  if (!place) return null;
+  return (
+    <Stack>
+      <Which page={page} place={place} onPut={put} />
+      {place.photo === null && <PlaceSize place={place} onPut={put} />}
+      <Around place={place} onPut={put} />
+      <Row>
+        <Button look="main" onPress={onDone}>
+          So
+        </Button>
+        <Button
+          look="quiet"
+          onPress={() => {
+            const photos = (now: Page) => ({ photos: now.photos.filter((_, i) => i !== at) });
+            void act(changePage(page.id, photos, 'Left a photo out'), { isQuiet: true });
+            onDone();
+          }}
+        >
+          not on this page
+        </Button>
+      </Row>
+    </Stack>
+  );
+}
+
+interface PartProps {
+  place: PagePhoto;
+  onPut: (change: (now: PagePhoto) => PagePhoto, words: string) => void;
+}
+
+/** Which photo it is; one that is taken later lays the page anew. */
+function Which({ page, place, onPut }: PartProps & { page: Page }) {
+  const { photos, stories } = useBench((b) => b);
+  const own = new Set(page.photos.map(({ photo }) => photo));
+  const waiting = [...photos.values()].filter(({ id }) => id === place.photo || !own.has(id));
+  return (
+    <Choice
+      label="Photo"
+      options={[
+        [KEPT, 'a place kept, for one not taken yet'],
+        ...waiting.map(({ id, name, story }): [string, string] => [id, `${name}, ${stories.get(story)?.name ?? ''}`]),
+      ]}
+      value={place.photo ?? KEPT}
+      onChange={(id) => {
+        const photo = photos.get(id);
+        onPut(
+          (now) => (photo ? { ...now, photo: id, w: photo.w, h: photo.h } : { ...now, photo: null }),
+          photo ? `Took ${photo.name}` : 'Kept a place for a photo',
+        );
+      }}
+    />
+  );
+}
+
+/** The size that a place is kept at: any, such as 3 1/4 x 4 3/4. */
+function PlaceSize({ place, onPut }: PartProps) {
+  const system = useSettings((s) => s.system);
+  return (
+    <Row style={{ alignItems: 'flex-end' }}>
+      {(['w', 'h'] as const).map((side) => (
+        <div key={side} style={{ width: 110 }}>
+          <MeasureField
+            label={side === 'w' ? 'Wide' : 'High'}
+            value={place[side]}
+            system={system}
+            onChange={(to) => {
+              if (to) onPut((now) => ({ ...now, [side]: to }), 'Changed a place for a photo');
+            }}
+            isKeptOnLeaving
+          />
+        </div>
+      ))}
+      <Button onPress={() => onPut(({ w, h, ...now }) => ({ ...now, w: h, h: w }), 'Turned a place for a photo')}>
+        {place.w > place.h ? 'make it upright' : 'make it lie'}
+      </Button>
+      <Soft>Photos, To print, sets a print to this size.</Soft>
+    </Row>
+  );
+}
+
+/** Its mats and its corners. */
+function Around({ place, onPut }: PartProps) {
+  const system = useSettings((s) => s.system);
+  const { mats = [] } = place;
+  return (
+    <>
+      <Choice<Mats>
+        label="Mats"
+        options={MATS}
+        value={matsNow(place)}
+        onChange={(to) => onPut((now) => withMats(now, to), 'Changed the mats of a photo')}
+      />
+      {mats.length > 0 && (
+        <Row>
+          {mats.map((margin, i) => (
+            <div key={i} style={{ width: 150 }}>
+              <MeasureField
+                label={mats.length === 1 ? 'Stands out' : i === 0 ? 'The inner stands out' : 'The outer stands out'}
+                value={margin}
+                system={system}
+                onChange={(to) => {
+                  if (to)
+                    onPut(
+                      (now) => ({ ...now, mats: (now.mats ?? []).map((one, k) => (k === i ? to : one)) }),
+                      'Changed the mats of a photo',
+                    );
+                }}
+                isKeptOnLeaving
+              />
+            </div>
+          ))}
+        </Row>
+      )}
+      <Choice<Corners>
+        label="Corners"
+        options={CORNERS}
+        value={place.rounded ?? 'square'}
+        onChange={(to) =>
+          onPut(
+            ({ rounded: _, ...now }) => (to === 'square' ? now : { ...now, rounded: to }),
+            'Changed the corners of a photo',
+          )
+        }
+      />
+    </>
+  );
+}

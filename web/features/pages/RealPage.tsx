@@ -1,0 +1,129 @@
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { DialogTrigger, FileTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import { changePage } from '../../../core/making';
+import type { Corners } from '../../../core/straightening';
+import type { Page, PagePicture } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useImageUrls } from '../../data/images';
+import { realPicture } from '../../data/realPicture';
+import { readPicture } from '../../workers/picturesClient';
+import { Button } from '../../ui/Button';
+import { keepFile } from '../../ui/keepFile';
+import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+import { StraightenPicture } from '../../ui/StraightenPicture';
+import { CoverFaces } from './CoverFaces';
+
+/** A picture of the real page, beside the drawn one. */
+export function RealPage({ page }: { page: Page }) {
+  const { picture } = page;
+  return (
+    <section aria-label="The real page">
+      <Stack $gap={8} style={{ alignItems: 'center' }}>
+        {picture ? <Shown picture={picture} /> : <Soft>A picture of the real page stands beside the drawn one.</Soft>}
+        <Row>
+          <PictureOfPage page={page} />
+          {picture && (
+            <>
+              <DialogTrigger>
+                <Button look="quiet">cover a face …</Button>
+                <SlipOver title="Covered before it goes out" isWide>
+                  {() => <CoverFaces page={page} picture={picture} />}
+                </SlipOver>
+              </DialogTrigger>
+              <Button look="quiet" onPress={() => void keepReal(page.id, picture)}>
+                keep it as PNG
+              </Button>
+              <Button
+                look="quiet"
+                onPress={() => void act(changePage(page.id, { picture: undefined }, 'Took the picture away'))}
+              >
+                take it away
+              </Button>
+            </>
+          )}
+        </Row>
+      </Stack>
+    </section>
+  );
+}
+
+async function keepReal(id: string, picture: PagePicture): Promise<void> {
+  const png = await realPicture(picture);
+  if (png) keepFile(`page-${id}-real.png`, png, 'image/png');
+}
+
+/** The real page, with what is covered of it covered. */
+export function Shown({ picture, height = 420 }: { picture: PagePicture; height?: number }) {
+  const url = useImageUrls([picture.image]).get(picture.image);
+  return (
+    <Framed>
+      <img src={url} alt="The real page" style={{ maxHeight: height }} />
+      {(picture.covered ?? []).map(({ x, y, w, h }, i) => (
+        <i key={i} style={{ left: `${x * 100}%`, top: `${y * 100}%`, width: `${w * 100}%`, height: `${h * 100}%` }} />
+      ))}
+    </Framed>
+  );
+}
+
+/** Takes a picture of a page, straightened to the page's own corners. */
+function PictureOfPage({ page }: { page: Page }) {
+  const [file, setFile] = useState<File | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const take = (list: FileList | null): void => {
+    setTrouble(null);
+    setFile(list?.[0] ?? null);
+  };
+  const keep = async (corners: Corners): Promise<void> => {
+    const read = file ? await readPicture(file, corners).catch(() => null) : null;
+    if (!read) setTrouble('That cannot be read as a picture. JPEG, PNG and WebP can.');
+    else {
+      const image = nanoid(8);
+      await act(changePage(page.id, { picture: { image } }, 'A picture of the real page'), {
+        pictures: [{ id: image, type: read.type, bytes: read.bytes }],
+      });
+    }
+    setFile(null);
+  };
+  return (
+    <>
+      <FileTrigger acceptedFileTypes={['image/*']} onSelect={take}>
+        <Button look="quiet">{page.picture ? 'another picture' : 'a picture of it'}</Button>
+      </FileTrigger>
+      <FileTrigger acceptedFileTypes={['image/*']} defaultCamera="environment" onSelect={take}>
+        <Button look="quiet">camera</Button>
+      </FileTrigger>
+      {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
+      <SlipOver title="The real page" isOpen={file !== null} onClose={() => setFile(null)}>
+        {() =>
+          file && (
+            <StraightenPicture
+              file={file}
+              onDone={(corners) => void keep(corners)}
+              onDrop={() => {
+                setTrouble('That cannot be read as a picture. JPEG, PNG and WebP can.');
+                setFile(null);
+              }}
+            />
+          )
+        }
+      </SlipOver>
+    </>
+  );
+}
+
+const Framed = styled.div`
+  position: relative;
+  border: 6px solid ${({ theme }) => theme.sheet};
+  box-shadow: 0 2px 8px ${({ theme }) => theme.shade};
+  img {
+    display: block;
+    max-width: 100%;
+  }
+  i {
+    position: absolute;
+    background: #d9cfc4;
+  }
+`;

@@ -1,0 +1,139 @@
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { CheckboxGroup, DialogTrigger, FileTrigger } from 'react-aria-components';
+import styled from 'styled-components';
+import { tellPage } from '../../../core/making';
+import type { Corners } from '../../../core/straightening';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import type { Image } from '../../data/stockDb';
+import { today } from '../../data/today';
+import { readPicture } from '../../workers/picturesClient';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { FORMATS } from '../../ui/pageWords';
+import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
+import { SlipOver } from '../../ui/SlipOver';
+import { StraightenPicture } from '../../ui/StraightenPicture';
+import { TextField } from '../../ui/TextField';
+import { Tick } from '../../ui/Tick';
+import { useGoAfter } from '../../ui/useGoAfter';
+import { WentOn, wentOn, type Going } from './WentOn';
+
+/** Tells of a page that was made without a plan. */
+export function TellButton() {
+  return (
+    <DialogTrigger>
+      <Button>A page already made</Button>
+      <SlipOver title="A page already made" isWide>
+        {(close) => <Telling onDone={close} />}
+      </SlipOver>
+    </DialogTrigger>
+  );
+}
+
+const CANNOT = 'That cannot be read as a picture. JPEG, PNG and WebP can.';
+
+/** A page's picture as it is taken: the file, then straightened. */
+function useTakenPicture() {
+  const [file, setFile] = useState<File | null>(null);
+  const [picture, setPicture] = useState<Image | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const straighten = async (corners: Corners): Promise<void> => {
+    const read = file ? await readPicture(file, corners).catch(() => null) : null;
+    setTrouble(read ? null : CANNOT);
+    if (read) setPicture({ id: nanoid(8), type: read.type, bytes: read.bytes });
+    setFile(null);
+  };
+  const take = (list: FileList | null): void => {
+    setTrouble(null);
+    setFile(list?.[0] ?? null);
+  };
+  return { file, picture, trouble, straighten, take, drop: () => setFile(null) };
+}
+
+function Telling({ onDone }: { onDone: () => void }) {
+  const go = useGoAfter();
+  const taken = useTakenPicture();
+  const [said, setSaid] = useState({ title: '', date: today(), size: FORMATS[0]?.[0] ?? '' });
+  const [going, setGoing] = useState<Going>({});
+  const tell = (): void => {
+    const format = FORMATS.find(([id]) => id === said.size)?.[2];
+    if (!format) return;
+    const id = nanoid(8);
+    const { picture } = taken;
+    const told = { format, title: said.title.trim(), date: said.date, place: '' };
+    const done = act(tellPage(id, { ...told, ...(picture ? { picture: { image: picture.id } } : {}) }, wentOn(going)), {
+      pictures: picture ? [picture] : [],
+    });
+    void go(
+      done.then((isDone) => {
+        if (isDone) onDone();
+        return isDone ? `/pages/${id}` : null;
+      }),
+    );
+  };
+  if (taken.file)
+    return (
+      <StraightenPicture file={taken.file} onDone={(corners) => void taken.straighten(corners)} onDrop={taken.drop} />
+    );
+  return (
+    <>
+      <Row style={{ alignItems: 'flex-end' }}>
+        <TextField label="Title" value={said.title} onChange={(title) => setSaid((now) => ({ ...now, title }))} />
+        <TextField label="Date" value={said.date} onChange={(date) => setSaid((now) => ({ ...now, date }))} />
+        <Choice
+          label="Page"
+          options={FORMATS.map(([id, name]) => [id, name] as const)}
+          value={said.size}
+          onChange={(size) => setSaid((now) => ({ ...now, size }))}
+        />
+        <FileTrigger acceptedFileTypes={['image/*']} onSelect={taken.take}>
+          <Button>{taken.picture ? 'Another picture' : 'A picture of it'}</Button>
+        </FileTrigger>
+        <FileTrigger acceptedFileTypes={['image/*']} defaultCamera="environment" onSelect={taken.take}>
+          <Button>Camera</Button>
+        </FileTrigger>
+        {taken.picture && <Soft role="status">its picture is there</Soft>}
+      </Row>
+      {taken.trouble !== null && <Wrong role="alert">{taken.trouble}</Wrong>}
+      <FromKits going={going} onGoing={setGoing} />
+      <Row>
+        <Button look="main" onPress={tell}>
+          That is the page
+        </Button>
+        <Button slot="close" look="quiet">
+          Not now
+        </Button>
+        <Soft>What is ticked is used up on it.</Soft>
+      </Row>
+    </>
+  );
+}
+
+/** Which kits went in, and what of what was there. */
+function FromKits({ going, onGoing }: { going: Going; onGoing: (now: Going) => void }) {
+  const kits = useBench((b) => b.kits);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const inOrder = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
+  return (
+    <Stack $gap={8} style={{ width: '100%' }}>
+      <Kits aria-label="Kits that went in" value={[...chosen]} onChange={setChosen}>
+        {inOrder.map(({ id, name }) => (
+          <Tick key={id} value={id}>
+            {name}
+          </Tick>
+        ))}
+      </Kits>
+      {chosen.map((kit) => (
+        <WentOn key={kit} kit={kit} going={going} onGoing={onGoing} />
+      ))}
+    </Stack>
+  );
+}
+
+const Kits = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+`;

@@ -1,0 +1,31 @@
+import type { Page } from '../../../core/things';
+import { pageName } from '../../data/didWords';
+import { useSettings } from '../../data/settings';
+import { Notes } from '../../parts/Notes';
+import { formatWords } from '../../ui/pageWords';
+import { Columns, Screen, Stack } from '../../ui/Screen';
+import { OnThisPage } from './OnThisPage';
+import { PageMenu } from './PageMenu';
+import { PageWords } from './PageWords';
+import { RealPage } from './RealPage';
+
+/** A page that was made without a plan and told afterwards: its picture, its words, what went in. */
+export function ToldPage({ page }: { page: Page }) {
+  const system = useSettings((s) => s.system);
+  return (
+    <Screen
+      title={pageName(page)}
+      about={`${formatWords(page.format, system)} · told afterwards · done`}
+      actions={<PageMenu page={page} />}
+    >
+      <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
+        <PageWords page={page} layout={null} />
+        <RealPage page={page} />
+        <Stack $gap={16}>
+          <OnThisPage page={page} />
+          <Notes table="pages" record={page} />
+        </Stack>
+      </Columns>
+    </Screen>
+  );
+}

@@ -1,0 +1,190 @@
+import { useMemo, useState } from 'react';
+import styled from 'styled-components';
+import type { Size } from '../../../core/geometry';
+import type { Amounts } from '../../../core/ledger';
+import { formatSize } from '../../../core/length';
+import { mayBeCut, type WentOn as What } from '../../../core/making';
+import { looksOf } from '../../../core/placing';
+import { isForPages, isKept } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { MeasureField } from '../../ui/MeasureField';
+import { Paper, paperOf } from '../../ui/Paper';
+import { Row } from '../../ui/Screen';
+import { TextField } from '../../ui/TextField';
+import { Tick } from '../../ui/Tick';
+
+/** What she ticked, by piece, or by lot and part: how much of it. */
+export type Going = Readonly<Record<string, { readonly what: What; readonly most: Size | number }>>;
+
+/** What went on the page: parts of one lot together. */
+export function wentOn(going: Going): readonly What[] {
+  const pieces: What[] = [];
+  const lots = new Map<string, Record<string, number>>();
+  for (const { what } of Object.values(going)) {
+    if ('piece' in what) pieces.push(what);
+    else lots.set(what.lot, { ...lots.get(what.lot), ...what.amounts });
+  }
+  return [...pieces, ...[...lots].map(([lot, amounts]) => ({ lot, amounts }))];
+}
+
+/** A line to tick: what it is called, and what is taken of it to begin with. */
+interface Offered {
+  readonly key: string;
+  readonly name: string;
+  readonly first: Going[string];
+}
+
+/** All that is there of a kit and may have gone on a page: papers by the piece, things by name. */
+function useOffered(kit: string): readonly Offered[] {
+  const bench = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  return useMemo(() => {
+    const own = [...bench.lots.values()].filter((lot) => lot.kit === kit && !isKept(lot.kind) && isForPages(lot));
+    return own.flatMap((lot): Offered[] => {
+      if (lot.measure === 'sheets')
+        return [...bench.ledger.pieces.values()]
+          .filter((piece) => piece.lot === lot.id && piece.where === 'here' && mayBeCut(piece, '', bench))
+          .map((piece) => ({
+            key: piece.id,
+            name: `${piece.name ?? lot.name}, ${formatSize(piece, system)}`,
+            first: { what: { piece: piece.id }, most: { w: piece.w, h: piece.h } },
+          }));
+      return Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {}).map(([part, n]) => ({
+        key: `${lot.id}/${part}`,
+        name:
+          lot.measure === 'letters'
+            ? `${lot.name}: ${part}`
+            : (looksOf({ lot: lot.id, part }, bench)?.name ?? lot.name),
+        first: { what: { lot: lot.id, amounts: { [part]: lot.measure === 'count' ? 1 : n } }, most: n },
+      }));
+    });
+  }, [bench, kit, system]);
+}
+
+export interface WentOnProps {
+  kit: string;
+  going: Going;
+  onGoing: (now: Going) => void;
+}
+
+/** What of one kit went on the page: ticked, with how much of it. */
+export function WentOn({ kit, going, onGoing }: WentOnProps) {
+  const name = useBench((b) => b.kits.get(kit)?.name ?? '');
+  const offered = useOffered(kit);
+  const put = (key: string, one: Going[string] | null): void => {
+    const { [key]: _, ...rest } = going;
+    onGoing(one ? { ...rest, [key]: one } : rest);
+  };
+  return (
+    <section aria-label={`What of ${name} went on it`}>
+      <h3>{name}</h3>
+      <Lines>
+        {offered.map(({ key, name: words, first }) => (
+          <li key={key}>
+            <Tick isSelected={going[key] !== undefined} onChange={(to) => put(key, to ? first : null)}>
+              {words}
+            </Tick>
+            {going[key] && <HowMuch one={going[key]} onChange={(one) => put(key, one)} />}
+          </li>
+        ))}
+      </Lines>
+    </section>
+  );
+}
+
+interface HowMuchProps {
+  one: Going[string];
+  onChange: (one: Going[string]) => void;
+}
+
+/** How much of it went on: a rectangle of a paper, or so many of a thing. */
+function HowMuch({ one, onChange }: HowMuchProps) {
+  const { what, most } = one;
+  if ('piece' in what && typeof most !== 'number')
+    return (
+      <PartOf
+        piece={what.piece}
+        size={what.size ?? most}
+        most={most}
+        onSize={(size) => onChange({ ...one, what: { piece: what.piece, size } })}
+      />
+    );
+  return 'lot' in what && typeof most === 'number' ? (
+    <SoMany what={what} most={most} onChange={(amounts) => onChange({ ...one, what: { lot: what.lot, amounts } })} />
+  ) : null;
+}
+
+interface SoManyProps {
+  what: Extract<What, { lot: string }>;
+  most: number;
+  onChange: (amounts: Amounts) => void;
+}
+
+function SoMany({ what, most, onChange }: SoManyProps) {
+  const system = useSettings((s) => s.system);
+  const measure = useBench((b) => b.lots.get(what.lot)?.measure);
+  const [[part, n] = ['', 1]] = Object.entries(what.amounts);
+  const [typed, setTyped] = useState(String(n));
+  const put = (to: number): void => {
+    if (Number.isSafeInteger(to) && to > 0 && to <= most) onChange({ [part]: to });
+  };
+  if (measure === 'length')
+    return <MeasureField label="how much" value={n} system={system} onChange={(to) => put(to ?? 0)} />;
+  // Of what nobody counts, all that is left went in.
+  if (measure === 'share') return null;
+  const isWrong = !/^\d+$/.test(typed.trim()) || Number(typed) < 1 || Number(typed) > most;
+  return (
+    <TextField
+      label="how many"
+      value={typed}
+      isMeasure
+      error={isWrong ? `from 1 to ${most}` : null}
+      onChange={(to) => {
+        setTyped(to);
+        put(Number(to));
+      }}
+    />
+  );
+}
+
+function PartOf({
+  piece: id,
+  size,
+  most,
+  onSize,
+}: {
+  piece: string;
+  size: Size;
+  most: Size;
+  onSize: (to: Size) => void;
+}) {
+  const system = useSettings((s) => s.system);
+  const piece = useBench((b) => b.ledger.pieces.get(id));
+  const face = useBench((b) => b.lots.get(piece?.lot ?? '')?.front ?? null);
+  return (
+    <Row>
+      {piece && <Paper {...paperOf(piece)} face={face} scale={4} />}
+      {(['w', 'h'] as const).map((side) => (
+        <div key={side} style={{ width: 90 }}>
+          <MeasureField
+            label={side === 'w' ? 'wide' : 'high'}
+            value={size[side]}
+            system={system}
+            onChange={(to) => {
+              if (to && to <= most[side]) onSize({ ...size, [side]: to });
+            }}
+          />
+        </div>
+      ))}
+    </Row>
+  );
+}
+
+const Lines = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 4px 18px;
+  max-height: 260px;
+  overflow: auto;
+`;

@@ -1,0 +1,1 @@
+export { RoundScreen } from './RoundScreen';

@@ -1,0 +1,96 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { heartOf, nearestFirst, pagesRound, type BegunWith, type Heart, type RoundPage } from '../../../core/making';
+import { coloursIn, isHex } from '../../../core/colour';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { FORMATS } from '../../ui/pageWords';
+
+/** What a page is begun with, as the address has it; null: nothing yet. */
+function begunWith(query: URLSearchParams): BegunWith | null {
+  const said = (key: string): string => query.get(key) ?? '';
+  if (said('lot') !== '') return { lot: said('lot'), ...(query.has('part') ? { part: said('part') } : {}) };
+  if (said('piece') !== '') return { piece: said('piece') };
+  if (said('face') !== '') return { face: said('face') };
+  if (said('photo') !== '') return { photo: said('photo') };
+  if (said('words') !== '') return { words: said('words') };
+  return said('colours') === '' ? null : { colours: hexesOf(said('colours')) };
+}
+
+/** Colours as they are told: hexes, or by name. */
+const hexesOf = (text: string): string[] => {
+  const hexes = text
+    .toLowerCase()
+    .split(/[\s,;]+/)
+    .filter((one) => isHex(one));
+  return hexes.length > 0 ? hexes : coloursIn(text).map(({ hex }) => hex);
+};
+
+export interface Round {
+  readonly from: BegunWith | null;
+  readonly heart: Heart | null;
+  readonly pages: readonly RoundPage[];
+  /** 0 to 1 while more are worked out; null: all are there. */
+  readonly done: number | null;
+  /** No further design is tried. */
+  stop: () => void;
+  /** The size of page they are for, by its key among the sizes. */
+  readonly size: string;
+  setSize: (to: string) => void;
+  /** The empty page that is made so; null: a new one. */
+  readonly page: string | null;
+  begin: (from: Readonly<Record<string, string>>) => void;
+}
+
+/** What was found so far, and for what. */
+const NOTHING: { for: Heart | null; pages: readonly RoundPage[]; done: number | null } = {
+  for: null,
+  pages: [],
+  done: null,
+};
+
+/** What can be made round something: worked out design by design, so that the first are there at once. */
+export function useRound(designs: number): Round {
+  const [query, setQuery] = useSearchParams();
+  const bench = useBench((b) => b);
+  const { mat, longestCut } = useSettings();
+  const [size, setSize] = useState(FORMATS[0]?.[0] ?? '');
+  const [found, setFound] = useState(NOTHING);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const stop = (): void => {
+    clearTimeout(timer.current);
+    setFound((now) => ({ ...now, done: null }));
+  };
+  const from = useMemo(() => begunWith(query), [query]);
+  const heart = useMemo(() => (from ? heartOf(from, bench) : null), [from, bench]);
+  useEffect(() => {
+    const format = FORMATS.find(([id]) => id === size)?.[2];
+    if (!heart || !format) return;
+    const asked = pagesRound(heart, bench, { format, mat, longestCut });
+    let n = 0;
+    let found: readonly RoundPage[] = [];
+    const more = (): void => {
+      const next = asked.next();
+      if (next.done) return setFound({ for: heart, pages: found, done: null });
+      if (next.value) found = [...found, next.value].sort(nearestFirst);
+      setFound({ for: heart, pages: found, done: ++n / designs });
+      // One design at a time, so that keys and Stop are heard between.
+      timer.current = setTimeout(more);
+    };
+    timer.current = setTimeout(more);
+    return () => clearTimeout(timer.current);
+  }, [heart, bench, size, mat, longestCut, designs]);
+  const page = query.get('page');
+  return {
+    from,
+    heart,
+    // What was found for something else is not shown.
+    pages: found.for === heart ? found.pages : [],
+    done: heart && found.for !== heart ? 0 : found.done,
+    stop,
+    size,
+    setSize,
+    page,
+    begin: (to) => setQuery({ ...to, ...(page === null ? {} : { page }) }),
+  };
+}
