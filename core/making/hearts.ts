@@ -99,7 +99,7 @@ function ofPhoto(id: string, { photos, stories }: Bench): Heart | null {
   return { ...NOTHING, name, colours, words: `${name} ${stories.get(photo.story)?.name ?? ''}`, photo: id };
 }
 
-/** Words: what of the stash has them printed on it or is called so, and is there, lends its colours and lies on it. */
+/** Words: what of the stash has them printed on it or is called so lends its colours, and is on the page. */
 function ofWords(words: string, bench: Bench): Heart {
   const asked = wordsAsked(words);
   const found = [...bench.lots.values()].flatMap((lot) => {
@@ -113,8 +113,12 @@ function ofWords(words: string, bench: Bench): Heart {
         ? [{ lot: lot.id }]
         : [];
   });
-  const [first] = found;
-  const heart = first ? ofLot(first, bench) : null;
+  // A thing with the words on it before a paper called so.
+  const papers = [...bench.ledger.pieces.values()].flatMap(({ where, lot }) =>
+    where === 'here' && hasAll(plainWords(bench.lots.get(lot)?.name ?? ''), asked) ? [{ lot }] : [],
+  );
+  const [first] = [...found, ...papers];
+  const heart = first && asked.length > 0 ? ofLot(first, bench) : null;
   return { ...(heart ?? NOTHING), name: words, words: `${words} ${heart?.words ?? ''}` };
 }
 

@@ -74,9 +74,11 @@ export function CutListSection({ list, stock, only, onOnly, pins, onPins, nameOf
         })}
       </Lines>
       {only !== null && list.some(({ id }) => id === only) && (
-        <Button look="quiet" onPress={() => onOnly(null)}>
-          plan all that is still to cut
-        </Button>
+        <p>
+          <Button look="quiet" onPress={() => onOnly(null)}>
+            plan all that is still to cut
+          </Button>
+        </p>
       )}
       {list.length > 0 && <Soft>Choose a paper to pin a piece to it.</Soft>}
     </section>

@@ -63,7 +63,7 @@ export function LayerActs({ page, work, layer: id, onGone }: LayerActsProps) {
             void act(changePage(page.id, without, `Left the ${name} out`)).then((done) => done && onGone());
           }}
         >
-          leave the {name} out
+          leave it out
         </Button>
       )}
       {isGlued && <Peel page={page} layer={id} name={name} onGone={onGone} />}

@@ -44,7 +44,7 @@ export function PageMiddle({ page, work, laid, chosen }: PageMiddleProps) {
     <Middle ref={middle}>
       <Versions page={page} />
       <CannotBe page={page} work={work} />
-      {layout && <Drawn {...{ page, work, laid, chosen, room, withAccents }} />}
+      {layout && <Drawn {...{ page, work, laid, chosen, room, withAccents, isEmpty }} />}
       {isEmpty && <EmptyPage page={page} />}
       {layout && !isEmpty && (
         <Tick isSelected={withAccents} onChange={setAccents}>
@@ -66,14 +66,15 @@ function Drawn({
   chosen,
   room,
   withAccents,
-}: PageMiddleProps & { room: number; withAccents: boolean }) {
+  isEmpty,
+}: PageMiddleProps & { room: number; withAccents: boolean; isEmpty: boolean }) {
   const { layout, papers, covers } = work;
   const system = useSettings((s) => s.system);
   const writing = usePageWriting(page);
   const pictures = usePictures(page.photos);
   const eyes = useSecondEyes(page, layout, papers);
   const width = page.format.spread ? 2 * page.format.w : page.format.w;
-  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), 450 / (page.format.h / 8128)));
+  const scale = Math.max(4, Math.min((room - 64) / (width / 8128), (isEmpty ? 300 : 450) / (page.format.h / 8128)));
   const cover = covers.find(({ id }) => id === chosen.layer);
   const drag = (id: string, dx: number, dy: number): void => {
     void act(

@@ -4,6 +4,7 @@ import type { Size } from '../../../core/geometry';
 import type { Amounts } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import { mayBeCut, type WentOn as What } from '../../../core/making';
+import { lettersOf } from '../../ui/lettersOf';
 import { looksOf } from '../../../core/placing';
 import { isForPages, isKept } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -25,7 +26,8 @@ export function wentOn(going: Going): readonly What[] {
     if ('piece' in what) pieces.push(what);
     else lots.set(what.lot, { ...lots.get(what.lot), ...what.amounts });
   }
-  return [...pieces, ...[...lots].map(([lot, amounts]) => ({ lot, amounts }))];
+  const some = [...lots].filter(([, amounts]) => Object.keys(amounts).length > 0);
+  return [...pieces, ...some.map(([lot, amounts]) => ({ lot, amounts }))];
 }
 
 /** A line to tick: what it is called, and what is taken of it to begin with. */
@@ -50,12 +52,15 @@ function useOffered(kit: string): readonly Offered[] {
             name: `${piece.name ?? lot.name}, ${formatSize(piece, system)}`,
             first: { what: { piece: piece.id }, most: { w: piece.w, h: piece.h } },
           }));
-      return Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {}).map(([part, n]) => ({
+      const here = bench.ledger.lots.get(lot.id)?.here ?? {};
+      // Letters are told by the word that they made.
+      if (lot.measure === 'letters')
+        return Object.keys(here).length === 0
+          ? []
+          : [{ key: lot.id, name: lot.name, first: { what: { lot: lot.id, amounts: {} }, most: 0 } }];
+      return Object.entries(here).map(([part, n]) => ({
         key: `${lot.id}/${part}`,
-        name:
-          lot.measure === 'letters'
-            ? `${lot.name}: ${part}`
-            : (looksOf({ lot: lot.id, part }, bench)?.name ?? lot.name),
+        name: looksOf({ lot: lot.id, part }, bench)?.name ?? lot.name,
         first: { what: { lot: lot.id, amounts: { [part]: lot.measure === 'count' ? 1 : n } }, most: n },
       }));
     });
@@ -77,7 +82,7 @@ export function WentOn({ kit, going, onGoing }: WentOnProps) {
     onGoing(one ? { ...rest, [key]: one } : rest);
   };
   return (
-    <section aria-label={`What of ${name} went on it`}>
+    <section aria-label={`What of ${name} went on it`} style={{ width: '100%' }}>
       <h3>{name}</h3>
       <Lines>
         {offered.map(({ key, name: words, first }) => (
@@ -131,6 +136,7 @@ function SoMany({ what, most, onChange }: SoManyProps) {
   };
   if (measure === 'length')
     return <MeasureField label="how much" value={n} system={system} onChange={(to) => put(to ?? 0)} />;
+  if (measure === 'letters') return <LettersUsed lot={what.lot} onChange={onChange} />;
   // Of what nobody counts, all that is left went in.
   if (measure === 'share') return null;
   const isWrong = !/^\d+$/.test(typed.trim()) || Number(typed) < 1 || Number(typed) > most;
@@ -143,6 +149,26 @@ function SoMany({ what, most, onChange }: SoManyProps) {
       onChange={(to) => {
         setTyped(to);
         put(Number(to));
+      }}
+    />
+  );
+}
+
+/** The letters of a set that went on, told by their words. */
+function LettersUsed({ lot, onChange }: { lot: string; onChange: (amounts: Amounts) => void }) {
+  const here = useBench((b) => b.ledger.lots.get(lot)?.here ?? {});
+  const [typed, setTyped] = useState('');
+  const amounts = lettersOf(typed);
+  const short = Object.entries(amounts).filter(([glyph, n]) => (here[glyph] ?? 0) < n);
+  return (
+    <TextField
+      label="letters for"
+      value={typed}
+      error={short.length > 0 ? `There are too few of ${short.map(([glyph]) => glyph).join(', ')}.` : null}
+      onChange={(to) => {
+        setTyped(to);
+        const told = lettersOf(to);
+        if (Object.entries(told).every(([glyph, n]) => (here[glyph] ?? 0) >= n)) onChange(told);
       }}
     />
   );
@@ -182,6 +208,7 @@ function PartOf({
 }
 
 const Lines = styled.ul`
+  width: 100%;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 4px 18px;

@@ -85,9 +85,11 @@ function Offer({ one, round }: { one: RoundPage; round: Round }) {
   const begin = (): void => {
     const id = round.page ?? nanoid(8);
     if (!round.heart) return;
+    round.setBegun(true);
     void go(
       act(beginRound(id, one, round.heart)).then((isDone) => {
         if (isDone) change({ pageInHand: id });
+        else round.setBegun(false);
         return isDone ? `/pages/${id}` : null;
       }),
     );

@@ -34,6 +34,8 @@ export interface Round {
   readonly done: number | null;
   /** No further design is tried. */
   stop: () => void;
+  /** A page was begun, or could not be. */
+  setBegun: (is: boolean) => void;
   /** The size of page they are for, by its key among the sizes. */
   readonly size: string;
   setSize: (to: string) => void;
@@ -41,6 +43,9 @@ export interface Round {
   readonly page: string | null;
   begin: (from: Readonly<Record<string, string>>) => void;
 }
+
+/** Milliseconds between pages shown. */
+const SHOW_EVERY = 400;
 
 /** What was found so far, and for what. */
 const NOTHING: { for: Heart | null; pages: readonly RoundPage[]; done: number | null } = {
@@ -57,6 +62,8 @@ export function useRound(designs: number): Round {
   const [size, setSize] = useState(FORMATS[0]?.[0] ?? '');
   const [found, setFound] = useState(NOTHING);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  // The stash changes with the page that is begun: nothing is looked for any more.
+  const isBegun = useRef(false);
   const stop = (): void => {
     clearTimeout(timer.current);
     setFound((now) => ({ ...now, done: null }));
@@ -65,15 +72,21 @@ export function useRound(designs: number): Round {
   const heart = useMemo(() => (from ? heartOf(from, bench) : null), [from, bench]);
   useEffect(() => {
     const format = FORMATS.find(([id]) => id === size)?.[2];
-    if (!heart || !format) return;
+    if (!heart || !format || isBegun.current) return;
     const asked = pagesRound(heart, bench, { format, mat, longestCut });
     let n = 0;
+    let shown = -Infinity;
     let found: readonly RoundPage[] = [];
     const more = (): void => {
       const next = asked.next();
       if (next.done) return setFound({ for: heart, pages: found, done: null });
       if (next.value) found = [...found, next.value].sort(nearestFirst);
-      setFound({ for: heart, pages: found, done: ++n / designs });
+      n++;
+      // Drawing pages takes longer than thinking them up: the first at once, then a few together.
+      if (performance.now() - shown > SHOW_EVERY) {
+        setFound({ for: heart, pages: found, done: n / designs });
+        shown = performance.now();
+      }
       // One design at a time, so that keys and Stop are heard between.
       timer.current = setTimeout(more);
     };
@@ -88,6 +101,10 @@ export function useRound(designs: number): Round {
     pages: found.for === heart ? found.pages : [],
     done: heart && found.for !== heart ? 0 : found.done,
     stop,
+    setBegun: (is) => {
+      isBegun.current = is;
+      if (is) stop();
+    },
     size,
     setSize,
     page,

@@ -25,15 +25,9 @@ import { MadeOf } from './MadeOf';
 import { NameItems } from './NameItems';
 import { PartWith } from './PartWith';
 import { Notes } from '../../parts/Notes';
+import { lettersOf } from '../../ui/lettersOf';
 import { Trail } from './Trail';
 import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
-
-/** Letters of a word, as many of each as it takes. */
-const lettersOf = (word: string): Amounts => {
-  const amounts: Record<string, number> = {};
-  for (const glyph of word.replace(/\s/g, '')) amounts[glyph] = (amounts[glyph] ?? 0) + 1;
-  return amounts;
-};
 
 const partName = ({ items = [] }: Lot, part: string): string =>
   part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part);
