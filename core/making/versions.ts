@@ -50,9 +50,11 @@ export const anotherVersion =
     return decided('began-page', title, { records: [put('pages', now)] });
   };
 
-/** All versions of a page, with itself, the first begun first. The page that others are versions of may be gone. */
+/** All versions of a page, with itself, the first one first. The page that others are versions of may be gone. */
 export const versionsOf = ({ id, versionOf = id }: Page, { pages }: Pick<Bench, 'pages'>): Page[] =>
-  [...pages.values()].filter((other) => other.id === versionOf || other.versionOf === versionOf);
+  [...pages.values()]
+    .filter((other) => other.id === versionOf || other.versionOf === versionOf)
+    .sort((a, b) => Number(b.id === versionOf) - Number(a.id === versionOf));
 
 /** Takes one version: the others are dropped, as far as nothing is cut or out for any of them. */
 export const takeVersion =

@@ -22,6 +22,8 @@ export interface Choosing {
   readonly colours: readonly ColourShare[];
   /** Slots settled already. */
   readonly settled?: Readonly<Record<string, string>>;
+  /** What is still to be cut, where some of the page is cut or planned already; absent: all of it. */
+  readonly left?: readonly WantedPiece[];
   /** How much nearer a face counts for a slot's largest piece: for its age, or because a leftover serves. */
   readonly favour?: (face: Face, piece: Size) => number;
   /** Faces not to be taken, by slot. */
@@ -71,7 +73,7 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
  */
 export function choosePapers(
   layout: Layout,
-  { faces, stock, colours, longestCut, settled = {}, favour = () => 0, avoid }: Choosing,
+  { faces, stock, colours, longestCut, settled = {}, left, favour = () => 0, avoid }: Choosing,
 ): Record<string, string> {
   const list = cutListOf(layout, { id: '', papers: {} });
   const slots = layout.slots
@@ -102,7 +104,7 @@ export function choosePapers(
       .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))
       .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
       .sort((a, b) => a.distance - b.distance)
-      .find(({ face }) => canBeCut(list, { ...chosen, [slot.id]: face.id }, stock, longestCut));
+      .find(({ face }) => canBeCut(left ?? list, { ...chosen, [slot.id]: face.id }, stock, longestCut));
     if (!best) continue;
     chosen[slot.id] = best.face.id;
     if (anchor.length === 0) anchor = best.face.colours;

@@ -26,7 +26,7 @@ export interface HandCutButtonProps {
 export function HandCutButton(props: HandCutButtonProps) {
   return (
     <DialogTrigger>
-      <Button look="quiet">I cut it by hand …</Button>
+      <Button look="quiet">cut by hand …</Button>
       <SlipOver title="Cut by hand">{(close) => <Fields {...props} onDone={close} />}</SlipOver>
     </DialogTrigger>
   );

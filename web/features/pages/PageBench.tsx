@@ -74,8 +74,9 @@ function Bench({ page }: { page: Page }) {
     >
       <Columns $widths="clamp(204px, 20.6vw, 264px) minmax(0, 1fr) clamp(216px, 22.5vw, 288px)">
         <Stack $gap={14}>
-          {canBeGlued(page, bench) && <GlueSlip page={page} isWhole={state === 'cut'} />}
+          {state === 'cut' && <GlueSlip page={page} isWhole />}
           {isOpen && <PageMaking page={page} work={work} />}
+          {state !== 'cut' && canBeGlued(page, bench) && <GlueSlip page={page} isWhole={false} />}
           {layout && !isOpen && (
             <LayerList layout={layout} papers={work.papers} chosen={chosen.layer} onChoose={chosen.chooseLayer} />
           )}

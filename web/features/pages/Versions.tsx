@@ -11,7 +11,7 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { Slip, Soft } from '../../ui/Screen';
 import { usePageWork } from './usePageWork';
 
-const SCALE = 11;
+const SCALE = 9;
 
 /** Versions of one page side by side: one is taken, the others go. */
 export function Versions({ page }: { page: Page }) {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { choosePapers, holdsPiece } from '../../../core/papers';
 import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/design';
-import { cutListOf, type WantedPiece } from '../../../core/cutlist';
+import { cutListOf, openListOf, type WantedPiece } from '../../../core/cutlist';
 import { stockOnHand } from '../../../core/stock';
 import type { CutStock } from '../../../core/cutting';
 import type { ColourShare } from '../../../core/colour';
@@ -41,6 +41,7 @@ export function usePageWork(page: Page): PageWork {
   );
   const faces = useMemo(() => [...bench.faces.values()], [bench.faces]);
   const isOpen = page.glued === null;
+  const open = useMemo(() => openListOf(page, bench) ?? [], [page, bench]);
   const papers = useMemo(() => {
     if (!layout || !isOpen) return page.papers;
     const leftovers = stock.filter(({ fresh }) => !fresh);
@@ -50,9 +51,10 @@ export function usePageWork(page: Page): PageWork {
       colours,
       longestCut,
       settled: page.papers,
+      left: open,
       favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0),
     });
-  }, [layout, isOpen, faces, stock, colours, longestCut, page.papers]);
+  }, [layout, isOpen, faces, stock, colours, longestCut, page.papers, open]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
   const list = useMemo(
     () => (layout ? cutListOf(layout, { id: page.id, papers, ...(page.more ? { more: page.more } : {}) }) : []),
