@@ -27,7 +27,7 @@ export function PhotoPlaces({ page }: { page: Page }) {
     <section aria-label="On this page">
       <Places>
         {page.photos.map(({ photo, w, h }, i) => (
-          <li key={`${i} ${photo ?? ''}`}>
+          <li key={i}>
             <PlaceButton page={page} at={i}>
               {i + 1} · {photo === null ? 'a place kept' : (photos.get(photo)?.name ?? 'a photo')}
             </PlaceButton>

@@ -18,8 +18,6 @@ import { Working } from '../../ui/Working';
 import { BeginWith } from './BeginWith';
 import { useRound, type Round } from './useRound';
 
-/** So many are shown. */
-const SHOWN = 9;
 const WIDTH = 250;
 
 /** What can be made round this? Pages drawn whole round a paper, a thing, a photo, words or colours. */
@@ -58,7 +56,7 @@ export function RoundScreen() {
             <Soft>No page of this size can be made round it from what is here. Try a smaller one.</Soft>
           )}
           <Pages>
-            {pages.slice(0, SHOWN).map((one) => (
+            {pages.map((one) => (
               <Offer key={one.design} one={one} round={round} />
             ))}
           </Pages>

@@ -44,8 +44,8 @@ export interface Round {
   begin: (from: Readonly<Record<string, string>>) => void;
 }
 
-/** Milliseconds between pages shown. */
-const SHOW_EVERY = 400;
+/** So many milliseconds are looked for pages before some are shown: the nearest of them first. */
+const TOGETHER = 900;
 
 /** What was found so far, and for what. */
 const NOTHING: { for: Heart | null; pages: readonly RoundPage[]; done: number | null } = {
@@ -64,8 +64,10 @@ export function useRound(designs: number): Round {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   // The stash changes with the page that is begun: nothing is looked for any more.
   const isBegun = useRef(false);
+  const showNow = useRef<() => void>(undefined);
   const stop = (): void => {
     clearTimeout(timer.current);
+    showNow.current?.();
     setFound((now) => ({ ...now, done: null }));
   };
   const from = useMemo(() => begunWith(query), [query]);
@@ -75,22 +77,27 @@ export function useRound(designs: number): Round {
     if (!heart || !format || isBegun.current) return;
     const asked = pagesRound(heart, bench, { format, mat, longestCut });
     let n = 0;
-    let shown = -Infinity;
-    let found: readonly RoundPage[] = [];
-    const more = (): void => {
-      const next = asked.next();
-      if (next.done) return setFound({ for: heart, pages: found, done: null });
-      if (next.value) found = [...found, next.value].sort(nearestFirst);
-      n++;
-      // Drawing pages takes longer than thinking them up: the first at once, then a few together.
-      if (performance.now() - shown > SHOW_EVERY) {
-        setFound({ for: heart, pages: found, done: n / designs });
-        shown = performance.now();
-      }
-      // One design at a time, so that keys and Stop are heard between.
-      timer.current = setTimeout(more);
+    let since = performance.now();
+    let shown: readonly RoundPage[] = [];
+    let more: RoundPage[] = [];
+    // What is shown stays where it is: nobody likes to press a button that moves.
+    const show = (done: number | null): void => {
+      shown = [...shown, ...more.sort(nearestFirst)];
+      more = [];
+      since = performance.now();
+      setFound({ for: heart, pages: shown, done });
     };
-    timer.current = setTimeout(more);
+    showNow.current = () => show(null);
+    const step = (): void => {
+      const next = asked.next();
+      if (next.done) return show(null);
+      if (next.value) more.push(next.value);
+      n++;
+      if (performance.now() - since > TOGETHER) show(n / designs);
+      // One design at a time, so that keys and Stop are heard between.
+      timer.current = setTimeout(step);
+    };
+    timer.current = setTimeout(step);
     return () => clearTimeout(timer.current);
   }, [heart, bench, size, mat, longestCut, designs]);
   const page = query.get('page');
