@@ -33,7 +33,18 @@ for (const look of ['day', 'evening']) {
     await goTo(page, 'Busters');
     await expect(page.getByText('Looking through the leftovers')).toBeHidden({ timeout: 90_000 });
     expect(await findings(page), 'Busters').toEqual([]);
+    if (look === 'day') return;
+    await goTo(page, 'Pages');
+    await page.getByRole('button', { name: 'New page' }).click();
+    await expect(page.getByRole('region', { name: 'What could lie here' })).toBeVisible();
+    expect(await findings(page), 'a page').toEqual([]);
+    await page.getByRole('button', { name: /^To the cuts/ }).click();
+    await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
+    expect(await findings(page), 'its plan').toEqual([]);
   });
+
+  // Benches and slips are made of the same parts in the same colours: by day alone.
+  if (look === 'evening') continue;
 
   test(`the benches of a parcel, a page and a cut are free of findings, by ${look}`, async ({ page }) => {
     await openDemo(page);
@@ -95,9 +106,6 @@ for (const look of ['day', 'evening']) {
     expect(await findings(page), 'keys').toEqual([]);
   });
 
-  // Slips are made of the same parts in the same colours: by day alone.
-  if (look === 'evening') continue;
-
   test(`the slips of photos and designs are free of findings, by ${look}`, async ({ page }) => {
     await openDemo(page);
     await page.goto('/settings');
@@ -115,11 +123,33 @@ for (const look of ['day', 'evening']) {
     expect(await findings(page), 'a photo').toEqual([]);
     await page.getByRole('button', { name: 'Plan the pages of A moth-trapping night' }).click();
     expect(await findings(page), 'a story').toEqual([]);
+    await page.goto('/round?words=after+ten');
+    await expect(page.getByText('Trying design after design')).toBeHidden();
+    expect(await findings(page), 'round words').toEqual([]);
     await goTo(page, 'Pages');
+    await page.getByRole('button', { name: 'A page already made' }).click();
+    await page.getByRole('dialog').getByText('Moth Lantern', { exact: true }).click();
+    await page.getByRole('dialog').getByText('enamel dots').first().click();
+    expect(await findings(page), 'a page already made').toEqual([]);
+    await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'New page' }).click();
+    await expect(page.getByRole('region', { name: 'What could lie here' })).toBeVisible();
+    expect(await findings(page), 'an empty page').toEqual([]);
     await page.getByRole('button', { name: /^Hawk-moth/ }).click();
     await page.getByRole('button', { name: /^Frame 12 × 12/ }).click();
     expect(await findings(page), 'a layer chosen').toEqual([]);
+    await page.getByRole('button', { name: '1 · Hawk-moth' }).click();
+    expect(await findings(page), 'a photo of the page').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'cut by hand …' }).first().click();
+    expect(await findings(page), 'cut by hand').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'This page …' }).click();
+    await page.getByRole('menuitem', { name: 'Another version, beside it' }).click();
+    await expect(page.getByText('Version 2 is on the bench.')).toBeVisible();
+    await page.getByText('order of work', { exact: true }).click();
+    expect(await findings(page), 'versions, and notes').toEqual([]);
+    await page.getByText('papers', { exact: true }).click();
     await page.getByRole('button', { name: 'Designs side by side' }).click();
     await page.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 });
     expect(await findings(page), 'designs side by side').toEqual([]);
