@@ -66,7 +66,9 @@ test('a page begun with words, cut piece by piece, one paper swapped after it, g
 
   // Glued layer by layer, then the rest.
   await page.getByText('papers', { exact: true }).click();
-  await layers(page).getByRole('button', { name: /^Frame/ }).click();
+  await layers(page)
+    .getByRole('button', { name: /^Frame/ })
+    .click();
   await page.getByRole('button', { name: 'Glue it now' }).click();
   await expect(page.getByRole('button', { name: /^Peel the frame off/ })).toBeVisible();
   await page.getByRole('button', { name: 'It is glued' }).click();
@@ -90,7 +92,9 @@ test('a page begun with words, cut piece by piece, one paper swapped after it, g
   expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([2400, 2400]);
 });
 
-test('a page is told afterwards from a picture: what went in is used up, its pages are found by it', async ({ page }) => {
+test('a page is told afterwards from a picture: what went in is used up, its pages are found by it', async ({
+  page,
+}) => {
   await openDemo(page);
   await goTo(page, 'Pages');
   await page.getByRole('button', { name: 'A page already made' }).click();
@@ -157,6 +161,7 @@ test('an empty page is there at once; a place is kept at a typed size, a photo t
   await expect(works).toBeHidden();
   await page.keyboard.press('Control+z');
   await page.getByRole('button', { name: '1 · a place kept' }).click();
+  await slip.getByText('the photo is printed to this size').click();
   await slip.getByRole('button', { name: /Photo$/ }).click();
   await page.getByRole('option', { name: /^Torch on the wall/ }).click();
   await slip.getByRole('button', { name: 'So', exact: true }).click();

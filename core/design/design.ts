@@ -56,6 +56,8 @@ export interface DesignError {
   readonly needs: Size | null;
   readonly room: Size | null;
   readonly most: number | null;
+  /** Of a spread: on which of its pages, the left (0) or the right (1). */
+  readonly side?: 0 | 1;
 }
 
 /** Something about a design that is hers to choose. The first choice holds until she does. */

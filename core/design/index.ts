@@ -1,4 +1,5 @@
 export { ownSlotOf } from './apart';
+export { marginsOf, onBacking } from './backing';
 export { blankOf, isCutAsItLies } from './blank';
 export { CORNER, roundedCorners } from './corners';
 export type { Corners } from './corners';

@@ -86,7 +86,10 @@ export function layOut(
       isSpread: format.spread,
       chosen,
     });
-    if (!page.ok) return err({ ...page.error, photo: page.error.photo === null ? null : page.error.photo + first });
+    if (!page.ok) {
+      const photo = page.error.photo === null ? null : page.error.photo + first;
+      return err({ ...page.error, photo, ...(format.spread ? { side } : {}) });
+    }
     pages.push(page.value);
   }
   const last = pages[pages.length - 1]!;

@@ -1,4 +1,4 @@
-import type { Face, Lot, Photo } from '../things';
+import type { Face, Lot, Page, Photo } from '../things';
 import type { Records, TableName } from './bench';
 
 /** Where a record names a picture, by JSON pointer from the record, and which. */
@@ -7,7 +7,7 @@ export interface ImageReference {
   readonly image: string;
 }
 
-const ofFace = ({ picture }: Partial<Pick<Face, 'picture'>>): ImageReference[] =>
+const ofPictured = ({ picture }: Partial<Pick<Face | Page, 'picture'>>): ImageReference[] =>
   picture ? [{ at: '/picture', image: picture.image }] : [];
 const ofLot = ({ items = [] }: Pick<Lot, 'items'>): ImageReference[] =>
   items.flatMap(({ picture }, i) => (picture ? [{ at: `/items/${i}/picture`, image: picture.image }] : []));
@@ -15,11 +15,11 @@ const ofPhoto = ({ image }: Partial<Pick<Photo, 'image'>>): ImageReference[] =>
   image === undefined ? [] : [{ at: '/image', image }];
 
 /** Tables whose records name pictures. */
-export const PICTURED = ['photos', 'faces', 'lots'] as const satisfies readonly TableName[];
+export const PICTURED = ['photos', 'faces', 'lots', 'pages'] as const satisfies readonly TableName[];
 
 /** The pictures that a record, or some fields of one, name. */
 export const imagesOf = (record: Partial<Records[(typeof PICTURED)[number]]>): readonly ImageReference[] => [
   ...ofPhoto(record as Partial<Photo>),
-  ...ofFace(record as Partial<Face>),
+  ...ofPictured(record as Partial<Face | Page>),
   ...ofLot(record as Partial<Lot>),
 ];

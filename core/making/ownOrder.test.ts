@@ -13,6 +13,8 @@ import {
   changePhoto,
   copyPage,
   dropNote,
+  earlier,
+  fillPlace,
   gluePage,
   keepNote,
   layOn,
@@ -125,6 +127,55 @@ describe('a page changed after it is cut', () => {
     world.do(changePhoto('ph', { w: inches(3), h: inches(3) }));
     expect(pageOf(world).photos[0]).toMatchObject({ w: inches(3), h: inches(3) });
     expect(piecesOf(world).some(({ slot }) => slot === 'mat')).toBe(false);
+  });
+});
+
+describe('places for photos', () => {
+  const photo = {
+    id: 'ph',
+    story: 's',
+    name: 'kiln',
+    image: 'i',
+    w: inches(6),
+    h: inches(4),
+    colours: [],
+    added: '2026-11-01',
+  };
+  const withPhoto = (some: Partial<typeof photo> & { isPrinted?: boolean } = {}): World => {
+    const world = begun({
+      photos: [
+        { photo: null, w: inches(3.25), h: inches(4.75) },
+        { photo: null, w: inches(2), h: inches(2) },
+      ],
+    });
+    const stories = new Map([['s', { id: 's', name: 'firing', date: '', place: '' }]]);
+    world.bench = { ...world.bench, stories, photos: new Map([['ph', { ...photo, ...some }]]) };
+    return world;
+  };
+
+  test('a photo taken later is printed to its place, or lays the page anew', () => {
+    const world = withPhoto();
+    world.do(fillPlace('p', 0, 'ph', true));
+    expect(world.bench.photos.get('ph')).toMatchObject({ w: inches(3.25), h: inches(4.75) });
+    expect(pageOf(world).photos[0]).toMatchObject({ photo: 'ph', w: inches(3.25), h: inches(4.75) });
+    world.undo();
+    expect(world.bench.photos.get('ph')).toEqual(photo);
+    world.do(fillPlace('p', 0, 'ph', false));
+    expect(pageOf(world).photos[0]).toMatchObject({ photo: 'ph', w: inches(6), h: inches(4) });
+  });
+
+  test('one that is printed stays as it is printed', () => {
+    const world = withPhoto({ isPrinted: true });
+    world.do(fillPlace('p', 0, 'ph', true));
+    expect(pageOf(world).photos[0]).toMatchObject({ photo: 'ph', w: inches(6), h: inches(4) });
+  });
+
+  test('two change places', () => {
+    const world = withPhoto();
+    world.do(earlier('p', 1));
+    expect(pageOf(world).photos.map(({ w }) => w)).toEqual([inches(2), inches(3.25)]);
+    world.do(earlier('p', 0));
+    expect(pageOf(world).photos.map(({ w }) => w)).toEqual([inches(2), inches(3.25)]);
   });
 });
 

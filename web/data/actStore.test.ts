@@ -6,7 +6,7 @@ import { acceptPlan, changeKit, changeLot, decided, put, type Bench, type Decidi
 import { inches } from '../../core/length';
 import { stockOnHand } from '../../core/stock';
 import { pageState } from '../../core/cutlist';
-import { beginPage, makeCut, shelfOf, releasePage } from '../../core/making';
+import { beginPage, changePage, makeCut, shelfOf, releasePage, tellPage } from '../../core/making';
 import { cutsNow, planFor } from '../../core/making/test/world';
 import type { Draft, Lot } from '../../core/things';
 import { commitAct, keepDraft, redoAct, undoAct } from './actStore';
@@ -158,6 +158,16 @@ describe('pictures', () => {
     await commitAct(db, parcel, DAY);
     expect(await sweepPictures(db)).toBe(1);
     expect(await db.images.count()).toBe(0);
+  });
+
+  test('of real pages are kept and swept as others are', async () => {
+    const plan = { format: { w: 9, h: 9, spread: false }, title: 'told', date: '', place: '' };
+    await commitAct(db, tellPage('page', { ...plan, picture: { image: 'i' } }, []), DAY, [picture]);
+    await db.acts.clear();
+    expect(await sweepPictures(db)).toBe(0);
+    await commitAct(db, changePage('page', { picture: undefined }), DAY);
+    await db.acts.clear();
+    expect(await sweepPictures(db)).toBe(1);
   });
 
   test('of things in packs are kept and swept as others are', async () => {

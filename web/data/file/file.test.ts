@@ -249,6 +249,28 @@ describe('a file is held to every law', () => {
     expect(readBenchJson(JSON.parse(JSON.stringify(json)))).toMatchObject({ ok: false, error: { at } });
   });
 
+  test('what a page keeps of its own order is read as it was written', async () => {
+    const note = { id: 'n', day: DAY, words: 'less glue', isForNext: true as const };
+    const own = {
+      ...page,
+      photos: [{ photo: 'p1', w: 6, h: 4, mats: [1, 2], rounded: 'outer' as const }],
+      mayOverlap: true,
+      apart: ['mat-1'],
+      without: ['panel-1'],
+      papers: { 'own mat-1': 'f' },
+      picture: { image: 'i2', covered: [{ x: 0.1, y: 0.1, w: 0.2, h: 0.2 }] },
+      notes: [note],
+      versionOf: 'another',
+      isTold: true as const,
+    };
+    const kits = file.kits.map((kit) => ({ ...kit, notes: [note] }));
+    await put(asBlob({ ...file, kits, lots: [{ ...lot, notes: [note] }], pages: [own] }));
+    const bench = await known();
+    expect([...bench.pages.values()]).toEqual([own]);
+    expect(bench.kits.get('k')?.notes).toEqual([note]);
+    expect(bench.lots.get('l')?.notes).toEqual([note]);
+  });
+
   test('parts may be called anything at all', () => {
     const json = `{"constructor": 2, "__proto__": 3}`;
     const text = JSON.stringify(withEvents()).replace(
@@ -266,13 +288,17 @@ describe('a file is held to every law', () => {
     expect(salvage(json)?.file.pages).toEqual([{ ...page, placed: [on('a', 'm1')] }]);
   });
 
-  test('of papers and things whose picture is gone only the picture is left out', () => {
+  test('of papers, things and pages whose picture is gone only the picture is left out', () => {
     const items = [{ id: 'a', name: 'jar', picture: PICTURE }];
     const faces = file.faces.map((face) => ({ ...face, picture: { image: 'nowhere', w: 9, h: 9 } }));
-    const saved = salvage({ ...file, faces, lots: [{ ...lot, items }] });
+    const pages = [{ ...page, picture: { image: 'nowhere' } }];
+    const json = { ...file, faces, lots: [{ ...lot, items }], pages };
+    expect(readBenchJson({ ...file, pages }).error).toMatchObject({ kind: 'nothing-there', at: '/pages/0/picture' });
+    const saved = salvage(json);
+    expect(saved?.file.pages).toEqual([page]);
     expect(saved?.file.faces).toEqual(file.faces);
     expect(saved?.file.lots).toEqual([{ ...lot, items: [{ id: 'a', name: 'jar' }] }]);
-    expect(saved?.lost).toHaveLength(2);
+    expect(saved?.lost).toHaveLength(3);
   });
 
   test('whatever is broken in it, it is refused at a place, and what is saved of it is whole', () =>

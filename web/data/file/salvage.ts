@@ -1,4 +1,4 @@
-import type { Face, Lot, Page } from '../../../core/things';
+import type { Lot, Page } from '../../../core/things';
 import type { FileError } from './benchFile';
 import type { BenchFile } from './contents';
 import { readBenchJson } from './benchFile';
@@ -19,14 +19,14 @@ function leaveOff(file: BenchFile, page: number, placed: number): void {
   if (one?.placed) pages[page] = { ...one, placed: one.placed.toSpliced(placed, 1) };
 }
 
-/** Papers and things are whole without their pictures; a photo is not. */
-const PICTURE = /^\/(faces|lots)\/(\d+)(?:\/items\/(\d+))?\/picture/;
+/** Papers, things and pages are whole without their pictures; a photo is not. */
+const PICTURE = /^\/(faces|lots|pages)\/(\d+)(?:\/items\/(\d+))?\/picture/;
 
-function leavePictureOff(file: BenchFile, table: 'faces' | 'lots', row: number, item: string | undefined): void {
+function leavePictureOff(file: BenchFile, table: string, row: number, item: string | undefined): void {
   const without = <T extends { readonly picture?: unknown }>({ picture: _, ...rest }: T) => rest;
-  if (table === 'faces') {
-    const faces = file.faces as Face[];
-    faces.splice(row, 1, ...faces.slice(row, row + 1).map(without));
+  if (table === 'faces' || table === 'pages') {
+    const own = file[table] as { readonly picture?: unknown }[];
+    own.splice(row, 1, ...own.slice(row, row + 1).map(without));
     return;
   }
   const lots = file.lots as Lot[];
@@ -63,7 +63,7 @@ export function salvage(json: unknown): Salvaged | null {
     }
     const [, of, row, item] = PICTURE.exec(at) ?? [];
     if (of !== undefined && row !== undefined) {
-      leavePictureOff(file, of === 'faces' ? 'faces' : 'lots', Number(row), item);
+      leavePictureOff(file, of, Number(row), item);
       continue;
     }
     const [, table, index] = /^\/(\w+)(?:\/(\d+))?/.exec(at) ?? [];

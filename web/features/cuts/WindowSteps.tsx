@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { coverOf, pageLayout } from '../../../core/design';
+import { coverOf, pageLayout, slotOfMore } from '../../../core/design';
 import { framesOf, isScarce, windowsFor, windowsOf, type Window } from '../../../core/cutlist';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../../core/making';
@@ -43,6 +43,12 @@ function WindowDrawing({ window: { layer, at, face }, system }: { window: Window
   );
 }
 
+/** On which page of a spread it lies; a frame beyond the design lies on either. */
+function sideOf({ format, more = [] }: Page, { layer }: Window): string {
+  if (!format.spread || more.some((piece) => slotOfMore(piece) === layer.slot)) return '';
+  return layer.x >= format.w ? ', on the right page' : ', on the left page';
+}
+
 /** Hidden middles to be cut out before glueing, as her school has it, each with its distances from two edges. */
 export function WindowSteps({ page }: { page: Page }) {
   const bench = useBench((b) => b);
@@ -61,7 +67,10 @@ export function WindowSteps({ page }: { page: Page }) {
         <article key={window.layer.id}>
           <WindowDrawing window={window} system={system} />
           <div>
-            <h3>{slotName(page, window.layer.slot)}</h3>
+            <h3>
+              {slotName(page, window.layer.slot)}
+              {sideOf(page, window)}
+            </h3>
             <p>
               Measure <b>{formatLength(window.at.x, system)}</b> from its left and{' '}
               <b>{formatLength(window.at.y, system)}</b> from its head; cut out{' '}

@@ -11,6 +11,7 @@ import { inSentence } from '../../ui/inSentence';
 import { designWords, formatWords } from '../../ui/pageWords';
 import { Row, Slip, Wrong } from '../../ui/Screen';
 import { nameOfSlot } from './layerName';
+import { SmallerPaper } from './SmallerPaper';
 import type { PageWork } from './usePageWork';
 
 /** What would work instead, as it stands on its button. */
@@ -36,7 +37,8 @@ function workingWords({ kind, name, measure }: Working, page: Page, system: Meas
 }
 
 /** Why the page cannot be so, and the nearest that can: one press takes it. */
-export function CannotBe({ page, work: { error, layout, short } }: { page: Page; work: PageWork }) {
+export function CannotBe({ page, work }: { page: Page; work: PageWork }) {
+  const { error, layout, short } = work;
   const system = useSettings((s) => s.system);
   const faces = useBench((b) => b.faces);
   return (
@@ -66,6 +68,9 @@ export function CannotBe({ page, work: { error, layout, short } }: { page: Page;
             design, or unpack more paper.
           </Wrong>
         ))}
+      {layout && short.some(({ slot }) => slot === 'ground') && (
+        <SmallerPaper page={page} layout={layout} work={work} />
+      )}
     </>
   );
 }

@@ -1,7 +1,7 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { inches } from '../../../core/length';
-import { changePage } from '../../../core/making';
+import { changePage, earlier, fillPlace } from '../../../core/making';
 import type { Page, PagePhoto } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -9,7 +9,8 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { Row, Soft, Stack } from '../../ui/Screen';
+import { Row, Stack } from '../../ui/Screen';
+import { Tick } from '../../ui/Tick';
 import { SlipOver } from '../../ui/SlipOver';
 
 export interface PlaceButtonProps {
@@ -71,13 +72,24 @@ function Fields({ page, at, onDone }: FieldsProps) {
   if (!place) return null;
   return (
     <Stack>
-      <Which page={page} place={place} onPut={put} />
+      <Which page={page} at={at} place={place} onPut={put} />
       {place.photo === null && <PlaceSize place={place} onPut={put} />}
       <Around place={place} onPut={put} />
       <Row>
         <Button look="main" onPress={onDone}>
           So
         </Button>
+        {at > 0 && (
+          <Button
+            look="quiet"
+            onPress={() => {
+              void act(earlier(page.id, at), { isQuiet: true });
+              onDone();
+            }}
+          >
+            before photo {at}
+          </Button>
+        )}
         <Button
           look="quiet"
           onPress={() => {
@@ -98,27 +110,32 @@ interface PartProps {
   onPut: (change: (now: PagePhoto) => PagePhoto, words: string) => void;
 }
 
-/** Which photo it is; one that is taken later lays the page anew. */
-function Which({ page, place, onPut }: PartProps & { page: Page }) {
+/** Which photo it is; one that is taken later lays the page anew, or is printed to its place. */
+function Which({ page, at, place, onPut }: PartProps & { page: Page; at: number }) {
   const { photos, stories } = useBench((b) => b);
+  const [isPrintedTo, setPrintedTo] = useState(true);
   const own = new Set(page.photos.map(({ photo }) => photo));
   const waiting = [...photos.values()].filter(({ id }) => id === place.photo || !own.has(id));
   return (
-    <Choice
-      label="Photo"
-      options={[
-        [KEPT, 'a place kept, for one not taken yet'],
-        ...waiting.map(({ id, name, story }): [string, string] => [id, `${name}, ${stories.get(story)?.name ?? ''}`]),
-      ]}
-      value={place.photo ?? KEPT}
-      onChange={(id) => {
-        const photo = photos.get(id);
-        onPut(
-          (now) => (photo ? { ...now, photo: id, w: photo.w, h: photo.h } : { ...now, photo: null }),
-          photo ? `Took ${photo.name}` : 'Kept a place for a photo',
-        );
-      }}
-    />
+    <>
+      <Choice
+        label="Photo"
+        options={[
+          [KEPT, 'a place kept, for one not taken yet'],
+          ...waiting.map(({ id, name, story }): [string, string] => [id, `${name}, ${stories.get(story)?.name ?? ''}`]),
+        ]}
+        value={place.photo ?? KEPT}
+        onChange={(id) => {
+          if (id === KEPT) onPut((now) => ({ ...now, photo: null }), 'Kept a place for a photo');
+          else void act(fillPlace(page.id, at, id, isPrintedTo && place.photo === null), { isQuiet: true });
+        }}
+      />
+      {place.photo === null && (
+        <Tick isSelected={isPrintedTo} onChange={setPrintedTo}>
+          the photo is printed to this size
+        </Tick>
+      )}
+    </>
   );
 }
 
@@ -143,7 +160,6 @@ function PlaceSize({ place, onPut }: PartProps) {
       <Button onPress={() => onPut(({ w, h, ...now }) => ({ ...now, w: h, h: w }), 'Turned a place for a photo')}>
         {place.w > place.h ? 'make it upright' : 'make it lie'}
       </Button>
-      <Soft>Photos, To print, sets a print to this size.</Soft>
     </Row>
   );
 }
