@@ -92,6 +92,14 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
   ],
   ['pages', (p) => p.goto(`${address}/pages`)],
   [
+    'round',
+    async (p) => {
+      await p.goto(`${address}/round?words=after+ten`);
+      await p.getByRole('button', { name: 'Begin this page: Framed ground' }).waitFor();
+      await p.getByText('Trying design after design').waitFor({ state: 'hidden' });
+    },
+  ],
+  [
     'share-out',
     async (p) => {
       await startPages(p);

@@ -31,6 +31,15 @@ test('what is offered for a page that cannot be laid out works, each kind once',
     ),
   ));
 
+test('a place kept is made smaller in its shape, its mat as wide as it was', () => {
+  const small = { ...page, format: { ...size(4.5, 7.875), spread: false }, photos: [{ photo: null, ...size(6, 4) }] };
+  const way = whatWorks(small, pageLayout(small).error!).find(({ kind }) => kind === 'smaller-place')!;
+  const [place] = way.change.photos!;
+  expect(place!.w / place!.h).toBeCloseTo(1.5, 1);
+  expect(place!.w % inches(1 / 8)).toBe(0);
+  expect(pageLayout({ ...small, ...way.change }).ok).toBe(true);
+});
+
 test('a mat too wide is made narrower before anything else is changed', () => {
   const tight = { ...page, design: 'photo-block', photos: [{ photo: null, ...size(6, 5) }], mat: inches(1 / 2) };
   const laid = pageLayout(tight);

@@ -1,12 +1,13 @@
 import { inches } from '../length';
-import type { Page } from '../things';
+import type { Page, PagePhoto } from '../things';
 import type { DesignError } from './design';
 import { DESIGNS } from './designs';
 import { designOfPage, pageLayout, type LaidPage } from './pageLayout';
 
 /** Something near to a page that cannot be laid out, and that can: what it is in short, and what changes of the page. */
 export interface Working {
-  readonly kind: 'narrower-mats' | 'no-mats' | 'option' | 'overlap' | 'design' | 'spread' | 'larger' | 'fewer';
+  readonly kind:
+    'narrower-mats' | 'no-mats' | 'smaller-place' | 'option' | 'overlap' | 'design' | 'spread' | 'larger' | 'fewer';
   /** Of an option or a design, what it is called; of mats their margin, ticks; of a photo that is left out, its place. */
   readonly name: string;
   readonly measure: number | null;
@@ -22,8 +23,21 @@ const withMats = (page: LaidPage, mat: number): Partial<Page> => ({
   photos: page.photos.map(({ mats, ...photo }) => (mats?.length === 0 ? { ...photo, mats } : photo)),
 });
 
+/** A place kept, made as much smaller as what there is for it asks, in whole eighths of an inch; null where it is a photo. */
+function smallerPlace({ photos }: LaidPage, { photo, needs, room }: DesignError): readonly PagePhoto[] | null {
+  const place = photos[photo ?? -1];
+  if (!place || place.photo !== null || !needs || !room) return null;
+  // Its mats stay as wide as they are.
+  const [mats, high] = [needs.w - place.w, needs.h - place.h];
+  const by = Math.min((room.w - mats) / place.w, (room.h - high) / place.h);
+  const [w, h] = [place.w, place.h].map((side) => Math.floor((side * by) / inches(1 / 8)) * inches(1 / 8));
+  return w && h && w > 0 && h > 0 ? photos.with(photo ?? 0, { ...place, w, h }) : null;
+}
+
 /** All that could be changed, what is least of it first. */
-function changesOf(page: LaidPage, { photo }: DesignError): Working[] {
+function changesOf(page: LaidPage, error: DesignError): Working[] {
+  const { photo } = error;
+  const smaller = smallerPlace(page, error);
   const widest = Math.max(page.mat, ...page.photos.flatMap(({ mats = [] }) => mats));
   const one = (kind: Working['kind'], change: Partial<Page>, name = '', measure: number | null = null): Working => ({
     kind,
@@ -37,6 +51,7 @@ function changesOf(page: LaidPage, { photo }: DesignError): Working[] {
   return [
     ...MARGINS.filter((margin) => margin < widest).map((mat) => one('narrower-mats', withMats(page, mat), '', mat)),
     one('no-mats', { mat: 0, photos: photos.map((own) => ({ ...own, mats: [] })) }),
+    ...(smaller ? [one('smaller-place', { photos: smaller }, '', photo)] : []),
     ...options.flatMap(({ id, choices }) =>
       choices.map(([choice, name]) => one('option', { options: { ...page.options, [id]: choice } }, name)),
     ),

@@ -79,7 +79,7 @@ export function piecesOn(page: Page, { ledger, lots }: Bench): readonly CutOnPag
 export function borrowedFor(page: string, { ledger, lots }: Bench): readonly Lot[] {
   const taken = [...ledger.events.values()].flatMap((event) => {
     const lot = event.type === 'claimed' && event.page === page && 'lot' in event ? lots.get(event.lot) : undefined;
-    return lot && isKept(lot.kind) && !ledger.undone.has(event.id) ? [lot] : [];
+    return lot && isKept(lot.kind) && !ledger.undone.has(event.id) && !ledger.backward.has(event.id) ? [lot] : [];
   });
   return [...new Set(taken)];
 }

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { whatWorks, type Working } from '../../../core/design';
-import { formatLength, type MeasureSystem } from '../../../core/length';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import { changePage } from '../../../core/making';
 import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
@@ -15,12 +15,16 @@ import { SmallerPaper } from './SmallerPaper';
 import type { PageWork } from './usePageWork';
 
 /** What would work instead, as it stands on its button. */
-function workingWords({ kind, name, measure }: Working, page: Page, system: MeasureSystem): string {
+function workingWords({ kind, name, measure, change }: Working, page: Page, system: MeasureSystem): string {
   switch (kind) {
     case 'narrower-mats':
       return `mats of ${formatLength(measure ?? 0, system)}`;
     case 'no-mats':
       return 'without mats';
+    case 'smaller-place': {
+      const place = change.photos?.[measure ?? 0];
+      return place ? `with a place of ${formatSize(place, system)}` : '';
+    }
     case 'option':
       return inSentence(name);
     case 'overlap':

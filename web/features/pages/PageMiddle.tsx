@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
+import { pageLayout } from '../../../core/design';
 import { moveLaid } from '../../../core/making';
 import { toSixteenths } from '../../../core/placing';
 import type { Page } from '../../../core/things';
@@ -44,6 +45,7 @@ export function PageMiddle({ page, work, laid, chosen }: PageMiddleProps) {
     <Middle ref={middle}>
       <Versions page={page} />
       <CannotBe page={page} work={work} />
+      {!layout && <WithoutPhotos page={page} room={room} />}
       {layout && <Drawn {...{ page, work, laid, chosen, room, withAccents, isEmpty }} />}
       {isEmpty && <EmptyPage page={page} />}
       {layout && !isEmpty && (
@@ -56,6 +58,25 @@ export function PageMiddle({ page, work, laid, chosen }: PageMiddleProps) {
         <Soft>Choose a layer to move it, give it another paper, or leave it out.</Soft>
       )}
     </Middle>
+  );
+}
+
+/** Of a page whose photos cannot be laid out, what there is without them. */
+function WithoutPhotos({ page, room }: { page: Page; room: number }) {
+  const laid = useMemo(() => pageLayout({ ...page, photos: [] }), [page]);
+  if (!laid.ok) return null;
+  const { w, h } = laid.value.size;
+  const scale = Math.max(4, Math.min((room - 64) / (w / 8128), 380 / (h / 8128)));
+  return (
+    <div style={{ opacity: 0.45 }}>
+      <PageDrawing
+        layout={laid.value}
+        papers={page.papers}
+        pictures={[]}
+        scale={scale}
+        label="The page without its photos"
+      />
+    </div>
   );
 }
 

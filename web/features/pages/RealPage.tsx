@@ -1,16 +1,20 @@
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { DialogTrigger, FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { pageLayout } from '../../../core/design';
 import { changePage } from '../../../core/making';
 import type { Corners } from '../../../core/straightening';
 import type { Page, PagePicture } from '../../../core/things';
 import { act } from '../../data/acts';
-import { useImageUrls } from '../../data/images';
+import { useImageUrls, usePictures } from '../../data/images';
 import { realPicture } from '../../data/realPicture';
 import { readPicture } from '../../workers/picturesClient';
+import { useLaidThings } from '../../parts/laidThings';
+import { usePageWriting } from '../../parts/pageWriting';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
+import { PageDrawing } from '../../ui/PageDrawing';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { StraightenPicture } from '../../ui/StraightenPicture';
@@ -27,6 +31,12 @@ export function RealPage({ page }: { page: Page }) {
           <PictureOfPage page={page} />
           {picture && (
             <>
+              <DialogTrigger>
+                <Button look="quiet">beside the drawn one</Button>
+                <SlipOver title="Drawn, and real" isWide>
+                  {() => <SideBySide page={page} picture={picture} />}
+                </SlipOver>
+              </DialogTrigger>
               <DialogTrigger>
                 <Button look="quiet">cover a face …</Button>
                 <SlipOver title="Covered before it goes out" isWide>
@@ -47,6 +57,35 @@ export function RealPage({ page }: { page: Page }) {
         </Row>
       </Stack>
     </section>
+  );
+}
+
+const BESIDE = 500;
+
+/** The page as it was planned, and as it is. */
+function SideBySide({ page, picture }: { page: Page; picture: PagePicture }) {
+  const layout = useMemo(() => pageLayout(page), [page]);
+  const pictures = usePictures(page.photos);
+  const laid = useLaidThings(page);
+  const writing = usePageWriting(page);
+  const { size } = layout.value ?? { size: page.format };
+  return (
+    <Row $gap={24} style={{ alignItems: 'flex-start' }}>
+      {layout.ok && !page.isTold && (
+        <PageDrawing
+          layout={layout.value}
+          papers={page.papers}
+          pictures={pictures}
+          places={page.photos}
+          laid={laid}
+          writing={writing}
+          scale={Math.min(BESIDE / (size.w / 8128), BESIDE / (size.h / 8128))}
+          label="The page as it was planned"
+        />
+      )}
+      <Shown picture={picture} height={BESIDE} />
+      <Button slot="close">Close</Button>
+    </Row>
   );
 }
 

@@ -18,7 +18,8 @@ import { StraightenPicture } from '../../ui/StraightenPicture';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
 import { useGoAfter } from '../../ui/useGoAfter';
-import { WentOn, wentOn, type Going } from './WentOn';
+import { KitWentOn } from './KitWentOn';
+import { wentOn, type Going } from './wentOn';
 
 /** Tells of a page that was made without a plan. */
 export function TellButton() {
@@ -126,7 +127,7 @@ function FromKits({ going, onGoing }: { going: Going; onGoing: (now: Going) => v
         ))}
       </Kits>
       {chosen.map((kit) => (
-        <WentOn key={kit} kit={kit} going={going} onGoing={onGoing} />
+        <KitWentOn key={kit} kit={kit} going={going} onGoing={onGoing} />
       ))}
     </Stack>
   );

@@ -12,23 +12,9 @@ import { useSettings } from '../../data/settings';
 import { MeasureField } from '../../ui/MeasureField';
 import { Paper, paperOf } from '../../ui/Paper';
 import { Row } from '../../ui/Screen';
+import type { Going } from './wentOn';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
-
-/** What she ticked, by piece, or by lot and part: how much of it. */
-export type Going = Readonly<Record<string, { readonly what: What; readonly most: Size | number }>>;
-
-/** What went on the page: parts of one lot together. */
-export function wentOn(going: Going): readonly What[] {
-  const pieces: What[] = [];
-  const lots = new Map<string, Record<string, number>>();
-  for (const { what } of Object.values(going)) {
-    if ('piece' in what) pieces.push(what);
-    else lots.set(what.lot, { ...lots.get(what.lot), ...what.amounts });
-  }
-  const some = [...lots].filter(([, amounts]) => Object.keys(amounts).length > 0);
-  return [...pieces, ...some.map(([lot, amounts]) => ({ lot, amounts }))];
-}
 
 /** A line to tick: what it is called, and what is taken of it to begin with. */
 interface Offered {
@@ -67,14 +53,14 @@ function useOffered(kit: string): readonly Offered[] {
   }, [bench, kit, system]);
 }
 
-export interface WentOnProps {
+export interface KitWentOnProps {
   kit: string;
   going: Going;
   onGoing: (now: Going) => void;
 }
 
 /** What of one kit went on the page: ticked, with how much of it. */
-export function WentOn({ kit, going, onGoing }: WentOnProps) {
+export function KitWentOn({ kit, going, onGoing }: KitWentOnProps) {
   const name = useBench((b) => b.kits.get(kit)?.name ?? '');
   const offered = useOffered(kit);
   const put = (key: string, one: Going[string] | null): void => {
