@@ -90,7 +90,13 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
       await p.getByRole('button', { name: /^Torch on the wall/ }).click();
     },
   ],
-  ['pages', (p) => p.goto(`${address}/pages`)],
+  [
+    'pages',
+    async (p) => {
+      await p.goto(`${address}/pages`);
+      await p.getByRole('region', { name: 'Unfinished' }).waitFor();
+    },
+  ],
   [
     'round',
     async (p) => {
