@@ -219,6 +219,7 @@ test('at twice the size every screen can be read and used, and the window itself
     const seen = await page.evaluate(() => ({
       scrolls: [document.documentElement.scrollWidth, document.documentElement.scrollHeight],
       narrow: [...document.querySelectorAll('main input[type=text], main p, main h2, main h3, main label')]
+        .filter((one) => one.closest('[aria-hidden=true]') === null)
         .map((one) => [one.textContent, Math.round(one.getBoundingClientRect().width)] as const)
         .filter(([text, width]) => width > 2 && width < 90 && (text ?? '').length !== 0 && (text ?? '').length > 14),
       fields: [...document.querySelectorAll('main input[type=text]')]
@@ -229,34 +230,31 @@ test('at twice the size every screen can be read and used, and the window itself
   }
 });
 
-for (const seed of [7, 11])
-  test(`whatever is pressed, no screen breaks, the figures add up, and all can be read back (${seed})`, async ({
-    page,
-  }) => {
-    const broken: string[] = [];
-    page.on('pageerror', (error) => broken.push(String(error)));
-    await openDemo(page);
-    await beginBoxStack(page);
-    const next = chance(seed);
-    for (let n = 0; n < 70; n++) {
-      const dialog = page.getByRole('dialog');
-      const isOver = (await dialog.count()) > 0;
-      if (next() < (isOver ? 0.15 : 0.03)) await page.keyboard.press(isOver ? 'Escape' : 'Control+z');
-      const pressable = (isOver ? dialog.last() : page.locator('body')).locator(PRESSABLE);
-      const names = await pressable.evaluateAll((all) =>
-        all.map((one) => one.getAttribute('aria-label') ?? one.textContent),
-      );
-      const may = names.flatMap((name, i) => (LEFT_ALONE.test(name) ? [] : [i]));
-      await pressable
-        .nth(may[Math.floor(next() * may.length)] ?? 0)
-        .click({ timeout: 600 })
-        .catch(() => page.keyboard.press('Escape'));
-    }
-    expect(broken).toEqual([]);
-    await expect(page.getByText('This screen broke')).toHaveCount(0);
-    await page.goto('/wrap-up');
-    await balances(page);
-    const file = await exported(page);
-    await readBack(page, file);
-    expect((await exported(page)).equals(file)).toBe(true);
-  });
+test('whatever is pressed, no screen breaks, the figures add up, and all can be read back', async ({ page }) => {
+  const broken: string[] = [];
+  page.on('pageerror', (error) => broken.push(String(error)));
+  await openDemo(page);
+  await beginBoxStack(page);
+  const next = chance(7);
+  for (let n = 0; n < 70; n++) {
+    const dialog = page.getByRole('dialog');
+    const isOver = (await dialog.count()) > 0;
+    if (next() < (isOver ? 0.15 : 0.03)) await page.keyboard.press(isOver ? 'Escape' : 'Control+z');
+    const pressable = (isOver ? dialog.last() : page.locator('body')).locator(PRESSABLE);
+    const names = await pressable.evaluateAll((all) =>
+      all.map((one) => one.getAttribute('aria-label') ?? one.textContent),
+    );
+    const may = names.flatMap((name, i) => (LEFT_ALONE.test(name) ? [] : [i]));
+    await pressable
+      .nth(may[Math.floor(next() * may.length)] ?? 0)
+      .click({ timeout: 600 })
+      .catch(() => page.keyboard.press('Escape'));
+  }
+  expect(broken).toEqual([]);
+  await expect(page.getByText('This screen broke')).toHaveCount(0);
+  await page.goto('/wrap-up');
+  await balances(page);
+  const file = await exported(page);
+  await readBack(page, file);
+  expect((await exported(page)).equals(file)).toBe(true);
+});

@@ -68,12 +68,11 @@ test('a photo larger than the page, and papers too few for it', async ({ page })
   await page.getByRole('option', { name: 'a notebook of my own size' }).click();
   await expect(page.getByText(/Photo 1, with its mat 6 1\/4 × 4 1\/4, is larger than the/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^To the cuts/ })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'on a 12 × 12' })).toBeVisible();
   await page.getByLabel('Page width').fill('16');
   await page.getByLabel('Page height').fill('16');
   await page.keyboard.press('Tab');
-  await expect(
-    page.getByText(/The papers are too few: none is left for the frame, which needs a piece of 16 × 16/),
-  ).toBeVisible();
+  await expect(page.getByText(/No paper is left for the frame, which needs a piece of 16 × 16/)).toBeVisible();
 });
 
 test('a file that is damaged or of another program is refused with its place, and nothing changes', async ({

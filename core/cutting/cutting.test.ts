@@ -44,7 +44,7 @@ test('every plan of any job stands up to a replay', () =>
     fc.property(anyJob, (any) => {
       expect(replay(any, planCuts(any, LITTLE))).toEqual([]);
     }),
-    { numRuns: 150 },
+    { numRuns: 80 },
   ));
 
 test('every plan on the way stands up to a replay, and none is worse than the one before', () =>
@@ -281,5 +281,5 @@ test('told that it is over, at whatever asking, it ends with a plan that can be 
       for (const { plan } of searchPlans(job, Infinity, isOver)) last = plan;
       expect(replay(job, last!)).toEqual([]);
     }),
-    { numRuns: 40 },
+    { numRuns: 25 },
   ));

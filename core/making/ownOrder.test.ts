@@ -22,6 +22,8 @@ import {
   markNote,
   noteHandCut,
   notesForNext,
+  joinLots,
+  pagesToShare,
   peelOff,
   putOnPage,
   takeOut,
@@ -281,6 +283,24 @@ describe('versions of a page', () => {
   });
 });
 
+describe('what a share-out is for', () => {
+  test('ideas of which nothing is cut, each of them once; the others are planned from Cuts', () => {
+    const world = begun();
+    world.do(beginPage('q', smallPage({ papers: { frame: 'ink', ground: 'lamp', mat: 'blush' }, mat: MAT })));
+    world.do(beginPage('empty', smallPage({ photos: [] })));
+    world.do(anotherVersion('p', 'v'));
+    const ids = () => {
+      const { open, begun: cut } = pagesToShare(world.bench);
+      return [open.map(({ id }) => id), cut.map(({ id }) => id)];
+    };
+    expect(ids()).toEqual([['p', 'q'], []]);
+    const page = pageOf(world, 'q');
+    const mat = cutListOf(pageLayout(page).value!, page).find(({ slot }) => slot === 'mat')!;
+    world.do(noteHandCut('q', mat, 'blushes-1', { x: 0, y: 0 }));
+    expect(ids()).toEqual([['p'], ['q']]);
+  });
+});
+
 describe('a page told afterwards', () => {
   const told = {
     format: smallPage().format,
@@ -335,5 +355,14 @@ describe('notes', () => {
     expect(world.bench.lots.get('dots')!.notes).toEqual([]);
     expect(world.do(dropNote('lots', 'dots', note!.note.id))).toBe(false);
     expect(world.do(keepNote('kits', 'k', { words: '  ', isForNext: false }))).toBe(false);
+  });
+
+  test('go along when two things are found to be one', () => {
+    const world = unpackedWorld();
+    world.do(keepNote('lots', 'inks', { words: 'bleeds when wet', isForNext: false }));
+    world.do(joinLots('inks', 'lamps'));
+    expect(world.bench.lots.get('lamps')!.notes).toMatchObject([{ words: 'bleeds when wet' }]);
+    world.undo();
+    expect(world.bench.lots.get('lamps')!.notes).toBeUndefined();
   });
 });

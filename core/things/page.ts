@@ -58,6 +58,8 @@ export interface PagePhoto extends Size {
   readonly mats?: readonly number[];
   /** Its corners are rounded: all, or those at the outside of the photos together. */
   readonly rounded?: 'all' | 'outer';
+  /** So wide is the white border that is left round its picture, ticks. */
+  readonly border?: number;
 }
 
 /** Work beyond cutting and glueing that she means to do on a page. */

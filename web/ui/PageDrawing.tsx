@@ -102,7 +102,12 @@ export function PageDrawing({
             style={onChoose && { cursor: 'pointer' }}
           >
             {layer.role === 'photo' ? (
-              <PhotoLayer layer={layer} picture={pictures[layer.photo ?? -1]} corners={corners.get(layer.id)} />
+              <PhotoLayer
+                layer={layer}
+                picture={pictures[layer.photo ?? -1]}
+                corners={corners.get(layer.id)}
+                border={places[layer.photo ?? -1]?.border ?? 0}
+              />
             ) : (
               <path
                 d={outlineOf(layer)}
@@ -192,9 +197,11 @@ interface PhotoLayerProps {
   layer: PageLayer;
   picture: PageDrawingProps['pictures'][number];
   corners: Corners | undefined;
+  /** White, round its picture, ticks. */
+  border: number;
 }
 
-function PhotoLayer({ layer, picture, corners }: PhotoLayerProps) {
+function PhotoLayer({ layer, picture, corners, border }: PhotoLayerProps) {
   const clip = useId();
   const box = { x: inch(layer.x), y: inch(layer.y), width: inch(layer.w), height: inch(layer.h) };
   const content =
@@ -205,8 +212,19 @@ function PhotoLayer({ layer, picture, corners }: PhotoLayerProps) {
           photo
         </text>
       </>
-    ) : (
+    ) : border === 0 ? (
       <PictureFill {...picture} {...box} />
+    ) : (
+      <>
+        <rect {...box} fill="#fffefa" />
+        <PictureFill
+          {...picture}
+          x={box.x + inch(border)}
+          y={box.y + inch(border)}
+          width={Math.max(0, box.width - 2 * inch(border))}
+          height={Math.max(0, box.height - 2 * inch(border))}
+        />
+      </>
     );
   if (!corners) return content;
   return (

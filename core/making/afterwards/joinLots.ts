@@ -21,9 +21,13 @@ export const joinLots =
         ...comes(into, toldOf(bench, one)),
         { type: 'amended', lot: into, was: {}, now: { joined: gone.name } },
       ],
-      records: [drop('lots', one)],
+      records: [drop('lots', one), ...withNotes(kept, gone)],
     });
   };
+
+/** What she noted of the one that goes is noted of the other. */
+const withNotes = (kept: Lot, { notes = [] }: Lot): RecordWrite[] =>
+  notes.length === 0 ? [] : [put('lots', { ...kept, notes: [...(kept.notes ?? []), ...notes] })];
 
 /** One thing that is two: so many of it become a thing of their own, by another name. */
 export const partLot =

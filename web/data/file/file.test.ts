@@ -253,7 +253,7 @@ describe('a file is held to every law', () => {
     const note = { id: 'n', day: DAY, words: 'less glue', isForNext: true as const };
     const own = {
       ...page,
-      photos: [{ photo: 'p1', w: 6, h: 4, mats: [1, 2], rounded: 'outer' as const }],
+      photos: [{ photo: 'p1', w: 6, h: 4, mats: [1, 2], rounded: 'outer' as const, border: 1 }],
       mayOverlap: true,
       apart: ['mat-1'],
       without: ['panel-1'],

@@ -39,6 +39,7 @@ export const pageSchema = {
             description: 'margins of its own mats, from it outwards',
           },
           rounded: { enum: ['all', 'outer'] },
+          border: { ...ticksFrom1, description: 'the white border left round its picture, ticks' },
         },
         required: ['photo', 'w', 'h'],
         additionalProperties: false,

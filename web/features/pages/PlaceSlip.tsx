@@ -75,6 +75,7 @@ function Fields({ page, at, onDone }: FieldsProps) {
       <Which page={page} at={at} place={place} onPut={put} />
       {place.photo === null && <PlaceSize place={place} onPut={put} />}
       <Around place={place} onPut={put} />
+      <Border place={place} onPut={put} />
       <Row>
         <Button look="main" onPress={onDone}>
           So
@@ -209,5 +210,41 @@ function Around({ place, onPut }: PartProps) {
         }
       />
     </>
+  );
+}
+
+/** The white border of its print: left round the picture, or trimmed off, which makes it smaller. */
+function Border({ place, onPut }: PartProps) {
+  const system = useSettings((s) => s.system);
+  const { border = 0 } = place;
+  const set = (to: number): void =>
+    onPut(({ border: _, ...now }) => (to > 0 ? { ...now, border: to } : now), 'Changed the border of a photo');
+  return (
+    <Row style={{ alignItems: 'flex-end' }}>
+      <div style={{ width: 190 }}>
+        <MeasureField
+          label="White border (0: none)"
+          value={border}
+          mayBeNothing
+          system={system}
+          onChange={(to) => {
+            if (to !== null && 2 * to < Math.min(place.w, place.h)) set(to);
+          }}
+          isKeptOnLeaving
+        />
+      </div>
+      {border > 0 && (
+        <Button
+          onPress={() =>
+            onPut(
+              ({ border: off = 0, w, h, ...now }) => ({ ...now, w: w - 2 * off, h: h - 2 * off }),
+              'Trimmed a border off',
+            )
+          }
+        >
+          trim it off
+        </Button>
+      )}
+    </Row>
   );
 }

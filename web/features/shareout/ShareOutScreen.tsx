@@ -2,7 +2,6 @@ import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { pageState } from '../../../core/cutlist';
 import type { PlanPiece } from '../../../core/things';
 import { pageCosts, type ShareMode } from '../../../core/shareout';
 import { sheetsOfShare } from '../../../core/sharing';
@@ -28,7 +27,7 @@ import { useShareChoices } from './shareChoices';
 import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
-import { claimShareOut, smallGifts } from '../../../core/making';
+import { claimShareOut, smallGifts, pagesToShare } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { countWords } from '../../ui/countWords';
@@ -49,10 +48,7 @@ export function ShareOutScreen() {
   const go = useGoAfter();
   const choices = useShareChoices();
   const change = useSettings((s) => s.change);
-  const open = useMemo(
-    () => [...bench.pages.values()].filter((page) => page.photos.length > 0 && pageState(page, bench) === 'idea'),
-    [bench],
-  );
+  const { open, begun } = useMemo(() => pagesToShare(bench), [bench]);
   const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
   const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
   const kitSet = useMemo(
@@ -176,6 +172,11 @@ export function ShareOutScreen() {
               </Tick>
             ))}
           </Group>
+          {begun.map((page) => (
+            <Soft key={page.id}>
+              {pageName(page)} is begun to be cut: <Link to={`/cuts/${page.id}`}>its rest</Link> is planned from Cuts.
+            </Soft>
+          ))}
           <Choice<ShareMode>
             label="How"
             options={MODES}
