@@ -41,6 +41,22 @@ describe('a search in the worker', () => {
     expect(await first).toBeLessThan(1_000_000);
   });
 
+  test('one that was asked before, and is ready only after, does not end the newer one', async () => {
+    const { drive } = makeDriver();
+    let isReady = (): void => undefined;
+    const late = new Promise<void>((ready) => (isReady = ready));
+    const first = drive(
+      late.then(() => counting(1_000_000)),
+      () => undefined,
+    );
+    const second = drive(counting(40), (n) => {
+      if (n === 1) isReady();
+    });
+    expect(await second).toBe(40);
+    // It answers with what it has, as any that was ended.
+    expect(await first).toBe(1);
+  });
+
   test('a search without answers gives none', async () => {
     expect(await makeDriver().drive([], () => undefined)).toBeNull();
   });

@@ -11,8 +11,8 @@ const api = {
   hello,
   /** Shares stock out; better share-outs are told as they come. @param work judgements allowed */
   async share(job: ShareJob, work: number, onProgress: (progress: ShareProgress) => unknown): Promise<SharePlan> {
-    const highs = await loadHighs({ locateFile: () => wasm });
-    return (await drive(shareOut(job, solverFrom(highs), work), onProgress))!.plan;
+    const search = loadHighs({ locateFile: () => wasm }).then((highs) => shareOut(job, solverFrom(highs), work));
+    return (await drive(search, onProgress))!.plan;
   },
   /** Ends whatever runs; it answers with the best so far. */
   stop,
