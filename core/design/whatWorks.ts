@@ -4,11 +4,11 @@ import type { DesignError } from './design';
 import { DESIGNS } from './designs';
 import { designOfPage, pageLayout, type LaidPage } from './pageLayout';
 
-/** Something near to a page that cannot be laid out, and that can: what it is in short, and what changes of the page. */
+/** Something near to a page that cannot be laid out, and that can: what it is, and what changes of the page. */
 export interface Working {
   readonly kind:
     'narrower-mats' | 'no-mats' | 'smaller-place' | 'option' | 'overlap' | 'design' | 'spread' | 'larger' | 'fewer';
-  /** Of an option or a design, what it is called; of mats their margin, ticks; of a photo that is left out, its place. */
+  /** Of an option or a design, what it is called; else empty. Of mats their margin, ticks; of a photo its place. */
   readonly name: string;
   readonly measure: number | null;
   readonly change: Partial<Page>;
@@ -23,7 +23,10 @@ const withMats = (page: LaidPage, mat: number): Partial<Page> => ({
   photos: page.photos.map(({ mats, ...photo }) => (mats?.length === 0 ? { ...photo, mats } : photo)),
 });
 
-/** A place kept, made as much smaller as what there is for it asks, in whole eighths of an inch; null where it is a photo. */
+/**
+ * A place kept, made as much smaller as what there is for it asks, in whole eighths of an inch; null where it is a
+ * photo.
+ */
 function smallerPlace({ photos }: LaidPage, { photo, needs, room }: DesignError): readonly PagePhoto[] | null {
   const place = photos[photo ?? -1];
   if (!place || place.photo !== null || !needs || !room) return null;

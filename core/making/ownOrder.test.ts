@@ -13,6 +13,7 @@ import {
   changePhoto,
   copyPage,
   dropNote,
+  dropPage,
   earlier,
   fillPlace,
   gluePage,
@@ -326,6 +327,18 @@ describe('a page told afterwards', () => {
     world.undo();
     expect(world.bench.pages.size).toBe(0);
     expect(world.bench.ledger.pieces.get('inks-1')).toMatchObject({ where: 'here' });
+  });
+
+  test('told wrongly it is dropped, and all that went in is there again', () => {
+    const world = unpackedWorld();
+    const part = { piece: 'inks-1', size: { w: inches(4), h: inches(12) } };
+    world.do(tellPage('p', told, [{ lot: 'dots', amounts: { '': 5 } }, part]));
+    expect(world.do(dropPage('p'))).toBe(true);
+    expect(world.bench.pages.size).toBe(0);
+    expect(world.bench.ledger.lots.get('dots')!.here).toEqual({ '': 24 });
+    const parts = [...world.bench.ledger.pieces.values()].filter(({ from }) => from === 'inks-1');
+    expect(parts.every(({ where }) => where === 'here')).toBe(true);
+    expect(unbalanced(world.bench)).toEqual([]);
   });
 
   test('with more of something than there is nothing is told', () => {

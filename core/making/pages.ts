@@ -82,7 +82,7 @@ export const chooseDesign = (
 ): Deciding =>
   changePage(id, { design, own, papers, options: {}, moves: {}, apart: [], without: [] }, 'Chose another design');
 
-/** What is used on a page that is not glued is loose again. */
+/** What is used on a page is loose again. */
 const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [
   ...[...ledger.pieces.values()]
     .filter((piece) => piece.where === 'used' && piece.page === page)
@@ -92,13 +92,17 @@ const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [
     .map(({ lot, used }): NewEvent => ({ type: 'returned', lot, amounts: used[page]!, page })),
 ];
 
-/** Takes a page apart before it is glued: what is out for it goes back, and it is no more. */
+/**
+ * Takes a page apart before it is glued, or one that was told wrongly: what is out for it, or was used on it, goes
+ * back, and it is no more.
+ */
 export const dropPage =
   (id: string): Deciding =>
   (bench) => {
     const page = bench.pages.get(id);
     if (!page) return refuse('gone');
-    if (page.glued !== null || page.finished !== null) return refuse('still-needed', page.title);
+    const isGlued = page.glued !== null || page.finished !== null;
+    if (isGlued && !page.isTold) return refuse('still-needed', page.title);
     const { cut, loose, amounts } = outFor(bench, id);
     const back = giveBack(bench, id);
     return decided('dropped-page', page.title, {
