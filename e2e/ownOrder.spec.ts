@@ -114,6 +114,10 @@ test('a page is told afterwards from a picture: what went in is used up, its pag
   await offered.getByLabel('high').fill('4');
   await offered.getByText('enamel dots').first().click();
   await offered.getByLabel('how many').fill('3');
+  // Put aside in the middle, it is gone on with.
+  await slip.getByRole('button', { name: 'Not now' }).click();
+  await page.getByRole('button', { name: 'A page already made' }).click();
+  await expect(slip.getByLabel('Title')).toHaveValue('Clay to the elbows');
   await slip.getByRole('button', { name: 'That is the page' }).click();
 
   await expect(page.getByRole('heading', { name: 'Clay to the elbows' })).toBeVisible();

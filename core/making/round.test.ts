@@ -95,12 +95,15 @@ describe('what can be made round something', () => {
 
   test('an empty page becomes the page; one on which something lies is left alone', () => {
     const world = withPhotos();
-    world.do(beginPage('p', smallPage({ photos: [], title: 'Mine' })));
+    const layers = [{ name: 'Ground', x: 0, y: 0, turn: 0, ...smallPage().format }];
+    const own = { id: 'own', name: 'own', page: smallPage().format, layers, title: null, journaling: null };
+    world.do(beginPage('p', smallPage({ photos: [], title: 'Mine', design: 'own', own })));
     world.do(beginPage('q', smallPage()));
     const heart = heartOf({ face: 'ink' }, world.bench)!;
     const [first] = roundOf(heart, world);
     expect(world.do(beginRound('p', first!, heart))).toBe(true);
     expect(world.bench.pages.get('p')).toMatchObject({ title: 'Mine', design: first!.design });
+    expect(pageLayout(world.bench.pages.get('p')!).value).toEqual(first!.layout);
     expect(world.do(beginRound('q', first!, heart))).toBe(false);
   });
 

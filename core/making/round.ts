@@ -24,8 +24,9 @@ export interface RoundPage {
   readonly papers: Readonly<Record<string, string>>;
   readonly things: readonly Laying[];
   readonly layout: Layout;
-  /** How far its papers are from its heart (CIEDE2000), and how many of its layers are of the heart's own paper. */
+  /** How far its papers are from its heart (CIEDE2000). */
   readonly away: number;
+  /** The heart's own paper, thing or photo is on it. */
   readonly isOnIt: boolean;
 }
 
@@ -121,11 +122,13 @@ export const beginRound =
   (id: string, round: RoundPage, heart: Heart): Deciding =>
   (bench, now) => {
     const { design, format, mat, photos, papers, things } = round;
+    // What was chosen for another design of it does not hold.
+    const anew = { own: undefined, options: {}, moves: {}, apart: [], without: [] };
     const fields = { design, format, mat, photos, papers };
     const was = bench.pages.get(id);
     if (was && (was.glued !== null || was.photos.length > 0 || (was.placed ?? []).length > 0))
       return refuse('in-use', was.title);
-    const page: Page = was ? { ...was, ...fields } : newPage(id, fields, now.day);
+    const page: Page = was ? { ...was, ...anew, ...fields } : newPage(id, fields, now.day);
     const begun: Bench = { ...bench, pages: new Map([...bench.pages, [id, page]]) };
     const laid = things.length > 0 ? layOn(id, things)(begun, now) : null;
     if (laid && !laid.ok) return laid;

@@ -122,7 +122,7 @@ function SoMany({ what, most, onChange }: SoManyProps) {
   };
   if (measure === 'length')
     return <MeasureField label="how much" value={n} system={system} onChange={(to) => put(to ?? 0)} />;
-  if (measure === 'letters') return <LettersUsed lot={what.lot} onChange={onChange} />;
+  if (measure === 'letters') return <LettersUsed what={what} onChange={onChange} />;
   // Of what nobody counts, all that is left went in.
   if (measure === 'share') return null;
   const isWrong = !/^\d+$/.test(typed.trim()) || Number(typed) < 1 || Number(typed) > most;
@@ -140,10 +140,16 @@ function SoMany({ what, most, onChange }: SoManyProps) {
   );
 }
 
+const NONE: Amounts = {};
+
 /** The letters of a set that went on, told by their words. */
-function LettersUsed({ lot, onChange }: { lot: string; onChange: (amounts: Amounts) => void }) {
-  const here = useBench((b) => b.ledger.lots.get(lot)?.here ?? {});
-  const [typed, setTyped] = useState('');
+function LettersUsed({ what, onChange }: Omit<SoManyProps, 'most'>) {
+  const here = useBench((b) => b.ledger.lots.get(what.lot)?.here ?? NONE);
+  const [typed, setTyped] = useState(() =>
+    Object.entries(what.amounts)
+      .map(([glyph, n]) => glyph.repeat(n))
+      .join(''),
+  );
   const amounts = lettersOf(typed);
   const short = Object.entries(amounts).filter(([glyph, n]) => (here[glyph] ?? 0) < n);
   return (

@@ -1,5 +1,4 @@
-import { designOfPage } from '../../../core/design';
-import { pageLayout } from '../../../core/design';
+import { designOfPage, pageLayout } from '../../../core/design';
 import { changePage } from '../../../core/making';
 import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';

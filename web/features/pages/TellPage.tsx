@@ -21,13 +21,38 @@ import { useGoAfter } from '../../ui/useGoAfter';
 import { KitWentOn } from './KitWentOn';
 import { wentOn, type Going } from './wentOn';
 
-/** Tells of a page that was made without a plan. */
+/** What is told of a page so far. */
+interface Said {
+  readonly title: string;
+  readonly date: string;
+  readonly size: string;
+  /** Kits that went in, and what of them. */
+  readonly kits: readonly string[];
+  readonly going: Going;
+}
+
+const nothingSaid = (): Said => ({ title: '', date: today(), size: FORMATS[0]?.[0] ?? '', kits: [], going: {} });
+
+/** Tells of a page that was made without a plan; put aside in the middle, it can be gone on with. */
 export function TellButton() {
+  const taken = useTakenPicture();
+  const [said, setSaid] = useState(nothingSaid);
   return (
     <DialogTrigger>
       <Button>A page already made</Button>
       <SlipOver title="A page already made" isWide>
-        {(close) => <Telling onDone={close} />}
+        {(close) => (
+          <Telling
+            taken={taken}
+            said={said}
+            onSaid={(some) => setSaid((now) => ({ ...now, ...some }))}
+            onDone={() => {
+              setSaid(nothingSaid);
+              taken.forget();
+              close();
+            }}
+          />
+        )}
       </SlipOver>
     </DialogTrigger>
   );
@@ -50,23 +75,28 @@ function useTakenPicture() {
     setTrouble(null);
     setFile(list?.[0] ?? null);
   };
-  return { file, picture, trouble, straighten, take, drop: () => setFile(null) };
+  return { file, picture, trouble, straighten, take, drop: () => setFile(null), forget: () => setPicture(null) };
 }
 
-function Telling({ onDone }: { onDone: () => void }) {
+interface TellingProps {
+  taken: ReturnType<typeof useTakenPicture>;
+  said: Said;
+  onSaid: (some: Partial<Said>) => void;
+  onDone: () => void;
+}
+
+function Telling({ taken, said, onSaid, onDone }: TellingProps) {
   const go = useGoAfter();
-  const taken = useTakenPicture();
-  const [said, setSaid] = useState({ title: '', date: today(), size: FORMATS[0]?.[0] ?? '' });
-  const [going, setGoing] = useState<Going>({});
   const tell = (): void => {
     const format = FORMATS.find(([id]) => id === said.size)?.[2];
     if (!format) return;
     const id = nanoid(8);
     const { picture } = taken;
     const told = { format, title: said.title.trim(), date: said.date, place: '' };
-    const done = act(tellPage(id, { ...told, ...(picture ? { picture: { image: picture.id } } : {}) }, wentOn(going)), {
-      pictures: picture ? [picture] : [],
-    });
+    const done = act(
+      tellPage(id, { ...told, ...(picture ? { picture: { image: picture.id } } : {}) }, wentOn(said.going)),
+      { pictures: picture ? [picture] : [] },
+    );
     void go(
       done.then((isDone) => {
         if (isDone) onDone();
@@ -81,13 +111,13 @@ function Telling({ onDone }: { onDone: () => void }) {
   return (
     <>
       <Row style={{ alignItems: 'flex-end' }}>
-        <TextField label="Title" value={said.title} onChange={(title) => setSaid((now) => ({ ...now, title }))} />
-        <TextField label="Date" value={said.date} onChange={(date) => setSaid((now) => ({ ...now, date }))} />
+        <TextField label="Title" value={said.title} onChange={(title) => onSaid({ title })} />
+        <TextField label="Date" value={said.date} onChange={(date) => onSaid({ date })} />
         <Choice
           label="Page"
           options={FORMATS.map(([id, name]) => [id, name] as const)}
           value={said.size}
-          onChange={(size) => setSaid((now) => ({ ...now, size }))}
+          onChange={(size) => onSaid({ size })}
         />
         <FileTrigger acceptedFileTypes={['image/*']} onSelect={taken.take}>
           <Button>{taken.picture ? 'Another picture' : 'A picture of it'}</Button>
@@ -98,7 +128,7 @@ function Telling({ onDone }: { onDone: () => void }) {
         {taken.picture && <Soft role="status">its picture is there</Soft>}
       </Row>
       {taken.trouble !== null && <Wrong role="alert">{taken.trouble}</Wrong>}
-      <FromKits going={going} onGoing={setGoing} />
+      <FromKits said={said} onSaid={onSaid} />
       <Row>
         <Button look="main" onPress={tell}>
           That is the page
@@ -113,21 +143,20 @@ function Telling({ onDone }: { onDone: () => void }) {
 }
 
 /** Which kits went in, and what of what was there. */
-function FromKits({ going, onGoing }: { going: Going; onGoing: (now: Going) => void }) {
+function FromKits({ said, onSaid }: Pick<TellingProps, 'said' | 'onSaid'>) {
   const kits = useBench((b) => b.kits);
-  const [chosen, setChosen] = useState<readonly string[]>([]);
   const inOrder = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
   return (
     <Stack $gap={8} style={{ width: '100%' }}>
-      <Kits aria-label="Kits that went in" value={[...chosen]} onChange={setChosen}>
+      <Kits aria-label="Kits that went in" value={[...said.kits]} onChange={(to) => onSaid({ kits: to })}>
         {inOrder.map(({ id, name }) => (
           <Tick key={id} value={id}>
             {name}
           </Tick>
         ))}
       </Kits>
-      {chosen.map((kit) => (
-        <KitWentOn key={kit} kit={kit} going={going} onGoing={onGoing} />
+      {said.kits.map((kit) => (
+        <KitWentOn key={kit} kit={kit} going={said.going} onGoing={(now) => onSaid({ going: now })} />
       ))}
     </Stack>
   );

@@ -48,8 +48,9 @@ export interface Round {
 const TOGETHER = 900;
 
 /** What was found so far, and for what. */
-const NOTHING: { for: Heart | null; pages: readonly RoundPage[]; done: number | null } = {
+const NOTHING: { for: Heart | null; size: string; pages: readonly RoundPage[]; done: number | null } = {
   for: null,
+  size: '',
   pages: [],
   done: null,
 };
@@ -85,7 +86,7 @@ export function useRound(designs: number): Round {
       shown = [...shown, ...more.sort(nearestFirst)];
       more = [];
       since = performance.now();
-      setFound({ for: heart, pages: shown, done });
+      setFound({ for: heart, size, pages: shown, done });
     };
     showNow.current = () => show(null);
     const step = (): void => {
@@ -100,13 +101,14 @@ export function useRound(designs: number): Round {
     timer.current = setTimeout(step);
     return () => clearTimeout(timer.current);
   }, [heart, bench, size, mat, longestCut, designs]);
+  const isOfThis = found.for === heart && found.size === size;
   const page = query.get('page');
   return {
     from,
     heart,
-    // What was found for something else is not shown.
-    pages: found.for === heart ? found.pages : [],
-    done: heart && found.for !== heart ? 0 : found.done,
+    // What was found for something else, or another size, is not shown.
+    pages: isOfThis ? found.pages : [],
+    done: heart && !isOfThis ? 0 : found.done,
     stop,
     setBegun: (is) => {
       isBegun.current = is;
