@@ -1,6 +1,6 @@
-import { drawShape, type DrawnShape, type Shape } from '../shapes';
+import type { DrawnShape, Shape, ShapePart } from '../shapes';
 import type { Page } from '../things';
-import { drawnMore, slotOfMore, type Layout } from '../design';
+import { drawnLayer, drawnMore, slotOfMore, type Layout } from '../design';
 import { wantedKey } from './wanted';
 
 /** A piece that is cut as a blank and then to its shape. */
@@ -9,7 +9,7 @@ export interface ShapedPiece {
   readonly wanted: string;
   readonly slot: string;
   readonly name: string;
-  readonly shape: Shape;
+  readonly shape: Shape | ShapePart;
   readonly drawn: DrawnShape;
   readonly count: number;
   /** Null: any paper. */
@@ -23,17 +23,19 @@ export function shapedPieces(
 ): ShapedPiece[] {
   const found = new Map<string, ShapedPiece>();
   for (const layer of layout?.layers ?? []) {
-    const drawn = layer.shape ? drawShape(layer.shape) : null;
-    if (!layer.shape || !drawn?.ok || layer.slot === null) continue;
+    const drawn = drawnLayer(layer);
+    if (!layer.shape || !drawn || layer.slot === null) continue;
     const { slot, shape } = layer;
-    const wanted = wantedKey(page, slot, drawn.value.blank);
-    const count = (found.get(wanted)?.count ?? 0) + 1;
-    found.set(wanted, {
+    const wanted = wantedKey(page, slot, drawn.blank);
+    // The left and the right piece of one shape may have blanks of one size.
+    const key = `${wanted} ${JSON.stringify(shape)}`;
+    const count = (found.get(key)?.count ?? 0) + 1;
+    found.set(key, {
       wanted,
       slot,
       name: layout!.slots.find(({ id }) => id === slot)!.name,
       shape,
-      drawn: drawn.value,
+      drawn,
       count,
       face: papers[slot] ?? null,
     });

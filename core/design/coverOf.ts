@@ -1,10 +1,35 @@
 import { coverLayers, type CoverLayer, type LayerCover } from '../covering';
 import type { Rect } from '../geometry';
 import { inches } from '../length';
+import { drawPart, pathHolds, type ShapePart } from '../shapes';
 import type { Layout, PageLayer } from './design';
 
 /** Paper that stays under whatever covers a cut-out middle: at least 1/2 in. Common practice, no source. */
 export const HOLD = inches(1 / 2);
+
+/** How many sizes of a piece's own rectangle are tried. */
+const STEPS = 32;
+
+/** Of a shape's piece at the gutter: the largest rectangle of the blank's proportions about its middle that is paper. */
+function solidIn(part: ShapePart): Rect {
+  const piece = drawPart(part)?.drawn;
+  const corners = piece?.outline ?? [];
+  const middle = {
+    x: corners.reduce((sum, { x }) => sum + x, 0) / Math.max(1, corners.length),
+    y: corners.reduce((sum, { y }) => sum + y, 0) / Math.max(1, corners.length),
+  };
+  for (let step = STEPS; piece && step > 0; step--) {
+    const [w, h] = [(piece.blank.w * step) / STEPS, (piece.blank.h * step) / STEPS];
+    const rect = {
+      x: Math.round(middle.x - w / 2),
+      y: Math.round(middle.y - h / 2),
+      w: Math.floor(w),
+      h: Math.floor(h),
+    };
+    if (pathHolds(piece.outline, rect)) return rect;
+  }
+  return { x: Math.round(middle.x), y: Math.round(middle.y), w: 1, h: 1 };
+}
 
 /** Of a layer that is no rectangle, one that is paper all over, within its own corners: what it surely covers. */
 function solidPart({ w, h, shape }: PageLayer): Rect {
@@ -25,6 +50,8 @@ function solidPart({ w, h, shape }: PageLayer): Rect {
       };
     case 'pennant':
       return { x: Math.ceil(w / 4), y: 0, w: Math.floor(w / 2), h: Math.floor(h / 2) };
+    case 'part':
+      return solidIn(shape);
     default:
       return { x: 0, y: 0, w, h };
   }

@@ -1,6 +1,6 @@
 import type { Point, Rect, Size } from '../geometry';
 import type { Result } from '../result';
-import type { Shape } from '../shapes';
+import type { Shape, ShapePart } from '../shapes';
 import type { DesignOptions, PageFormat, PagePhoto } from '../things';
 
 /** What a design goes by. Lengths in ticks. */
@@ -27,7 +27,7 @@ export interface PageLayer extends Rect {
   /** Degrees clockwise about its middle. */
   readonly turn: number;
   /** What it is cut to, where it is no rectangle; its size is that of the shape as it lies. */
-  readonly shape?: Shape;
+  readonly shape?: Shape | ShapePart;
 }
 
 /** A choice of paper: all layers of one slot are cut from the same. */

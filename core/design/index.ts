@@ -1,6 +1,6 @@
 export { ownSlotOf } from './apart';
 export { marginsOf, onBacking } from './backing';
-export { blankOf, isCutAsItLies } from './blank';
+export { blankOf, drawnLayer, isCutAsItLies } from './blank';
 export { CORNER, roundedCorners } from './corners';
 export type { Corners } from './corners';
 export { coverOf } from './coverOf';

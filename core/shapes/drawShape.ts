@@ -1,13 +1,14 @@
 import { area, type Point, type Rect, type Size } from '../geometry';
 import { err, ok, type Result } from '../result';
+import { clipPath, pathBounds } from './clipPath';
 import { pathArea } from './pathArea';
-import type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, Stroke } from './shape';
+import type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, ShapePart, Stroke } from './shape';
 
 interface Drawing {
   blank: Size;
   outline: Path;
   folds?: readonly Line[];
-  givesBack?: Rect;
+  givesBack?: Rect | null;
 }
 type Drawn = Result<Drawing, ShapeError>;
 type Of<K extends ShapeKind> = Extract<Shape, { kind: K }>;
@@ -102,21 +103,39 @@ const KINDS: { readonly [K in ShapeKind]: (shape: Of<K>) => Drawn } = {
   },
 };
 
-/**
- * A shape in the rectangle that it is cut from: its outline, the lines to fold, what it gives back and what is wasted.
- * @returns why it cannot be, where a measure is too much for the others
- */
-export function drawShape(shape: Shape): Result<DrawnShape, ShapeError> {
-  const drawn = (KINDS[shape.kind] as (shape: Shape) => Drawn)(shape);
-  if (!drawn.ok) return drawn;
-  const { blank, outline, folds = [], givesBack = null } = drawn.value;
+const finished = ({ blank, outline, folds = [], givesBack = null }: Drawing): DrawnShape => {
   const whole = pathArea(outline);
-  return ok({
+  return {
     blank,
     outline,
     folds,
     givesBack,
     area: whole - (givesBack ? area(givesBack) : 0),
     waste: area(blank) - whole,
-  });
+  };
+};
+
+/**
+ * One of the two pieces of a shape that crosses the gutter; null where nothing of it lies on that page. Its folds and
+ * its middle are not told.
+ * @returns the piece, and where its blank lies in the whole shape's
+ */
+export function drawPart({ of, page, gutter }: ShapePart): { drawn: DrawnShape; at: Rect } | null {
+  const whole = drawShape(of);
+  if (!whole.ok) return null;
+  // From head to foot, the right page is to the left of the way.
+  const kept = clipPath(whole.value.outline, gutter, page === 'left' ? 'right' : 'left');
+  if (kept.length < 2) return null;
+  const at = pathBounds(kept);
+  const outline = kept.map((stroke): Stroke => ({ ...stroke, x: stroke.x - at.x, y: stroke.y - at.y }));
+  return { drawn: finished({ blank: { w: at.w, h: at.h }, outline }), at };
+}
+
+/**
+ * A shape in the rectangle that it is cut from: its outline, the lines to fold, what it gives back and what is wasted.
+ * @returns why it cannot be, where a measure is too much for the others
+ */
+export function drawShape(shape: Shape): Result<DrawnShape, ShapeError> {
+  const drawn = (KINDS[shape.kind] as (shape: Shape) => Drawn)(shape);
+  return drawn.ok ? ok(finished(drawn.value)) : drawn;
 }

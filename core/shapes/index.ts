@@ -1,3 +1,4 @@
-export { drawShape } from './drawShape';
+export { pathHolds } from './clipPath';
+export { drawPart, drawShape } from './drawShape';
 export { pathData, turnedQuarter } from './pathData';
-export type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, Stroke } from './shape';
+export type { DrawnShape, Line, Path, Shape, ShapeError, ShapeKind, ShapePart, Stroke } from './shape';

@@ -24,6 +24,15 @@ export type Shape =
 
 export type ShapeKind = Shape['kind'];
 
+/** What of a shape lies on one page of a spread, where it crosses the gutter: one of its two pieces. */
+export interface ShapePart {
+  readonly kind: 'part';
+  readonly of: Shape;
+  readonly page: 'left' | 'right';
+  /** The gutter from its head to its foot, told from the whole shape's top left corner. */
+  readonly gutter: Line;
+}
+
 /** To a point, straight or along an arc of radius `r`, bulging to the left of the way or to the right. */
 export interface Stroke extends Point {
   readonly arc?: { readonly r: number; readonly bulges: 'left' | 'right' };

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { area, contains } from '../geometry';
 import { inches } from '../length';
-import { drawShape, pathData, type DrawnShape, type Path, type Shape } from '.';
+import { drawPart, drawShape, pathData, pathHolds, type DrawnShape, type Path, type Shape } from '.';
 
 const drawn = (shape: Shape): DrawnShape => {
   const result = drawShape(shape);
@@ -135,4 +135,42 @@ test('an outline is written as path data in the unit asked for', () => {
   expect(pathData(drawn({ kind: 'circle', d: 640 }).outline, 320, { x: 320, y: 0 })).toBe(
     'M1 1A1 1 0 0 1 3 1A1 1 0 0 1 1 1z',
   );
+});
+
+test.each([[0], [7], [-20]])('the two pieces of any shape, the gutter at %d degrees, are all of it', (lean) =>
+  fc.assert(
+    fc.property(anyShape, fc.double({ min: 0.1, max: 0.9, noNaN: true }), (shape, share) => {
+      const whole = drawn(shape);
+      const x = whole.blank.w * share;
+      const slope = Math.tan((lean * Math.PI) / 180) * whole.blank.h;
+      const gutter = { from: { x: x - slope, y: 0 }, to: { x: x + slope, y: whole.blank.h } };
+      const parts = (['left', 'right'] as const).flatMap(
+        (page) => drawPart({ kind: 'part', of: shape, page, gutter }) ?? [],
+      );
+      const all = whole.area + (whole.givesBack ? area(whole.givesBack) : 0);
+      expect(parts.reduce((sum, { drawn: piece }) => sum + piece.area, 0)).toBeCloseTo(all, 3);
+      for (const { drawn: piece, at } of parts) {
+        expect(contains({ x: 0, y: 0, w: whole.blank.w, h: whole.blank.h }, at)).toBe(true);
+        const raster = rasterArea(piece.outline, piece.blank.w, piece.blank.h, 60);
+        expect(Math.abs(raster - piece.area)).toBeLessThan(0.06 * area(piece.blank) + 1);
+      }
+    }),
+  ),
+);
+
+test('a circle of 3 in whose middle is 1/2 in left of the gutter: pieces 2 and 1 in wide', () => {
+  const gutter = { from: { x: inches(2), y: 0 }, to: { x: inches(2), y: inches(3) } };
+  const [left, right] = (['left', 'right'] as const).map((page) =>
+    drawPart({ kind: 'part', of: { kind: 'circle', d: inches(3) }, page, gutter }),
+  );
+  expect(left!.drawn.blank).toEqual({ w: inches(2), h: inches(3) });
+  // The chord 1/2 in off the middle of a circle of radius 1 1/2 in is 2√2 in long.
+  expect(right!.drawn.blank.w).toBe(inches(1));
+  expect(right!.drawn.blank.h / inches(1)).toBeCloseTo(2 * Math.SQRT2, 3);
+});
+
+test('a circle holds the square within it and no larger one', () => {
+  const { outline } = drawn({ kind: 'circle', d: 1000 });
+  expect(pathHolds(outline, { x: 147, y: 147, w: 706, h: 706 })).toBe(true);
+  expect(pathHolds(outline, { x: 140, y: 140, w: 720, h: 720 })).toBe(false);
 });

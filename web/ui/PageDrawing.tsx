@@ -2,9 +2,9 @@ import { Fragment, useId } from 'react';
 import { useTheme } from 'styled-components';
 import type { Rect } from '../../core/geometry';
 import { TICKS_PER_INCH } from '../../core/length';
-import { CORNER, roundedCorners, type Corners, type Layout, type PageLayer } from '../../core/design';
+import { CORNER, drawnLayer, roundedCorners, type Corners, type Layout, type PageLayer } from '../../core/design';
 import type { PagePhoto } from '../../core/things';
-import { drawShape, pathData } from '../../core/shapes';
+import { pathData } from '../../core/shapes';
 import { AID } from './drawnPage';
 import { fillOf, useFacesInSight } from './facesInSight';
 import type { LaidThing } from './LaidFigure';
@@ -175,9 +175,9 @@ const turnOf = ({ x, y, w, h, turn }: PageLayer): string | undefined =>
 
 /** The edge of a layer of paper as it lies: its shape's, or its rectangle. A pocket's flaps are folded behind it. */
 function outlineOf({ x, y, w, h, shape }: PageLayer): string {
-  const drawn = shape && shape.kind !== 'pocket' ? drawShape(shape) : null;
-  return drawn?.ok
-    ? pathData(drawn.value.outline, TICKS_PER_INCH, { x, y })
+  const drawn = shape?.kind === 'pocket' ? null : drawnLayer({ shape });
+  return drawn
+    ? pathData(drawn.outline, TICKS_PER_INCH, { x, y })
     : `M${inch(x)} ${inch(y)}h${inch(w)}v${inch(h)}h${-inch(w)}z`;
 }
 

@@ -1,5 +1,5 @@
 import { formatLength, type MeasureSystem } from '../../core/length';
-import type { Shape, ShapeError, ShapeKind } from '../../core/shapes';
+import type { Shape, ShapeError, ShapeKind, ShapePart } from '../../core/shapes';
 
 const NAMES: Record<ShapeKind, string> = {
   rectangle: 'Rectangle',
@@ -17,7 +17,7 @@ export const SHAPE_KINDS = Object.keys(NAMES) as ShapeKind[];
 export const shapeName = (kind: ShapeKind): string => NAMES[kind];
 
 /** How a shape is made from its blank once that is cut; null: nothing is left to do. */
-export function shapingWords(shape: Shape, system: MeasureSystem): string | null {
+export function shapingWords(shape: Shape | ShapePart, system: MeasureSystem): string | null {
   const is = (length: number): string => formatLength(length, system);
   switch (shape.kind) {
     case 'rectangle':
@@ -40,6 +40,10 @@ export function shapingWords(shape: Shape, system: MeasureSystem): string | null
       return `Punch ${Math.floor(shape.w / shape.scallop)} scallops of ${is(shape.scallop)} along the foot, from ${is(Math.round((shape.w % shape.scallop) / 2))} in.`;
     case 'pocket':
       return `Score and fold ${is(shape.flap)} in from both sides and up from the foot; slant the flaps' corners. Glue on the flaps only, so that what goes in slides.`;
+    case 'part': {
+      const whole = shapingWords(shape.of, system);
+      return `The ${shape.page} page's piece of what crosses the gutter. ${whole === null ? 'Lay the blank as it lies on the page and cut along the gutter.' : `Make the whole of scrap, lay it over the blank with the gutter at its straight side, and cut round it. The whole: ${whole}`}`;
+    }
     case 'frame':
       return `Cut the middle out, ${is(shape.border)} in from every edge.`;
   }

@@ -1,21 +1,32 @@
 import { inflate, intersect, overlaps, type Rect, type Size } from '../../geometry';
 import { err, ok, type Result } from '../../result';
 import type { MeasuredDesign, MeasuredLayer } from '../../things';
-import type { Design, DesignError, DesignPhoto, PageInput, PageParts, PartLayer, Slot } from '../design';
+import type { Design, DesignError, DesignPhoto, PageInput, PageLayer, PageParts, PartLayer, Slot } from '../design';
 import { boundsOf, lay } from '../lay';
 import { matOf } from '../mat';
 import { matted, layPhotos } from '../layPhotos';
+import { partsAtGutter } from './gutter';
 import { isPhotoPlace, roleOf, slotIdOf } from './names';
 
-/** The layers of one side, told from its own head and left; what crosses the middle is divided there. */
-function layersOfSide({ page, layers }: MeasuredDesign, side: 0 | 1): MeasuredLayer[] {
-  if (!page.spread) return [...layers];
-  return layers.flatMap((layer) => {
-    const own = { x: side * page.w, y: 0, w: page.w, h: page.h };
-    const part = layer.turn === 0 && !layer.shape && !isPhotoPlace(layer) ? intersect(layer, own) : null;
+/** A layer of paper as it lies on one page. */
+type SideLayer = Omit<MeasuredLayer, 'shape'> & Pick<PageLayer, 'shape'>;
+
+/**
+ * The layers of one side, told from its own head and left; what crosses the gutter is two pieces, but a photo's place
+ * and a pocket, which are whole on the side of their middle.
+ */
+function layersOfSide(layers: readonly MeasuredLayer[], page: Size, side: 0 | 1): SideLayer[] {
+  const own = { x: side * page.w, y: 0, ...page };
+  return layers.flatMap((layer): SideLayer[] => {
+    const onOwn = (kept: SideLayer): SideLayer => ({ ...kept, x: kept.x - own.x });
     const isHere = layer.x + layer.w / 2 < page.w === (side === 0);
-    const kept = part ?? (isHere && (layer.turn !== 0 || layer.shape || isPhotoPlace(layer)) ? layer : null);
-    return kept ? [{ ...layer, x: kept.x - side * page.w, y: kept.y, w: kept.w, h: kept.h }] : [];
+    if (isPhotoPlace(layer) || layer.shape?.kind === 'pocket') return isHere ? [onOwn(layer)] : [];
+    if (layer.turn === 0 && !layer.shape) {
+      const part = intersect(layer, own);
+      return part ? [onOwn({ ...layer, ...part })] : [];
+    }
+    const parts = partsAtGutter(layer, page);
+    return parts ? [onOwn(parts[side])] : isHere ? [onOwn(layer)] : [];
   });
 }
 
@@ -45,7 +56,7 @@ const isOn = (page: Size, { x, y, w, h }: Rect): boolean => x >= 0 && y >= 0 && 
  * Each photo on a place of the design, the places of its own size first; null where they do not lie clear of each
  * other.
  */
-function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[][] | null {
+function onPlaces(places: readonly SideLayer[], page: PageInput): PartLayer[][] | null {
   if (places.length !== page.photos.length) return null;
   const left = [...places];
   const taken = page.photos.map((photo) => {
@@ -72,12 +83,11 @@ function onPlaces(places: readonly MeasuredLayer[], page: PageInput): PartLayer[
 }
 
 /** A photo as it lies on a place: some have no mat. */
-const bareOn = (place: MeasuredLayer, photo: DesignPhoto): DesignPhoto =>
-  place.isBare ? { ...photo, mats: [] } : photo;
+const bareOn = (place: SideLayer, photo: DesignPhoto): DesignPhoto => (place.isBare ? { ...photo, mats: [] } : photo);
 
 /** Photos laid anew where the design has its own: in the room of all its places, else on the whole page. */
 function reworked(
-  places: readonly MeasuredLayer[],
+  places: readonly SideLayer[],
   { w, h, mayOverlap, photos }: PageInput,
 ): Result<readonly PartLayer[], DesignError> {
   const whole = { x: 0, y: 0, w, h };
@@ -90,9 +100,10 @@ function reworked(
 function layOutPage(design: MeasuredDesign, page: PageInput): Result<PageParts, DesignError> {
   const [kx, ky] = [page.w / design.page.w, page.h / design.page.h];
   const isSame = kx === 1 && ky === 1;
-  const layers = layersOfSide(design, page.side).map((layer) =>
-    isSame ? layer : scaled(layer, kx, ky, layer.shape !== undefined || layer.turn !== 0),
-  );
+  const whole = isSame
+    ? design.layers
+    : design.layers.map((layer) => scaled(layer, kx, ky, layer.shape !== undefined || layer.turn !== 0));
+  const layers = design.page.spread ? layersOfSide(whole, { w: page.w, h: page.h }, page.side) : whole;
   const places = layers.filter(isPhotoPlace);
   const exact = onPlaces(places, page);
   const block = exact ? ok([]) : reworked(places, page);

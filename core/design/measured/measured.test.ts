@@ -105,6 +105,28 @@ test.each(DESIGNS.map(({ id }) => [id]))('%s, kept as a design of hers, lays the
   }
 });
 
+test('a circle and a turned strip over the gutter are two pieces, one a page; kept again they are whole', () => {
+  const spread = { ...size(12, 12), spread: true };
+  const told = asDesign(
+    'page 12 x 12, spread\ncircle 3, 10 in from the left, 4 in from the head\nstrip 6 x 1, 9 in from the left, 8 in from the head, turned 4',
+  );
+  const laid = layOut(designFrom(told), { format: spread, photos: [], mat: 0 }).value!;
+  expect(laid.layers.map(({ id, shape }) => [id, shape?.kind])).toEqual([
+    ['circle-1', 'part'],
+    ['strip-1', 'part'],
+    ['right-circle-1', 'part'],
+    ['right-strip-1', 'part'],
+  ]);
+  const [circle, strip, rightCircle, rightStrip] = laid.layers;
+  expect(circle).toMatchObject({ x: inches(10), y: inches(4), ...size(2, 3) });
+  expect(rightCircle).toMatchObject({ x: inches(12), w: inches(1) });
+  expect(strip!.w + rightStrip!.w).toBeGreaterThan(inches(6));
+  expect([strip!.turn, rightStrip!.turn]).toEqual([4, 4]);
+  expect(measuredFrom(laid, spread).layers).toEqual(told.layers);
+  // Not all of a piece with an arc is paper, but some of it is.
+  expect(coverOf({ ...laid, layers: [circle!] })).toHaveLength(1);
+});
+
 describe('a measured design laid out', () => {
   const design = designFrom(asDesign(GUIDE));
   const lay = (photos: ReturnType<typeof photo>[], format = single) =>

@@ -1,5 +1,6 @@
 import type { MeasuredDesign, PageFormat } from '../../things';
 import type { Layout } from '../design';
+import { wholeOf } from './gutter';
 
 /** What a page looks like now, as a design of measures: its layers, moved as they are; mats come with their photos. */
 export function measuredFrom(
@@ -14,6 +15,10 @@ export function measuredFrom(
     layers: layers.flatMap((layer) => {
       const { x, y, w, h, turn, shape, slot } = layer;
       const rect = { x, y, w, h, turn };
+      if (shape?.kind === 'part') {
+        const whole = wholeOf({ ...layer, shape });
+        return whole ? [{ name: nameOf(slot!), ...whole }] : [];
+      }
       if (layer.role === 'photo') {
         const hasMat = layers.some(({ matOf }) => matOf === layer.photo);
         return [{ name: 'photo', ...rect, ...(hasMat ? {} : { isBare: true }) }];

@@ -3,14 +3,18 @@ import { shapedPieces } from '../../../core/cutlist';
 import type { Path } from '../../../core/shapes';
 import type { Page, PlanPiece } from '../../../core/things';
 
-/** The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. */
+/**
+ * The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. Null also where
+ * blanks of one size become different pieces: those are shaped by hand.
+ */
 export function outlinesOf(
   wanted: Pick<PlanPiece, 'id' | 'page'>,
   pages: ReadonlyMap<string, Page>,
 ): readonly Path[] | null {
   const page = pages.get(wanted.page);
-  const drawn = page && shapedPieces(pageLayout(page).value, page).find((piece) => piece.wanted === wanted.id)?.drawn;
-  if (!drawn) return null;
+  const shaped = page ? shapedPieces(pageLayout(page).value, page).filter((piece) => piece.wanted === wanted.id) : [];
+  const drawn = shaped[0]?.drawn;
+  if (!drawn || shaped.length > 1) return null;
   const { x, y, w, h } = drawn.givesBack ?? { x: 0, y: 0, w: 0, h: 0 };
   const middle: Path = [
     { x, y },
