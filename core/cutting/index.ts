@@ -3,6 +3,8 @@ export { faceUp } from './writing/faceUp';
 export { sheetSvg } from './writing/sheetSvg';
 export type { PlanProgress } from './searchPlans';
 export type {
+  BegunPart,
+  BegunSheet,
   CutJob,
   CutPiece,
   CutPlan,

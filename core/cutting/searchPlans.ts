@@ -2,7 +2,8 @@ import { seededRandom } from '../random';
 import { boundsOf, type Bounds } from './proofs/bounds';
 import { eachSheetAnew } from './moves/eachSheetAnew';
 import { better, compare, held, type Held } from './parts/held';
-import { planWith } from './constructions/planWith';
+import { beginWith } from './constructions/beginWith';
+import { filledUp, planWith } from './constructions/planWith';
 import { Joins, JOINS } from './proofs/joins';
 import { perfectSheets } from './constructions/perfectSheets';
 import { readProblem, type Problem } from './problem/problem';
@@ -12,7 +13,7 @@ import { rebuild } from './moves/rebuild';
 import { withoutOneFresh } from './moves/squeeze';
 import { recut } from './moves/recut';
 import { emptyState, type Score } from './parts/state';
-import type { CutJob, CutPlan } from './types';
+import type { BegunSheet, CutJob, CutPlan } from './types';
 import { writePlan } from './writing/writePlan';
 
 export interface PlanProgress {
@@ -100,12 +101,14 @@ function sharpened(problem: Problem, { score }: Held, proof: Proof | null): Boun
  * Computational Physics 159, 2000). Deterministic: the same job and work give the same plans.
  * @param work how many judgements may be made
  * @param isOver asked often: whether it is to end with the best so far, by a clock, say
+ * @param begun a plan found elsewhere, that the result is at least as good as
  * @yields the first plan at once, then the best so far at even steps of work; it can be left at any of them
  */
 export function* searchPlans(
   job: CutJob,
   work = WORK,
   isOver: () => boolean = () => false,
+  begun: readonly BegunSheet[] | null = null,
 ): Generator<PlanProgress, CutPlan> {
   const problem = readProblem(job);
   const random = seededRandom(20261101);
@@ -114,7 +117,7 @@ export function* searchPlans(
   const spend = (n: number): void => {
     spent += n;
   };
-  let best = firstOf(problem, spend, 1);
+  let best = begun ? filledUp(problem, beginWith(problem, begun), spend) : firstOf(problem, spend, 1);
   let proof: Proof | null = null;
   const bounds = (): Bounds => sharpened(problem, best, proof);
   const write = (): CutPlan => writePlan(problem, best.state, bounds());

@@ -45,6 +45,17 @@ export interface CutJob {
   readonly prefer?: Preference;
 }
 
+/** A part of a plan that was begun elsewhere: cut in two, or a piece by its id, or left over (null). Lengths in ticks. */
+export type BegunPart =
+  | { readonly axis: 'x' | 'y'; readonly at: number; readonly near: BegunPart; readonly far: BegunPart }
+  | { readonly piece: string | null };
+
+/** One sheet of it. */
+export interface BegunSheet {
+  readonly stock: string;
+  readonly whole: BegunPart;
+}
+
 /**
  * One trimmer cut, `at` from the part's own left ('x') or top ('y') edge; gives left then right, or top then bottom.
  */

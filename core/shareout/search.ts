@@ -1,9 +1,9 @@
 import { area } from '../geometry';
 import { seededRandom } from '../random';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
-import { compareSettled, cutFromSpares, cutWhole, settle, worthOf, type Settled } from './settle';
-import { isHeld, sparesOf, type Spare } from './spares';
-import { choicesOf, readTable, type Choice, type Table } from './table';
+import { Dealer } from './dealing/dealer';
+import { compareSettled, settle, settleDealt, worthOf, type Settled } from './settle';
+import { choicesOf, readTable, type Table } from './table';
 import { leaning } from './taste';
 import type { Solved } from '../program';
 import type { ShareJob, SharePage, Solver } from './types';
@@ -12,25 +12,20 @@ import type { ShareJob, SharePage, Solver } from './types';
 const PROGRAM = 10_000;
 const PER_VARIABLE = 120;
 const UNPROVED = 0.1;
-/** Judgements for a plan while shares are tried, and for a quick look. */
+/** Judgements for a plan while shares are tried. */
 const TRIAL = 12_000;
-const QUICK = 1_500;
 /** Variables past which only the relaxed program is asked, and past which none is. */
 const MOST_WHOLE = 4_000;
 const MOST_ASKED = 30_000;
 /** What is known of assignments is told to the program up to so many. */
 const MOST_KNOWN = 40;
-/**
- * Share of the paper that all pages take together, from which on only whole assignments are worth trying; how often
- * pages are regrown then, and else.
- */
-const DEALT = 0.95;
-const DEALT_REGROWN = 0.1;
-const REGROWN = 0.6;
-/** Choices of designs looked at for a page that is added by itself, and those of them for which all is cut anew. */
-const MANY_CHOICES = 20;
-const FEW_CHOICES = 3;
-const GLANCE = 300;
+/** Rounds of dealing between two looks at the clock, and in one step of the search. */
+const ROUNDS = 50;
+const DEALT = 2_000;
+/** Share of the work that dealing has while worth is to be had, and then. */
+const DEALS = { short: 0.85, then: 0.3 } as const;
+/** What dealing takes for one judgement of the planner. */
+const PARTS = 40;
 
 /** Paper that a page takes. */
 const sizeOfPage = ({ slots }: SharePage): number => slots.reduce((sum, slot) => sum + slot.count * area(slot), 0);
@@ -77,8 +72,8 @@ export class Search {
   private readonly random = seededRandom(20261107);
   private readonly size: number;
   private readonly lean: (page: number, slot: number, design: number) => number;
-  /** The pages together take nearly all paper there is: the parts may come from cutting it up. */
-  private readonly isDealt: boolean;
+  private readonly dealer: Dealer;
+  private spentDealing = 0;
   private readonly swollen = new Map<string, number>();
   /** Aims of whole programs that the solver could not end. */
   private readonly tooHard = new Set<Question['aim']>();
@@ -98,9 +93,7 @@ export class Search {
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
     this.lean = leaning(table);
-    const wanted = table.job.pages.reduce((sum, page) => sum + sizeOfPage(page), 0);
-    const there = table.job.stock.reduce((sum, { count }, k) => sum + count * table.solid[k]!, 0);
-    this.isDealt = wanted >= DEALT * there && wanted <= there;
+    this.dealer = new Dealer(table, this.lean, (parts) => this.spend(parts / PARTS));
   }
 
   private readonly spend = (work: number): void => {
@@ -194,132 +187,19 @@ export class Search {
     return null;
   }
 
-  /** In which order designs are tried for a slot: those first of which a spare piece holds it, else by lot. */
-  private ranking(p: number, spares: readonly Spare[]) {
-    const held = new Map<string, number>();
-    const rank = (s: number, d: number): number => {
-      const key = `${s} ${d}`;
-      const known = held.get(key);
-      if (known !== undefined) return known;
-      const slot = this.table.job.pages[p]?.slots[s];
-      const design = this.table.designs[d];
-      const isThere = slot !== undefined && design !== undefined && isHeld(slot, design, spares);
-      const place = this.random() + this.lean(p, s, d) + (isThere ? 0 : 1);
-      held.set(key, place);
-      return place;
-    };
-    return { rank, anew: (): void => held.clear() };
-  }
-
-  /**
-   * As many pages at once as can be cut one after the other from what the others leave; then all of them are cut
-   * together, or, where that is not found, half of them.
-   */
-  private *addTogether(most: number): Generator<void> {
-    let spares = sparesOf(this.table, this.best);
-    const added: [page: number, choice: Choice][] = [];
-    for (const p of this.waiting(this.best, false)) {
-      if (this.spent >= most || this.isOver()) break;
-      const { rank, anew } = this.ranking(p, spares);
-      for (let n = 0; n < FEW_CHOICES && !this.isOver(); n++) {
-        anew();
-        const [choice] = choicesOf(this.table, p, 1, rank);
-        const left = choice && cutFromSpares(this.table, spares, p, choice, GLANCE, this.effort);
-        if (!choice || !left) continue;
-        added.push([p, choice]);
-        spares = left;
-        break;
-      }
-      yield;
+  /** Deals on for some rounds, and takes what is better. @yields often */
+  *deal(rounds: number): Generator<void, boolean> {
+    const before = this.spent;
+    let isBetter = false;
+    for (let n = 0; n < rounds && !this.isOver() && !this.dealer.isPerfect; n++) {
+      if (this.dealer.round()) isBetter = true;
+      if (n % ROUNDS === ROUNDS - 1) yield;
     }
-    for (let n = added.length; n > 0 && !this.isOver(); n = Math.floor(n / 2)) {
-      const choices = new Map(added.slice(0, n));
-      const all = this.best.assignment.map((own, p) => choices.get(p) ?? own);
-      const whole = cutWhole(this.table, all, QUICK, this.effort);
-      yield;
-      if (!whole) continue;
-      this.best = whole;
-      return;
-    }
-  }
-
-  /** A page added to others, of a few choices whose cuts are looked at quickly; null where none fits. */
-  private withPage(from: Settled, p: number): Settled | null {
-    const spares = sparesOf(this.table, from);
-    const { rank, anew } = this.ranking(p, spares);
-    const added = (choice: Choice): Settled | null =>
-      cutWhole(
-        this.table,
-        from.assignment.map((own, i) => (i === p ? choice : own)),
-        QUICK,
-        this.effort,
-      );
-    const others: Choice[] = [];
-    for (let n = 0; n < MANY_CHOICES && !this.isOver(); n++) {
-      // Each by ranks of its own: choices next to each other differ in their last slot only.
-      anew();
-      const [choice] = choicesOf(this.table, p, 1, rank);
-      if (!choice) return null;
-      if (!cutFromSpares(this.table, spares, p, choice, GLANCE, this.effort)) {
-        others.push(choice);
-        continue;
-      }
-      const whole = added(choice);
-      if (whole) return whole;
-    }
-    // None fits what is left as it is; a few may where all is cut anew.
-    for (const choice of others.slice(0, FEW_CHOICES)) {
-      const whole = added(choice);
-      if (whole) return whole;
-    }
-    return null;
-  }
-
-  /** Pages not made, the most worth for their paper first. @param shuffled roughly so, in an order drawn by lot */
-  private waiting({ assignment }: Settled, shuffled: boolean): number[] {
-    const weight = this.table.job.pages.map(
-      (page) => (page.worth / (1 + sizeOfPage(page))) * (shuffled ? 0.5 + this.random() : 1),
-    );
-    return weight
-      .map((_, p) => p)
-      .filter((p) => !assignment[p])
-      .sort((x, y) => weight[y]! - weight[x]! || x - y);
-  }
-
-  /** Adds whatever pages still can be, one by one. @yields after each that was tried */
-  *addPages(most: number): Generator<void> {
-    for (let before = -1; before < this.best.worth;) {
-      before = this.best.worth;
-      yield* this.addTogether(most);
-    }
-    for (const p of this.waiting(this.best, false)) {
-      if (this.spent >= most || this.isOver()) return;
-      this.best = this.withPage(this.best, p) ?? this.best;
-      yield;
-    }
-  }
-
-  /** A few pages are given up, and others grown in their place: after ruin and recreate. */
-  regrow(most: number): boolean {
-    const made = this.best.assignment.flatMap((choice, p) => (choice ? [p] : []));
-    const gone = new Set(
-      Array.from(
-        { length: 1 + Math.floor(this.random() * Math.min(3, made.length)) },
-        () => made[Math.floor(this.random() * made.length)],
-      ),
-    );
-    const rest = cutWhole(
-      this.table,
-      this.best.assignment.map((choice, p) => (gone.has(p) ? null : choice)),
-      QUICK,
-      this.effort,
-    );
-    if (!rest) return false;
-    let grown = rest;
-    for (const p of this.waiting(rest, true))
-      if (this.spent < most && !this.isOver()) grown = this.withPage(grown, p) ?? grown;
-    if (compareSettled(grown, this.best) <= 0) return false;
-    this.best = grown;
+    this.spentDealing += this.spent - before;
+    if (!isBetter) return false;
+    const dealt = settleDealt(this.table, this.dealer.dealt(), this.effort);
+    if (compareSettled(dealt, this.best) <= 0) return false;
+    this.best = dealt;
     return true;
   }
 
@@ -334,10 +214,11 @@ export class Search {
     return next;
   }
 
-  /** Tries something else; whether it was better. */
-  step(freshBound: number, most: number): boolean {
+  /** Tries something else; whether it was better. @yields often */
+  *step(freshBound: number): Generator<void, boolean> {
     const isShort = this.best.worth < this.worthBound * (1 - 1e-9);
-    if (isShort && this.random() < (this.isDealt ? DEALT_REGROWN : REGROWN)) return this.regrow(most);
+    const share = isShort ? DEALS.short : DEALS.then;
+    if (this.spentDealing <= share * this.spent && !this.dealer.isPerfect) return yield* this.deal(DEALT);
     const assignment = this.next(freshBound, isShort);
     return assignment !== null && this.try(assignment);
   }

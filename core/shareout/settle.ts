@@ -1,8 +1,9 @@
-import { searchPlans, type CutJob, type CutPlan, type CutStock } from '../cutting';
+import { searchPlans, type BegunPart, type BegunSheet, type CutJob, type CutPlan, type CutStock } from '../cutting';
 import { area } from '../geometry';
 import type { Assignment } from './program';
-import type { Spare } from './spares';
-import { designsOf, type Choice, type Table } from './table';
+import type { Dealt } from './dealing/dealer';
+import type { Tree } from './dealing/tree';
+import type { Table } from './table';
 import { mustMissing, tasteOf } from './taste';
 import type { DesignName } from './types';
 
@@ -78,10 +79,15 @@ export interface Effort {
   readonly isOver: () => boolean;
 }
 
-function planFor(job: CutJob, work: number, { spend, isOver }: Effort): CutPlan {
+function planFor(
+  job: CutJob,
+  work: number,
+  { spend, isOver }: Effort,
+  begun: readonly BegunSheet[] | null = null,
+): CutPlan {
   let plan: CutPlan | null = null;
   let most = 0;
-  for (const progress of searchPlans(job, work, isOver)) {
+  for (const progress of searchPlans(job, work, isOver, begun)) {
     plan = progress.plan;
     most = Math.max(most, progress.done);
     if (isOver()) break;
@@ -90,48 +96,19 @@ function planFor(job: CutJob, work: number, { spend, isOver }: Effort): CutPlan 
   return plan!;
 }
 
-/** The plan of an assignment where a quick look finds all of it cut; else null. */
-export function cutWhole(table: Table, assignment: Assignment, work: number, effort: Effort): Settled | null {
-  const plan = planFor(cutJobOf(table, assignment), work, effort);
-  return plan.notCut.length === 0 ? settled(table, assignment, plan) : null;
-}
-
-/**
- * What other pages' spare pieces are after one page's pieces are cut from them, by a quick look; null where they cannot
- * all be.
- */
-export function cutFromSpares(
-  table: Table,
-  spares: readonly Spare[],
-  p: number,
-  choice: Choice,
-  work: number,
-  effort: Effort,
-): Spare[] | null {
-  const only = table.job.pages.map((_, i) => (i === p ? choice : null));
-  const { pieces, ...rest } = cutJobOf(table, only);
-  const wanted = new Set(choice);
-  const serves = ({ stock }: Spare): boolean =>
-    designsOf(stock).some((design) => wanted.has(table.designs.indexOf(design)));
-  const offered = spares.filter(serves);
-  const stock = offered.map(({ stock: from, w, h, missing }, i): CutStock => ({
-    ...named(from),
-    id: String(i),
-    w,
-    h,
-    missing,
-    count: 1,
-  }));
-  const plan = planFor({ ...rest, pieces, stock }, work, effort);
-  if (plan.notCut.length > 0) return null;
-  const opened = new Map(plan.sheets.map((sheet) => [sheet.stock, sheet]));
-  return [
-    ...spares.filter((spare) => !serves(spare)),
-    ...offered.flatMap((spare, i): Spare[] => {
-      const sheet = opened.get(String(i));
-      return sheet ? sheet.nubbins.map(({ w, h }) => ({ w, h, stock: spare.stock, missing: [] })) : [spare];
-    }),
-  ];
+/** The cuts of what was dealt, as they are. */
+export function settleDealt(table: Table, { assignment, sheets, nameOf }: Dealt, effort: Effort): Settled {
+  const told = ({ cut, piece }: Tree): BegunPart =>
+    cut
+      ? {
+          axis: cut.axis,
+          at: cut.axis === 'x' ? cut.near.w : cut.near.h,
+          near: told(cut.near),
+          far: told(cut.far),
+        }
+      : { piece: piece >= 0 ? pieceName(...nameOf(piece)) : null };
+  const begun = sheets.map(({ stock, tree }): BegunSheet => ({ stock, whole: told(tree) }));
+  return settled(table, assignment, planFor(cutJobOf(table, assignment), 1, effort, begun));
 }
 
 /**

@@ -13,6 +13,8 @@ export interface ShareProgress {
 const WORK = 800_000;
 /** Of these, for cutting the best as well as can be at the end. */
 const FINISH = 100_000;
+/** Rounds of dealing before bounds are asked for. */
+const FIRST = 2_000;
 /** Work between two share-outs that are written. */
 const REPORT = 8_000;
 /**
@@ -47,7 +49,7 @@ export function* shareOut(
       [plan, written, writtenAt] = [write(), search.best, search.spent];
     return { plan, done: Math.min(1, search.spent / work) };
   };
-  for (const _ of search.addPages(Math.min(work, WORK) / 3)) yield progress();
+  for (const _ of search.deal(FIRST)) yield progress();
   search.boundWorth();
   search.tryWhole();
   freshBound = search.boundFresh();
@@ -59,14 +61,12 @@ export function* shareOut(
     !isOver() &&
     !search.isUsedUp();
   ) {
+    const trying = search.step(freshBound);
+    let tried = trying.next();
+    for (; !tried.done; tried = trying.next()) yield progress();
     yield progress();
-    if (!search.step(freshBound, most)) {
-      quiet++;
-      continue;
-    }
-    quiet = 0;
-    for (const _ of search.addPages(most)) yield progress();
-    freshBound = search.boundFresh();
+    quiet = tried.value ? 0 : quiet + 1;
+    if (tried.value) freshBound = search.boundFresh();
   }
   search.finish(FINISH);
   search.boundWorth();

@@ -14,6 +14,7 @@ export interface Copy {
 export interface Alike<T> {
   readonly one: T;
   readonly count: number;
+  readonly ids: readonly string[];
   readonly copyAt: (n: number) => Copy;
 }
 
@@ -37,6 +38,7 @@ export function groupAlike<T extends Counted>(list: readonly T[], kindOf: (one: 
   return [...groups.values()].map(({ one, members }) => ({
     one,
     count: members.reduce((sum, { count }) => sum + count, 0),
+    ids: members.map(({ id }) => id),
     copyAt: (n) => {
       let at = 0;
       let before = 0;

@@ -16,6 +16,7 @@ export interface Serving {
 export interface StockKind extends Size {
   /** The first of its stock; `count` is that of all. */
   readonly stock: CutStock;
+  readonly ids: Alike<CutStock>['ids'];
   readonly copyAt: Alike<CutStock>['copyAt'];
   readonly holes: readonly Rect[];
   /** What is there of it, in the square of the grain. */
@@ -24,6 +25,7 @@ export interface StockKind extends Size {
 
 /** Pieces alike; `id` is that of the first, `count` that of all. Which one the nth is may lie on its side. */
 export interface Item extends CutPiece {
+  readonly ids: Alike<CutPiece>['ids'];
   readonly copyAt: Alike<CutPiece>['copyAt'];
 }
 
@@ -106,13 +108,14 @@ const pieceKind = (anyUpright: boolean) => (piece: CutPiece) => {
 export function readProblem(job: CutJob): Problem {
   const grain = grainOf(job);
   const kinds = groupAlike(job.stock, stockKind(new Set(job.pieces.map(({ pinnedTo }) => pinnedTo)))).map(
-    ({ one, count, copyAt }): StockKind => {
+    ({ one, count, ids, copyAt }): StockKind => {
       const sheet: Rect = { x: 0, y: 0, w: one.w / grain, h: one.h / grain };
       const holes = one.missing
         .map(({ x, y, w, h }) => intersect(sheet, { x: x / grain, y: y / grain, w: w / grain, h: h / grain }))
         .filter((hole) => hole !== null);
       return {
         stock: { ...one, count },
+        ids,
         copyAt,
         w: sheet.w,
         h: sheet.h,
@@ -122,7 +125,7 @@ export function readProblem(job: CutJob): Problem {
     },
   );
   const items = groupAlike(job.pieces, pieceKind(job.stock.some(({ upright }) => upright))).map(
-    ({ one, count, copyAt }): Item => ({ ...scaled(one, grain), count, copyAt }),
+    ({ one, count, ids, copyAt }): Item => ({ ...scaled(one, grain), count, ids, copyAt }),
   );
   const servings = kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item)));
   const bySize = kinds.map((_, k) => k).sort((a, b) => kinds[a]!.solid - kinds[b]!.solid || a - b);
