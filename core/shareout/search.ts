@@ -2,16 +2,15 @@ import { area } from '../geometry';
 import { seededRandom } from '../random';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
 import { Dealer } from './dealing/dealer';
-import { compareSettled, settle, settleDealt, worthOf, type Settled } from './settle';
+import { compareSettled, cutBetter, settle, settleDealt, worthOf, type Settled } from './settle';
 import { choicesOf, readTable, type Table } from './table';
 import { leaning } from './taste';
 import type { Solved } from '../program';
 import type { ShareJob, SharePage, Solver } from './types';
 
-/** What one program counts as: by itself, and for each of its variables; an answer without proof is had for a tenth. */
-const PROGRAM = 10_000;
-const PER_VARIABLE = 120;
-const UNPROVED = 0.1;
+/** What one program counts as: by itself, and for each of its variables, relaxed or whole, with a proof or without. */
+const PROGRAM = 2_000;
+const PER_VARIABLE = { relaxed: 5, proof: 30, answer: 10 } as const;
 /** Judgements for a plan while shares are tried. */
 const TRIAL = 12_000;
 /** Variables past which only the relaxed program is asked, and past which none is. */
@@ -104,7 +103,7 @@ export class Search {
   private solve(question: Question, wants: 'proof' | 'answer'): Solved | null {
     if (!this.solver || this.isOver() || this.size === 0 || this.size > (question.relaxed ? MOST_ASKED : MOST_WHOLE))
       return null;
-    this.spend(PROGRAM + this.size * PER_VARIABLE * (wants === 'proof' ? 1 : UNPROVED));
+    this.spend(PROGRAM + this.size * PER_VARIABLE[question.relaxed ? 'relaxed' : wants]);
     return this.solver(writeProgram(this.table, { known: this.known, ...question }), wants);
   }
 
@@ -216,17 +215,19 @@ export class Search {
 
   /** Tries something else; whether it was better. @yields often */
   *step(freshBound: number): Generator<void, boolean> {
-    const isShort = this.best.worth < this.worthBound * (1 - 1e-9);
+    const { isShort } = this;
     const share = isShort ? DEALS.short : DEALS.then;
     if (this.spentDealing <= share * this.spent && !this.dealer.isPerfect) return yield* this.deal(DEALT);
-    const assignment = this.next(freshBound, isShort);
-    return assignment !== null && this.try(assignment);
+    const assignment = this.next(freshBound);
+    if (assignment) return this.try(assignment);
+    return this.dealer.isPerfect ? false : yield* this.deal(DEALT);
   }
 
   /** Another assignment that may be better than the best, or null. */
-  private next(freshBound: number, isShort: boolean): Assignment | null {
+  private next(freshBound: number): Assignment | null {
+    const { isShort } = this;
     const { worth, plan } = this.best;
-    if (isShort && this.random() < 0.8) {
+    if (isShort) {
       const step = stepOf(this.table);
       const wanted =
         this.random() < 0.5
@@ -234,8 +235,7 @@ export class Search {
           : step > 0
             ? worth + step
             : worth + (this.worthBound - worth) * this.random();
-      const drawn = this.drawn({ worth: wanted });
-      if (drawn) return drawn;
+      return this.drawn({ worth: wanted });
     }
     if (!isShort && plan.stats.fresh > freshBound && this.random() < 0.7) {
       const drawn = this.drawn({ worth, mostFresh: plan.stats.fresh - 1 });
@@ -246,9 +246,14 @@ export class Search {
     return drawn ?? this.changed();
   }
 
+  /** Whether more worth may be to be had. */
+  get isShort(): boolean {
+    return this.best.worth < this.worthBound * (1 - 1e-9);
+  }
+
   /** Whether neither more worth nor fewer fresh sheets are to be had. */
   isProved(freshBound: number): boolean {
-    return this.best.worth >= this.worthBound * (1 - 1e-9) && this.best.plan.stats.fresh <= freshBound;
+    return !this.isShort && this.best.plan.stats.fresh <= freshBound;
   }
 
   /** Whether nothing is left that another share-out could do better with: no page, or no paper. */
@@ -263,6 +268,8 @@ export class Search {
 
   /** The best is cut anew with so many judgements. */
   finish(work: number): void {
-    if (!this.isUsedUp() && !this.isOver()) this.try(this.best.assignment, work);
+    if (this.isUsedUp() || this.isOver()) return;
+    const better = cutBetter(this.table, this.best, work, this.effort);
+    if (better && compareSettled(better, this.best) > 0) this.best = better;
   }
 }

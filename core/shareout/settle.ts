@@ -33,6 +33,8 @@ export interface Settled {
   readonly assignment: Assignment;
   readonly plan: CutPlan;
   readonly worth: number;
+  /** Where it was dealt: its cuts, to begin with when it is cut anew. */
+  readonly begun: readonly BegunSheet[] | null;
   /** What it is judged by, in order; less is better. */
   readonly rank: readonly number[];
 }
@@ -43,12 +45,18 @@ export const worthOf = ({ job }: Table, assignment: Assignment): number =>
 /** Worths this near are the same. */
 const NEAR = 1e-9;
 
-function settled(table: Table, assignment: Assignment, plan: CutPlan): Settled {
+function settled(
+  table: Table,
+  assignment: Assignment,
+  plan: CutPlan,
+  begun: readonly BegunSheet[] | null = null,
+): Settled {
   const worth = worthOf(table, assignment);
   return {
     assignment,
     plan,
     worth,
+    begun,
     rank: [mustMissing(table, assignment), -worth, ...tasteOf(table, assignment, plan)],
   };
 }
@@ -64,7 +72,7 @@ export interface Attempt {
  * Where pieces take more of the paper than this, sheets must be filled without waste: that takes longer to find out.
  */
 const TIGHT = 0.95;
-const TIGHT_WORK = 200_000;
+const TIGHT_WORK = 100_000;
 /** What setting out on a plan costs, by piece; and each judgement, for many end before all work is done. */
 const START = 100;
 const PER_JUDGEMENT = 0.5;
@@ -108,7 +116,13 @@ export function settleDealt(table: Table, { assignment, sheets, nameOf }: Dealt,
         }
       : { piece: piece >= 0 ? pieceName(...nameOf(piece)) : null };
   const begun = sheets.map(({ stock, tree }): BegunSheet => ({ stock, whole: told(tree) }));
-  return settled(table, assignment, planFor(cutJobOf(table, assignment), 1, effort, begun));
+  return settled(table, assignment, planFor(cutJobOf(table, assignment), 1, effort, begun), begun);
+}
+
+/** The same pages and designs with better cuts, where so many judgements find any. */
+export function cutBetter(table: Table, { assignment, begun }: Settled, work: number, effort: Effort): Settled | null {
+  const plan = planFor(cutJobOf(table, assignment), work, effort, begun);
+  return plan.notCut.length === 0 ? settled(table, assignment, plan, begun) : null;
 }
 
 /**
@@ -121,7 +135,8 @@ export function settle(table: Table, assignment: Assignment, work: number, effor
   let first: CutPlan | null = null;
   for (;;) {
     const job = cutJobOf(table, now);
-    const plan = planFor(job, isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, effort);
+    // Whether all of it can be cut is worth finding out; what is left of it is cut by a look.
+    const plan = planFor(job, !first && isTight(job, table) ? Math.max(work, TIGHT_WORK) : work, effort);
     first ??= plan;
     if (plan.notCut.length === 0) return { first, settled: settled(table, now, plan) };
     const lacking = new Map<number, number>();

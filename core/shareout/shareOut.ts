@@ -20,8 +20,7 @@ const REPORT = 8_000;
 /**
  * Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be.
  */
-const PATIENCE = 40;
-const POLISH = 10;
+const PATIENCE = { short: 150, then: 40, proved: 10 } as const;
 
 /**
  * Shares stock out over pages: which pages can be made whole, of which designs, from which sheets. A mixed-integer
@@ -56,7 +55,7 @@ export function* shareOut(
   const most = work - Math.min(FINISH, work / 4);
   for (
     let quiet = 0;
-    quiet < (search.isProved(freshBound) && !job.taste ? POLISH : PATIENCE) &&
+    quiet < PATIENCE[search.isProved(freshBound) && !job.taste ? 'proved' : search.isShort ? 'short' : 'then'] &&
     search.spent < most &&
     !isOver() &&
     !search.isUsedUp();

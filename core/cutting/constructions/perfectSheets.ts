@@ -5,6 +5,8 @@ import type { Problem } from '../problem/problem';
 /** Builds without waste made for one kind of sheet at a time, and ways to fill it that are kept. */
 const MOST_BUILDS = 24_000;
 const MOST_FILLS = 1_500;
+/** Kinds of pieces that are counted in the time of one join. */
+const PER_JOIN = 6;
 /** Steps of one search for fills that together take every piece. */
 const MOST_STEPS = 60_000;
 
@@ -62,6 +64,8 @@ function fillsOf(
   // The largest are taken up first: they are rare, and the nearest to a whole sheet.
   const open = new Heap<{ build: Build; rank: number }>((a, b) => a.rank > b.rank);
   const take = (build: Build): void => {
+    // Every build counts each kind of piece.
+    spend(left.length / PER_JOIN);
     const key = `${build.w}x${build.h}:${build.counts.join()}`;
     if (seen.has(key)) return;
     seen.add(key);
@@ -154,7 +158,7 @@ class Filling {
   private cover(fills: readonly Filled[], done: readonly Filled[], steps: { left: number }): boolean {
     if (done.length > this.best.length) this.best = [...done];
     if (this.left.every((n) => n === 0)) return true;
-    if (steps.left-- < 0 || !this.spend(1 + fills.length)) return false;
+    if (steps.left-- < 0 || !this.spend(1 + fills.length * (1 + this.left.length / PER_JOIN))) return false;
     const able = fills.filter(
       ({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= this.left[i]!),
     );
