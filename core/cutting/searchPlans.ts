@@ -40,6 +40,8 @@ const SQUEEZES = 60;
 
 /** Share of the paper that pieces take, past which sheets filled without waste are looked for. */
 const TIGHT = 0.97;
+/** The same where sheets have gaps: what whole ones would have over says little. */
+const TIGHT_BESIDE_GAPS = 0.88;
 
 /** Up to so many pieces every plan that is tried is cut anew as well as can be; beyond, only those that are better. */
 const FEW = 6;
@@ -64,7 +66,7 @@ function firstOf(problem: Problem, spend: (work: number) => void, variants: numb
  * Whether the pieces leave so little of the paper over, with as few fresh sheets as may do, that sheets must be filled
  * to the edges.
  */
-function isTight(problem: Problem, { fresh }: Bounds): boolean {
+function isTight(problem: Problem, { fresh }: Bounds, withOptional: boolean): boolean {
   const sheets = problem.kinds
     .flatMap(({ stock, solid }) =>
       Array.from({ length: Math.min(stock.count, fresh) }, () => (stock.fresh ? solid : 0)),
@@ -72,13 +74,23 @@ function isTight(problem: Problem, { fresh }: Bounds): boolean {
     .sort((a, b) => b - a);
   const opened = problem.kinds.reduce((sum, { stock, solid }) => sum + (stock.fresh ? 0 : stock.count * solid), 0);
   const room = sheets.slice(0, fresh).reduce((sum, area) => sum + area, opened);
-  const wanted = problem.items.reduce((sum, { w, h, count, optional }) => sum + (optional ? 0 : count * w * h), 0);
-  return wanted >= TIGHT * room;
+  const wanted = problem.items.reduce(
+    (sum, { w, h, count, optional }) => sum + (optional && !withOptional ? 0 : count * w * h),
+    0,
+  );
+  const tight = problem.kinds.some(({ holes }) => holes.length > 0) ? TIGHT_BESIDE_GAPS : TIGHT;
+  return wanted >= tight * room && (!withOptional || wanted <= room);
 }
 
 /** Several sheets: those that can be filled without waste. */
-function fillPerfectly(problem: Problem, random: Random, joins: Joins, spend: (work: number) => void): Held | null {
-  const filled = perfectSheets(problem, random, joins.spend);
+function fillPerfectly(
+  problem: Problem,
+  random: Random,
+  joins: Joins,
+  spend: (work: number) => void,
+  withOptional: boolean,
+): Held | null {
+  const filled = perfectSheets(problem, random, joins.spend, withOptional);
   spend(joins.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
 }
@@ -135,9 +147,12 @@ export function* searchPlans(
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
       const most = Math.min(work, WORK) * JOINS;
       proof = prove(problem, best, new Joins(most * PROOF_SHARE, isOver), spend);
-      const filled = isTight(problem, bounds())
-        ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE, isOver), spend)
-        : null;
+      // Where all that is optional has room too, it is cut like the rest.
+      const withOptional = problem.items.some(({ optional }) => optional) && isTight(problem, bounds(), true);
+      const filled =
+        withOptional || isTight(problem, bounds(), false)
+          ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE, isOver), spend, withOptional)
+          : null;
       const anew = eachSheetAnew(
         problem,
         better(best, proof.plan ?? best),

@@ -1,4 +1,4 @@
-import { clash, fitsCounts, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
+import { clash, fitsCounts, gapBuild, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
 import { Heap } from '../proofs/heap';
 import type { Problem } from '../problem/problem';
 
@@ -46,7 +46,7 @@ class Edges {
 /**
  * Ways to fill a whole sheet of a kind without any waste: only builds whose edges meet exactly are joined (P. Y. Wang,
  * "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31, 1983, with no waste
- * allowed).
+ * allowed). A gap is a piece that may be had once and must come to lie where it is.
  */
 function fillsOf(
   problem: Problem,
@@ -55,7 +55,8 @@ function fillsOf(
   random: () => number,
   spend: (joins: number) => boolean,
 ): Filled[] {
-  const { w: W, h: H } = problem.kinds[kind]!;
+  const { w: W, h: H, holes } = problem.kinds[kind]!;
+  const hole = holes[0] ?? null;
   const singles = singlesOf(left);
   const fills: Filled[] = [];
   const beside = new Edges('x');
@@ -66,18 +67,32 @@ function fillsOf(
   const take = (build: Build): void => {
     // Every build counts each kind of piece.
     spend(left.length / PER_JOIN);
-    const key = `${build.w}x${build.h}:${build.counts.join()}`;
+    const { gap } = build;
+    const key = `${build.w}x${build.h}:${build.counts.join()}${gap ? `:${gap.x},${gap.y}` : ''}`;
     if (seen.has(key)) return;
     seen.add(key);
     if (build.w === W && build.h === H) {
-      fills.push({ kind, build });
+      if (gap !== null || hole === null) fills.push({ kind, build });
       return;
     }
     beside.add(build);
     upon.add(build);
     open.push({ build, rank: build.w * build.h * (0.6 + 0.4 * random()) });
   };
+  /** Whether the gap can still come to lie where it is. */
+  const mayLie = ({ w, h, gap }: Build): boolean =>
+    !gap || !hole || (gap.x <= hole.x && gap.y <= hole.y && w - gap.x <= W - hole.x && h - gap.y <= H - hole.y);
+  const join = (axis: 'x' | 'y', build: Build, other: Build): void => {
+    if (build.gap && other.gap) return;
+    const both = joinBuilds(axis, build, other);
+    if (mayLie(both)) take(both);
+    // Beside a gap it is not the same on which side another lies.
+    if (!both.gap) return;
+    const around = joinBuilds(axis, other, build);
+    if (mayLie(around)) take(around);
+  };
   pieceBuilds(problem, kind, left).forEach(take);
+  if (hole) take(gapBuild(problem, hole));
   for (let next = open.pop(); next && seen.size < MOST_BUILDS && fills.length < MOST_FILLS; next = open.pop()) {
     const { build } = next;
     const sameHeight = beside.meeting(build);
@@ -86,10 +101,10 @@ function fillsOf(
     if (!spend((sameHeight.length + sameWidth.length) / 6)) break;
     for (const other of sameHeight)
       if (build.w + other.w <= W && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        take(joinBuilds('x', build, other));
+        join('x', build, other);
     for (const other of sameWidth)
       if (build.h + other.h <= H && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        take(joinBuilds('y', build, other));
+        join('y', build, other);
   }
   return fills;
 }
@@ -126,8 +141,9 @@ class Filling {
     private readonly problem: Problem,
     private readonly random: () => number,
     private readonly spend: (joins: number) => boolean,
+    withOptional: boolean,
   ) {
-    this.left = problem.items.map((item) => (item.optional ? 0 : item.count));
+    this.left = problem.items.map((item) => (item.optional && !withOptional ? 0 : item.count));
     this.opened = problem.kinds.map(() => 0);
   }
 
@@ -146,8 +162,8 @@ class Filling {
   private fills(): Filled[] {
     const { items, kinds, longestCut } = this.problem;
     const room = this.left.reduce((sum, n, i) => sum + n * items[i]!.w * items[i]!.h, 0);
-    const found = kinds.flatMap(({ holes, w, h }, kind) =>
-      this.isFree(kind) && holes.length === 0 && Math.max(w, h) <= longestCut && w * h <= room
+    const found = kinds.flatMap(({ holes, w, h, solid }, kind) =>
+      this.isFree(kind) && holes.length <= 1 && Math.max(w, h) <= longestCut && solid <= room
         ? fillsOf(this.problem, kind, this.left, this.random, this.spend)
         : [],
     );
@@ -222,7 +238,12 @@ const ROUNDS_TO_START_ANEW = 40;
  * piece (exact cover, the scarcest piece first, as D. E. Knuth, "Dancing links", 2000); where there is none among them,
  * one drawn by lot is settled and the rest is looked for anew; where that ends, a few sheets are opened again.
  * @param spend counts joins; false: the work allowed is done
+ * @param withOptional whether what is optional is to be cut like the rest
  * @returns sheets that take every piece that must be cut, or the most that were filled
  */
-export const perfectSheets = (problem: Problem, random: () => number, spend: (joins: number) => boolean): Filled[] =>
-  new Filling(problem, random, spend).run();
+export const perfectSheets = (
+  problem: Problem,
+  random: () => number,
+  spend: (joins: number) => boolean,
+  withOptional = false,
+): Filled[] => new Filling(problem, random, spend, withOptional).run();

@@ -1,3 +1,4 @@
+import type { Point, Size } from '../../geometry';
 import { halves, joined, type Part } from './part';
 import type { Lie, Problem } from '../problem/problem';
 
@@ -15,8 +16,11 @@ export interface Build {
    * together.
    */
   readonly has: readonly [number, number];
+  /** Where the sheet's gap lies in it, from its own corner; null: not in it. */
+  readonly gap: Point | null;
   readonly from:
     | { readonly item: number; readonly lie: Lie }
+    | { readonly gone: true }
     | { readonly axis: 'x' | 'y'; readonly near: Build; readonly far: Build };
 }
 
@@ -51,9 +55,25 @@ export function pieceBuilds({ servings, items, kinds }: Problem, kind: number, l
             h: lie.h,
             counts: items.map((__, i) => (i === item ? 1 : 0)),
             has: bitOf(item),
+            gap: null,
             from: { item, lie },
           })),
   );
+}
+
+/** What is not there of a sheet, as a build to join others to. */
+export const gapBuild = ({ items }: Problem, { w, h }: Size): Build => ({
+  w,
+  h,
+  counts: items.map(() => 0),
+  has: [0, 0],
+  gap: { x: 0, y: 0 },
+  from: { gone: true },
+});
+
+function joinedGap(axis: 'x' | 'y', near: Build, far: Build): Point | null {
+  if (near.gap || !far.gap) return near.gap;
+  return axis === 'x' ? { x: near.w + far.gap.x, y: far.gap.y } : { x: far.gap.x, y: near.h + far.gap.y };
 }
 
 export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => ({
@@ -61,11 +81,13 @@ export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => (
   h: axis === 'y' ? near.h + far.h : Math.max(near.h, far.h),
   counts: near.counts.map((n, i) => n + far.counts[i]!),
   has: [near.has[0] | far.has[0], near.has[1] | far.has[1]],
+  gap: joinedGap(axis, near, far),
   from: { axis, near, far },
 });
 
 /** Whether its parts lie beside one another along the axis. */
-export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean => 'axis' in from && from.axis === axis;
+export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean =>
+  'axis' in from && from.axis === axis;
 
 /**
  * The part with the build in its corner, cut as the build was put together; what is over is cut off, the longer rest
@@ -76,6 +98,7 @@ export function layBuild(part: Part, build: Build): Part {
   if (over.w > 0 && (over.h === 0 || over.w * part.h >= over.h * part.w)) return cutOff(part, 'x', build.w, build);
   if (over.h > 0) return cutOff(part, 'y', build.h, build);
   const { from } = build;
+  if ('gone' in from) return part;
   if ('item' in from) return { ...part, use: { item: from.item, turned: from.lie.turned } };
   const [near, far] = halves(part, from.axis, from.axis === 'x' ? from.near.w : from.near.h);
   return joined(part, from.axis, layBuild(near, from.near), layBuild(far, from.far));
