@@ -3,10 +3,14 @@ import { mainColours } from '../core/colour';
 import { planCuts, searchPlans, type CutJob, type CutPlan } from '../core/cutting';
 import { fold, type LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
+import { nth } from '../core/nth';
 import { punchSpots } from '../core/punching';
+import type { ProgramSolver } from '../core/program';
 import { seededRandom } from '../core/random';
 import { shareOut, solverFrom, type SharePlan, type Solver } from '../core/shareout';
 import { kitToShare, rankedDesigns } from './sharing';
+import { perfectCut } from '../core/cutting/test/perfectCut';
+import { wholeKit } from '../core/shareout/test/wholeKit';
 import { actedOn } from './acting';
 import { foundIn, manyThings } from './finding';
 import { firstScreenBytes } from './firstScreen';
@@ -114,17 +118,47 @@ function bigPicture(): Uint8ClampedArray {
 }
 
 /** The share-out until it has so many pages, or to its end. @param pages null: to its end */
-function sharedTo(pages: number | null, solver: Solver): Quality {
-  let plan: SharePlan | null = null;
-  for (const progress of shareOut(kitToShare(), solver)) {
-    plan = progress.plan;
+function lastPlan(search: Iterable<{ readonly plan: SharePlan }>, pages: number | null = null): SharePlan {
+  let last: SharePlan | null = null;
+  for (const { plan } of search) {
+    last = plan;
     if (pages !== null && plan.stats.complete >= pages) break;
   }
-  const { complete, fresh, bound } = plan!.stats;
+  if (!last) throw new Error('no plan came');
+  return last;
+}
+
+function sharedTo(pages: number | null, solver: Solver): Quality {
+  const { complete, fresh, bound } = lastPlan(shareOut(kitToShare(), solver), pages).stats;
   return { complete, fresh, worthBound: bound.worth, freshBound: bound.fresh };
 }
 
-function benchmarks(solver: Solver): Benchmark[] {
+/** How many of some made jobs are cut without a sheet more than they were cut up from, and without anything left out. */
+function perfectlyCut(jobs: number): Quality {
+  const perfect = Array.from({ length: jobs }, (_, n) => perfectCut(n + 1)).filter(({ job, fresh, value }) => {
+    const { stats, notCut } = planCuts(job);
+    return notCut.length === 0 && stats.fresh <= fresh && stats.value >= value;
+  });
+  return { jobs, perfect: perfect.length };
+}
+
+/** Whole kits of 9 to 30 pages with a page too many, ten seconds each: how much of the worth that is surely there is had. */
+function kitsShared(kits: number, highs: ProgramSolver): Quality {
+  let [had, there, perfect] = [0, 0, 0];
+  for (let seed = 1; seed <= kits; seed++) {
+    const { job, worth } = wholeKit(seed, 9 + ((seed * 7) % 22), [0, 0.06, 0.15][seed % 3]);
+    const until = performance.now() + 10_000;
+    const isOver = (): boolean => performance.now() > until;
+    const { stats } = lastPlan(shareOut(job, solverFrom(highs, isOver), Infinity, isOver));
+    had += Math.min(worth, stats.worth);
+    there += worth;
+    if (stats.worth >= worth) perfect++;
+  }
+  return { kits, perfect, worthPercent: Math.round((1000 * had) / there) / 10 };
+}
+
+function benchmarks(highs: ProgramSolver): Benchmark[] {
+  const solver = solverFrom(highs);
   const events = manyEvents();
   const kit = kitJob(8, 40, 7);
   const large = kitJob(20, 80, 11);
@@ -160,6 +194,8 @@ function benchmarks(solver: Solver): Benchmark[] {
     { name: 'share-out of 7 papers and 4 leftovers over 9 pages, first page', n: 5, run: () => sharedTo(1, solver) },
     { name: 'the same, five pages', n: 5, run: () => sharedTo(5, solver) },
     { name: 'the same, to its end', n: 3, run: () => sharedTo(null, solver) },
+    { name: 'made jobs with a perfect answer', n: 0, run: () => perfectlyCut(40) },
+    { name: 'whole kits shared out, ten seconds each', n: 0, run: () => kitsShared(18, highs) },
     { name: 'the photos of a page ranked over all designs', n: 5, run: rankedDesigns },
     { name: 'a query on 10,000 things: words, size and colour', n: 9, run: foundIn(things) },
     { name: 'an act and an undo on 10,000 things after 10,000 entries', n: 9, run: actedOn(things) },
@@ -170,7 +206,7 @@ function benchmarks(solver: Solver): Benchmark[] {
 
 /** Runs all, each once to warm up and then n times; prints a line for each. */
 export async function runBenchmarks(asJson: boolean): Promise<void> {
-  for (const { name, n, run } of benchmarks(solverFrom(await loadHighs()))) {
+  for (const { name, n, run } of benchmarks(await loadHighs())) {
     let quality = run();
     const times = Array.from({ length: n }, () => {
       const start = performance.now();
@@ -178,11 +214,12 @@ export async function runBenchmarks(asJson: boolean): Promise<void> {
       return performance.now() - start;
     }).sort((a, b) => a - b);
     const round = (ms: number): number => Math.round(ms * 10) / 10;
-    const line = { name, n, medianMs: round(times[Math.floor(n / 2)]!), minMs: round(times[0]!), ...quality };
+    // What is measured once, for its quality, has no times.
+    const took = n > 0 ? { medianMs: round(nth(times, Math.floor(n / 2))), minMs: round(nth(times, 0)) } : null;
     process.stdout.write(
       asJson
-        ? `${JSON.stringify(line)}\n`
-        : `${name}: ${line.medianMs} ms (median of ${n}, least ${line.minMs})  ${quality ? JSON.stringify(quality) : ''}\n`,
+        ? `${JSON.stringify({ name, n, ...took, ...quality })}\n`
+        : `${name}: ${took ? `${took.medianMs} ms (median of ${n}, least ${took.minMs})  ` : ''}${quality ? JSON.stringify(quality) : ''}\n`,
     );
   }
   const bytes = await firstScreenBytes();

@@ -3,6 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { inches, mm } from '../length';
 import { planCuts, searchPlans, type CutJob, type CutPiece, type CutPlan, type CutStock } from '.';
 import { anyJob } from './test/arbitraries';
+import { beginWith } from './constructions/beginWith';
+import { readProblem } from './problem/problem';
+import { perfectCut } from './test/perfectCut';
 import { replay } from './test/replay';
 
 const LITTLE = 20_000;
@@ -283,3 +286,46 @@ test('told that it is over, at whatever asking, it ends with a plan that can be 
     }),
     { numRuns: 25 },
   ));
+
+test.each([[24], [30], [36], [40]])(
+  'made job %d, with gaps and with pieces that are optional: all is cut, without a sheet more than it was cut up from',
+  (seed) => {
+    const { job: made, fresh, value } = perfectCut(seed);
+    const plan = planCuts(made);
+    expect(replay(made, plan)).toEqual([]);
+    expect(plan.notCut).toEqual([]);
+    expect(plan.stats).toMatchObject({ fresh, value });
+  },
+);
+
+describe('a plan begun elsewhere', () => {
+  const wanted = job([sheet('a'), sheet('b', 6, 6)], [piece('tall', 3, 12), piece('wide', 12, 3)]);
+  const told = [
+    {
+      stock: 'a',
+      whole: {
+        axis: 'x' as const,
+        at: inches(3),
+        near: { piece: 'tall' },
+        far: { axis: 'x' as const, at: inches(3), near: { piece: 'wide' }, far: { piece: null } },
+      },
+    },
+  ];
+  test('is the first plan, and the last is no worse', () => {
+    const [first] = searchPlans(wanted, LITTLE, () => false, told);
+    expect(replay(wanted, first!.plan)).toEqual([]);
+    expect(first!.plan.notCut).toEqual([]);
+    expect(first!.plan.sheets[0]!.pieces.map(({ id, turned }) => [id, turned])).toEqual([
+      ['tall', false],
+      ['wide', true],
+    ]);
+  });
+  test.each([
+    ['a stock that is not there', [{ ...told[0]!, stock: 'c' }]],
+    ['a sheet too many', [told[0]!, told[0]!]],
+    ['a piece that is not wanted', [{ stock: 'a', whole: { piece: 'round' } }]],
+    ['a part that is no piece', [{ stock: 'a', whole: { piece: 'tall' } }]],
+  ])('%s is refused', (_, begun) => {
+    expect(() => beginWith(readProblem(wanted), begun)).toThrow(RangeError);
+  });
+});

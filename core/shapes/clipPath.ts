@@ -1,6 +1,11 @@
+import { nth } from '../nth';
 import { area, type Point, type Rect } from '../geometry';
 import { pathArea } from './pathArea';
 import type { Line, Path, Stroke } from './shape';
+
+/** A stroke that is no straight line. */
+type Arc = Stroke & Required<Pick<Stroke, 'arc'>>;
+const isArc = (stroke: Stroke): stroke is Arc => stroke.arc !== undefined;
 
 interface Piece {
   readonly from: Point;
@@ -14,27 +19,27 @@ function rightOf({ from, to }: Line, { x, y }: Point): number {
 }
 
 /** The middle of the circle that an arc is part of. */
-function centreOf(from: Point, { x, y, arc }: Stroke): Point {
+function centreOf(from: Point, { x, y, arc }: Arc): Point {
   const [dx, dy] = [x - from.x, y - from.y];
   const chord = Math.hypot(dx, dy);
-  const back = Math.sqrt(Math.max(0, arc!.r ** 2 - (chord / 2) ** 2)) * (arc!.bulges === 'left' ? 1 : -1);
+  const back = Math.sqrt(Math.max(0, arc.r ** 2 - (chord / 2) ** 2)) * (arc.bulges === 'left' ? 1 : -1);
   return { x: (from.x + x) / 2 - (back * dy) / chord, y: (from.y + y) / 2 + (back * dx) / chord };
 }
 
 /** The middle of an arc. */
-function arcMiddle(from: Point, to: Stroke): Point {
+function arcMiddle(from: Point, to: Arc): Point {
   const centre = centreOf(from, to);
   const [dx, dy] = [to.x - from.x, to.y - from.y];
   const chord = Math.hypot(dx, dy);
-  const out = to.arc!.bulges === 'left' ? to.arc!.r : -to.arc!.r;
+  const out = to.arc.bulges === 'left' ? to.arc.r : -to.arc.r;
   return { x: centre.x + (out * dy) / chord, y: centre.y - (out * dx) / chord };
 }
 
 /** Where an arc meets a line, in the order of its way: cut at most twice, being at most half a circle. */
-function arcMeets(line: Line, from: Point, to: Stroke): Point[] {
+function arcMeets(line: Line, from: Point, to: Arc): Point[] {
   const centre = centreOf(from, to);
   const off = rightOf(line, centre);
-  const { r } = to.arc!;
+  const { r } = to.arc;
   if (Math.abs(off) >= r) return [];
   const [dx, dy] = [line.to.x - line.from.x, line.to.y - line.from.y];
   const length = Math.hypot(dx, dy);
@@ -42,7 +47,7 @@ function arcMeets(line: Line, from: Point, to: Stroke): Point[] {
   const half = Math.sqrt(r * r - off * off);
   const chord = Math.hypot(to.x - from.x, to.y - from.y);
   const along = ({ x, y }: Point): number => ((x - from.x) * (to.x - from.x) + (y - from.y) * (to.y - from.y)) / chord;
-  const bulgesOut = (at: Point): boolean => rightOf({ from, to }, at) * (to.arc!.bulges === 'left' ? -1 : 1) >= 0;
+  const bulgesOut = (at: Point): boolean => rightOf({ from, to }, at) * (to.arc.bulges === 'left' ? -1 : 1) >= 0;
   return [half, -half]
     .map((by) => ({ x: foot.x + (by * dx) / length, y: foot.y + (by * dy) / length }))
     .filter(bulgesOut)
@@ -51,7 +56,7 @@ function arcMeets(line: Line, from: Point, to: Stroke): Point[] {
 
 /** Where a stroke goes over a line. */
 function meets(line: Line, from: Point, to: Stroke): Point[] {
-  if (to.arc) return arcMeets(line, from, to);
+  if (isArc(to)) return arcMeets(line, from, to);
   const [a, b] = [rightOf(line, from), rightOf(line, to)];
   if (a * b >= 0) return [];
   const share = a / (a - b);
@@ -64,20 +69,20 @@ const isSame = (a: Point, b: Point): boolean => Math.hypot(a.x - b.x, a.y - b.y)
 function divided(line: Line, from: Point, to: Stroke): Piece[] {
   const stops = meets(line, from, to).filter((at) => !isSame(at, from) && !isSame(at, to));
   const ends: Stroke[] = [...stops.map((at): Stroke => ({ ...at, ...(to.arc ? { arc: to.arc } : {}) })), to];
-  return ends.map((end, i) => ({ from: i === 0 ? from : stops[i - 1]!, to: end }));
+  return ends.map((end, i) => ({ from: i === 0 ? from : nth(stops, i - 1), to: end }));
 }
 
 /** What of a path lies to one side of a line, closed along the line; empty where nothing does. */
 export function clipPath(path: Path, line: Line, keeps: 'left' | 'right'): Path {
   const sign = keeps === 'left' ? -1 : 1;
   const kept = path
-    .flatMap((to, i) => divided(line, path[(i + path.length - 1) % path.length]!, to))
+    .flatMap((to, i) => divided(line, nth(path, (i + path.length - 1) % path.length), to))
     .filter(({ from, to }) => {
-      const middle = to.arc ? arcMiddle(from, to) : { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+      const middle = isArc(to) ? arcMiddle(from, to) : { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
       return sign * rightOf(line, middle) > 1e-6;
     });
   return kept.flatMap(({ from, to }, i): Stroke[] => {
-    const before = kept[(i + kept.length - 1) % kept.length]!.to;
+    const before = nth(kept, (i + kept.length - 1) % kept.length).to;
     return isSame(before, from) ? [to] : [{ x: from.x, y: from.y }, to];
   });
 }
@@ -85,8 +90,8 @@ export function clipPath(path: Path, line: Line, keeps: 'left' | 'right'): Path 
 /** The rectangle of whole ticks round a path. */
 export function pathBounds(path: Path): Rect {
   const points = path.flatMap((to, i): Point[] => {
-    if (!to.arc) return [to];
-    const from = path[(i + path.length - 1) % path.length]!;
+    if (!isArc(to)) return [to];
+    const from = nth(path, (i + path.length - 1) % path.length);
     const centre = centreOf(from, to);
     const { r, bulges } = to.arc;
     const tips = [
@@ -112,7 +117,7 @@ export function pathHolds(path: Path, rect: Rect): boolean {
     { x: rect.x, y: rect.y + rect.h },
   ];
   const within = corners.reduce(
-    (left, from, i) => (left.length === 0 ? left : clipPath(left, { from, to: corners[(i + 1) % 4]! }, 'right')),
+    (left, from, i) => (left.length === 0 ? left : clipPath(left, { from, to: nth(corners, (i + 1) % 4) }, 'right')),
     path,
   );
   return pathArea(within) >= area(rect) - 1;

@@ -1,10 +1,10 @@
 import { area } from '../geometry';
-import { isHeld, type Spare } from './spares';
-import { choicesOf, designsOf, type Table } from './table';
+import { isHeld, type Spares } from './spares';
+import { designsOf, isAgainstRules, type Table } from './table';
 import type { Lacking } from './types';
 
 /** Why a page is not made, beside those that are. */
-export function lackingOf(table: Table, spares: readonly Spare[], p: number): Lacking {
+export function lackingOf(table: Table, spares: Spares, p: number): Lacking {
   const { job, allowed, designs } = table;
   const page = job.pages[p]!;
   const none = allowed[p]!.findIndex((own) => own.length === 0);
@@ -15,7 +15,7 @@ export function lackingOf(table: Table, spares: readonly Spare[], p: number): La
     );
     return { kind: isThere ? 'too-large' : 'no-design', slot: id };
   }
-  if (choicesOf(table, p, 1).length === 0) return { kind: 'rules', slot: null };
+  if (isAgainstRules(table, p)) return { kind: 'rules', slot: null };
   // The slot that none of its designs is left for; where each by itself still has room, the largest is in the way.
   const without = page.slots.find((slot, s) => !allowed[p]![s]!.some((d) => isHeld(slot, designs[d]!, spares)));
   const slot = without ?? page.slots.reduce((a, b) => (area(b) * b.count > area(a) * a.count ? b : a));

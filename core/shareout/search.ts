@@ -10,16 +10,18 @@ import type { ShareJob, SharePage, Solver } from './types';
 
 /** What one program counts as: by itself, and for each of its variables, relaxed or whole, with a proof or without. */
 const PROGRAM = 2_000;
-const PER_VARIABLE = { relaxed: 5, proof: 30, answer: 10 } as const;
+const PER_VARIABLE = { relaxed: 5, proof: 30, answer: 30 } as const;
 /** Judgements for a plan while shares are tried. */
 const TRIAL = 12_000;
 /** Variables past which only the relaxed program is asked, and past which none is. */
 const MOST_WHOLE = 4_000;
 const MOST_ASKED = 30_000;
+/** Pieces past which the best is left as it was cut. */
+const MOST_RECUT = 3_000;
 /** What is known of assignments is told to the program up to so many. */
 const MOST_KNOWN = 40;
-/** Rounds of dealing between two looks at the clock, and in one step of the search. */
-const ROUNDS = 50;
+/** Work between two looks up from dealing; rounds of it in one step of the search. */
+const LOOK_UP = 3_000;
 const DEALT = 2_000;
 /** Share of the work that dealing has while worth is to be had, and then. */
 const DEALS = { short: 0.85, then: 0.3 } as const;
@@ -186,13 +188,19 @@ export class Search {
     return null;
   }
 
-  /** Deals on for some rounds, and takes what is better. @yields often */
-  *deal(rounds: number): Generator<void, boolean> {
+  /** Deals on for some rounds, until so much is spent, and takes what is better. @yields often */
+  *deal(rounds: number, most: number): Generator<void, boolean> {
     const before = this.spent;
     let isBetter = false;
-    for (let n = 0; n < rounds && !this.isOver() && !this.dealer.isPerfect; n++) {
+    for (
+      let [n, seen] = [0, before];
+      n < rounds && this.spent < most && !this.isOver() && !this.dealer.isPerfect;
+      n++
+    ) {
       if (this.dealer.round()) isBetter = true;
-      if (n % ROUNDS === ROUNDS - 1) yield;
+      if (this.spent - seen < LOOK_UP) continue;
+      seen = this.spent;
+      yield;
     }
     this.spentDealing += this.spent - before;
     if (!isBetter) return false;
@@ -214,13 +222,13 @@ export class Search {
   }
 
   /** Tries something else; whether it was better. @yields often */
-  *step(freshBound: number): Generator<void, boolean> {
+  *step(freshBound: number, most: number): Generator<void, boolean> {
     const { isShort } = this;
     const share = isShort ? DEALS.short : DEALS.then;
-    if (this.spentDealing <= share * this.spent && !this.dealer.isPerfect) return yield* this.deal(DEALT);
+    if (this.spentDealing <= share * this.spent && !this.dealer.isPerfect) return yield* this.deal(DEALT, most);
     const assignment = this.next(freshBound);
     if (assignment) return this.try(assignment);
-    return this.dealer.isPerfect ? false : yield* this.deal(DEALT);
+    return this.dealer.isPerfect ? false : yield* this.deal(DEALT, most);
   }
 
   /** Another assignment that may be better than the best, or null. */
@@ -268,7 +276,7 @@ export class Search {
 
   /** The best is cut anew with so many judgements. */
   finish(work: number): void {
-    if (this.isUsedUp() || this.isOver()) return;
+    if (this.isUsedUp() || this.isOver() || this.dealer.wanted.pieces.length > MOST_RECUT) return;
     const better = cutBetter(this.table, this.best, work, this.effort);
     if (better && compareSettled(better, this.best) > 0) this.best = better;
   }

@@ -108,15 +108,13 @@ function planFor(
 export function settleDealt(table: Table, { assignment, sheets, nameOf }: Dealt, effort: Effort): Settled {
   const told = ({ cut, piece }: Tree): BegunPart =>
     cut
-      ? {
-          axis: cut.axis,
-          at: cut.axis === 'x' ? cut.near.w : cut.near.h,
-          near: told(cut.near),
-          far: told(cut.far),
-        }
+      ? { axis: cut.axis, at: cut.axis === 'x' ? cut.near.w : cut.near.h, near: told(cut.near), far: told(cut.far) }
       : { piece: piece >= 0 ? pieceName(...nameOf(piece)) : null };
   const begun = sheets.map(({ stock, tree }): BegunSheet => ({ stock, whole: told(tree) }));
-  return settled(table, assignment, planFor(cutJobOf(table, assignment), 1, effort, begun), begun);
+  effort.spend(START * sheets.length);
+  const first = searchPlans(cutJobOf(table, assignment), 1, effort.isOver, begun).next().value;
+  const plan = 'plan' in first ? first.plan : first;
+  return settled(table, assignment, plan, begun);
 }
 
 /** The same pages and designs with better cuts, where so many judgements find any. */

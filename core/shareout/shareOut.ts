@@ -20,7 +20,7 @@ const REPORT = 8_000;
 /**
  * Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be.
  */
-const PATIENCE = { short: 150, then: 40, proved: 10 } as const;
+const PATIENCE = { short: 80, then: 40, proved: 10 } as const;
 
 /**
  * Shares stock out over pages: which pages can be made whole, of which designs, from which sheets. A mixed-integer
@@ -48,7 +48,7 @@ export function* shareOut(
       [plan, written, writtenAt] = [write(), search.best, search.spent];
     return { plan, done: Math.min(1, search.spent / work) };
   };
-  for (const _ of search.deal(FIRST)) yield progress();
+  for (const _ of search.deal(FIRST, Math.min(work, WORK) / 4)) yield progress();
   search.boundWorth();
   search.tryWhole();
   freshBound = search.boundFresh();
@@ -60,7 +60,7 @@ export function* shareOut(
     !isOver() &&
     !search.isUsedUp();
   ) {
-    const trying = search.step(freshBound);
+    const trying = search.step(freshBound, most);
     let tried = trying.next();
     for (; !tried.done; tried = trying.next()) yield progress();
     yield progress();

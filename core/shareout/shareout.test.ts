@@ -8,6 +8,7 @@ import { shareOut, solverFrom, type ShareJob, type SharePage, type SharePlan, ty
 import { cutJobOf } from './settle';
 import { choicesOf, readTable } from './table';
 import { anyShare, dealt } from './test/arbitraries';
+import { wholeKit } from './test/wholeKit';
 import { replayShare } from './test/replayShare';
 
 let solver: Solver;
@@ -111,6 +112,22 @@ test.each([
   const plan = last(perfect);
   expect(replayShare(perfect, plan)).toEqual([]);
   expect(plan.stats).toMatchObject({ complete: pages, fresh: sheets, wasteArea: 0, nubbinArea: 0, optimal: true });
+});
+
+test.each([
+  [102, 3, 0],
+  [115, 4, 0.06],
+])('a whole kit (%d) with a page too many: all the others are made, whatever her way with it', (seed, pages, slack) => {
+  const { job: kit, worth } = wholeKit(seed, pages, slack);
+  for (const taste of [
+    undefined,
+    ...(['save', 'even', 'spend'] as const).map((mode) => ({ mode, good: [], must: [] })),
+  ]) {
+    const wanted = taste ? { ...kit, taste } : kit;
+    const plan = last(wanted, 60_000);
+    expect(replayShare(wanted, plan)).toEqual([]);
+    expect(plan.stats.worth).toBeGreaterThanOrEqual(worth);
+  }
 });
 
 test('the same job gives the same answer; without a solver it is valid too', () => {

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import type { CutStock } from '../cutting';
 import { unionArea } from '../geometry';
 import type { DesignName, SharePage, ShareJob, ShareSlot } from './types';
@@ -25,10 +26,15 @@ export function takes(stock: CutStock, { w, h, turn }: ShareSlot): boolean {
   return (w <= stock.w && h <= stock.h) || (mayTurn && h <= stock.w && w <= stock.h);
 }
 
-function allowedFor(slot: ShareSlot, designs: readonly DesignName[], job: ShareJob): number[] {
+/** @param carriers by design, the stock that carries it */
+function allowedFor(
+  slot: ShareSlot,
+  designs: readonly DesignName[],
+  carriers: readonly (readonly CutStock[])[],
+): number[] {
+  const named = slot.of && new Set(slot.of);
   return designs.flatMap((design, d) =>
-    (slot.of === null || (design !== null && slot.of.includes(design))) &&
-    job.stock.some((stock) => designsOf(stock).includes(design) && takes(stock, slot))
+    (named === null || (design !== null && named.has(design))) && nth(carriers, d).some((stock) => takes(stock, slot))
       ? [d]
       : [],
   );
@@ -36,6 +42,10 @@ function allowedFor(slot: ShareSlot, designs: readonly DesignName[], job: ShareJ
 
 export function readTable(job: ShareJob): Table {
   const designs = [...new Set(job.stock.flatMap(designsOf))];
+  const numbers = new Map(designs.map((design, d) => [design, d]));
+  const carries = job.stock.map((stock) => designsOf(stock).map((design) => numbers.get(design)!));
+  const carriers = designs.map((): CutStock[] => []);
+  carries.forEach((own, k) => own.forEach((d) => nth(carriers, d).push(nth(job.stock, k))));
   const looksLike = (design: DesignName): number =>
     Math.max(
       0,
@@ -51,8 +61,8 @@ export function readTable(job: ShareJob): Table {
     job,
     designs,
     looks: designs.map(looksLike),
-    allowed: job.pages.map(({ slots }) => slots.map((slot) => allowedFor(slot, designs, job))),
-    carries: job.stock.map((stock) => designsOf(stock).map((design) => designs.indexOf(design))),
+    allowed: job.pages.map(({ slots }) => slots.map((slot) => allowedFor(slot, designs, carriers))),
+    carries,
     solid: job.stock.map(
       (stock) => stock.w * stock.h - unionArea({ x: 0, y: 0, w: stock.w, h: stock.h }, stock.missing),
     ),
@@ -75,42 +85,46 @@ function keepsRules({ looks }: Table, page: SharePage, choice: Choice): boolean 
     n >= page.atLeast &&
     n <= page.atMost &&
     pairsOf(page, 'like').every(([a, b]) => choice[a] === choice[b]) &&
-    pairsOf(page, 'unlike').every(([a, b]) => looks[choice[a]!] !== looks[choice[b]!])
+    pairsOf(page, 'unlike').every(([a, b]) => looks[nth(choice, a)] !== looks[nth(choice, b)])
   );
 }
 
-/** Most choices that are looked through for one page. */
+/** Most choices that are looked through for one page, and to find whether there is any. */
 const MOST_LOOKED = 200_000;
+const FEW_LOOKED = 500;
 
 /**
  * Choices of a page that keep to its rules, in the order of `rank` slot by slot.
  * @param most no more than so many
+ * @param looks how many may be looked at; it ends with those that it has when none are left
  */
 export function choicesOf(
   table: Table,
   p: number,
   most: number,
   rank: (slot: number, design: number) => number = () => 0,
+  looks = { left: MOST_LOOKED },
 ): Choice[] {
-  const page = table.job.pages[p]!;
-  const options = table.allowed[p]!.map((designs, s) => [...designs].sort((a, b) => rank(s, a) - rank(s, b) || a - b));
+  const page = nth(table.job.pages, p);
+  const options = nth(table.allowed, p).map((designs, s) =>
+    [...designs].sort((a, b) => rank(s, a) - rank(s, b) || a - b),
+  );
   const like = pairsOf(page, 'like');
   const unlike = pairsOf(page, 'unlike');
   const found: Choice[] = [];
-  let looked = 0;
   const extend = (choice: number[]): void => {
-    if (found.length >= most || ++looked > MOST_LOOKED) return;
+    if (found.length >= most || looks.left-- <= 0) return;
     const s = choice.length;
     if (s === options.length) {
       if (keepsRules(table, page, choice)) found.push([...choice]);
       return;
     }
-    for (const d of options[s]!) {
+    for (const d of nth(options, s)) {
       const holds = (pairs: readonly [number, number][], same: boolean): boolean =>
         pairs.every(([a, b]) => {
           const other = a === s ? b : b === s ? a : -1;
           return (
-            other < 0 || other >= s || (same ? choice[other] === d : table.looks[choice[other]!] !== table.looks[d])
+            other < 0 || other >= s || (same ? choice[other] === d : table.looks[nth(choice, other)] !== table.looks[d])
           );
         });
       if (!holds(like, true) || !holds(unlike, false) || new Set([...choice, d]).size > page.atMost) continue;
@@ -121,4 +135,16 @@ export function choicesOf(
   };
   extend([]);
   return found;
+}
+
+const refused = new WeakMap<Table, Map<number, boolean>>();
+
+/** Whether a page's own rules surely leave it no choice of designs, as far as a short look tells. */
+export function isAgainstRules(table: Table, p: number): boolean {
+  const known = refused.get(table) ?? new Map<number, boolean>();
+  refused.set(table, known);
+  const looks = { left: FEW_LOOKED };
+  const is = known.get(p) ?? (choicesOf(table, p, 1, () => 0, looks).length === 0 && looks.left > 0);
+  known.set(p, is);
+  return is;
 }

@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { halves, joined, wholeSheet, type Part } from '../parts/part';
 import { emptyState, makeSheet, type State } from '../parts/state';
 import type { Problem } from '../problem/problem';
@@ -21,17 +22,17 @@ export function beginWith(problem: Problem, begun: readonly BegunSheet[]): State
     const lie =
       item === undefined
         ? undefined
-        : problem.servings[kind]![item]?.lies.find(({ w, h }) => w === part.w && h === part.h);
+        : nth(problem.servings, kind)[item]?.lies.find(({ w, h }) => w === part.w && h === part.h);
     if (item === undefined || !lie || state.left[item] === 0) throw new RangeError(`${told.piece} is not cut so`);
-    state.left[item]!--;
+    state.left[item] = nth(state.left, item) - 1;
     return { ...part, use: { item, turned: lie.turned } };
   };
   for (const { stock, whole } of begun) {
     const kind = kinds.get(stock);
-    if (kind === undefined || state.opened[kind] === problem.kinds[kind]!.stock.count)
+    if (kind === undefined || state.opened[kind] === nth(problem.kinds, kind).stock.count)
       throw new RangeError(`no more of ${stock} is there`);
-    state.sheets.push(makeSheet(problem, kind, cutAs(wholeSheet(problem.kinds[kind]!), whole, kind)));
-    state.opened[kind]!++;
+    state.sheets.push(makeSheet(problem, kind, cutAs(wholeSheet(nth(problem.kinds, kind)), whole, kind)));
+    state.opened[kind] = nth(state.opened, kind) + 1;
   }
   return state;
 }

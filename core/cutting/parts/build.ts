@@ -86,8 +86,7 @@ export const joinBuilds = (axis: 'x' | 'y', near: Build, far: Build): Build => (
 });
 
 /** Whether its parts lie beside one another along the axis. */
-export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean =>
-  'axis' in from && from.axis === axis;
+export const isRow = ({ from }: Build, axis: 'x' | 'y'): boolean => 'axis' in from && from.axis === axis;
 
 /**
  * The part with the build in its corner, cut as the build was put together; what is over is cut off, the longer rest

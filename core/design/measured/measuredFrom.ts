@@ -7,7 +7,7 @@ export function measuredFrom(
   { layers, slots, title, journaling }: Layout,
   format: PageFormat,
 ): Omit<MeasuredDesign, 'id' | 'name'> {
-  const nameOf = (slot: string): string => slots.find(({ id }) => id === slot)?.name ?? slot;
+  const nameOf = (slot: string | null): string => slots.find(({ id }) => id === slot)?.name ?? slot ?? '';
   return {
     page: format,
     title,
@@ -17,13 +17,13 @@ export function measuredFrom(
       const rect = { x, y, w, h, turn };
       if (shape?.kind === 'part') {
         const whole = wholeOf({ ...layer, shape });
-        return whole ? [{ name: nameOf(slot!), ...whole }] : [];
+        return whole ? [{ name: nameOf(slot), ...whole }] : [];
       }
       if (layer.role === 'photo') {
         const hasMat = layers.some(({ matOf }) => matOf === layer.photo);
         return [{ name: 'photo', ...rect, ...(hasMat ? {} : { isBare: true }) }];
       }
-      return layer.matOf === undefined ? [{ name: nameOf(slot!), ...rect, ...(shape ? { shape } : {}) }] : [];
+      return layer.matOf === undefined ? [{ name: nameOf(slot), ...rect, ...(shape ? { shape } : {}) }] : [];
     }),
   };
 }

@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { seededRandom } from '../../random';
 import type { Assignment } from '../program';
 import { mustMissing } from '../taste';
@@ -22,6 +23,8 @@ const SOONEST = 4;
 
 /** How often of two sheets the one with less paper over is opened again. */
 const LESS = 0.15;
+/** How often pages are laid whole or not at all; always at first. */
+const WHOLE = 0.05;
 /** Numbers drawn once, from which each round takes its whims. */
 const NOISES = 1009;
 
@@ -45,7 +48,7 @@ export class Dealer {
   private readonly inserter: Inserter;
   private readonly unit: number;
   /** By group and design, what it counts as by her taste. */
-  private readonly leans: readonly (readonly number[])[];
+  private readonly leans: number[][] = [];
   private readonly noises: readonly number[];
   private readonly sooner: number[];
   private readonly missing: number[];
@@ -57,11 +60,10 @@ export class Dealer {
 
   constructor(
     private readonly table: Table,
-    lean: (page: number, slot: number, design: number) => number,
+    private readonly lean: (page: number, slot: number, design: number) => number,
     private readonly spend: (parts: number) => void,
   ) {
     this.wanted = readWanted(table);
-    this.leans = this.wanted.groups.map(({ page, slots }) => table.designs.map((_, d) => lean(page, slots[0]!, d)));
     this.noises = Array.from({ length: NOISES }, this.random);
     this.inserter = new Inserter(table, this.wanted, this.random, spend);
     const { pages } = table.job;
@@ -79,8 +81,8 @@ export class Dealer {
     missing.fill(0);
     for (const group of this.wanted.groups) {
       let absent = 0;
-      for (const piece of group.pieces) if (at[piece]! < 0) absent++;
-      missing[group.page]! += (absent / group.pieces.length) * group.area;
+      for (const piece of group.pieces) if (nth(at, piece) < 0) absent++;
+      missing[group.page] = nth(missing, group.page) + (absent / group.pieces.length) * group.area;
     }
     return missing;
   }
@@ -90,10 +92,10 @@ export class Dealer {
     const missing = this.lacking(hand);
     let cost = 0;
     job.pages.forEach(({ worth }, p) => {
-      if (this.wanted.byPage[p] && missing[p]! > 0)
-        cost += (worth / this.unit) * (BEGUN + (1 - BEGUN) * (missing[p]! / this.wanted.areaOf[p]!));
+      if (this.wanted.byPage[p] && nth(missing, p) > 0)
+        cost += (worth / this.unit) * (BEGUN + (1 - BEGUN) * (nth(missing, p) / nth(this.wanted.areaOf, p)));
     });
-    for (const { isOpened, kind } of hand.sheets) if (isOpened && job.stock[kind]!.fresh) cost += FRESH;
+    for (const { isOpened, kind } of hand.sheets) if (isOpened && nth(job.stock, kind).fresh) cost += FRESH;
     return job.taste ? cost + MUST * mustMissing(this.table, this.assignmentOf(hand)) : cost;
   }
 
@@ -101,41 +103,47 @@ export class Dealer {
   private assignmentOf({ at, design }: Hand): Assignment {
     return this.table.job.pages.map(({ slots }, p) => {
       const own = this.wanted.byPage[p];
-      if (!own?.every((g) => this.wanted.groups[g]!.pieces.every((piece) => at[piece]! >= 0))) return null;
+      if (!own?.every((g) => nth(this.wanted.groups, g).pieces.every((piece) => nth(at, piece) >= 0))) return null;
       const choice = slots.map(() => 0);
-      for (const g of own) for (const s of this.wanted.groups[g]!.slots) choice[s] = design[g]!;
+      for (const g of own) for (const s of nth(this.wanted.groups, g).slots) choice[s] = nth(design, g);
       return choice;
     });
   }
 
   private drawn<T>(list: readonly T[]): T {
-    return list[Math.floor(this.random() * list.length)]!;
+    return nth(list, Math.floor(this.random() * list.length));
   }
 
   private manner(): Manner {
     const noise = this.random() < 0.5 ? 0.25 : 1;
     const side = this.random() < 0.7;
-    const { w, h } = this.table.job.stock[0]!;
+    const { w, h } = nth(this.table.job.stock, 0);
     const scale = side ? w / 4 : (w * h) / 8;
     const salt = Math.floor(this.random() * NOISES);
     return {
       by: side ? 'side' : 'area',
       opening: this.random() < 0.5 ? scale : 0,
       lean: (g, d) =>
-        scale * noise * (0.25 * this.noises[(g * 61 + d * 17 + salt) % NOISES]! + 0.5 * this.leans[g]![d]!),
+        scale * noise * (0.25 * nth(this.noises, (g * 61 + d * 17 + salt) % NOISES) + 0.5 * this.leanOf(g, d)),
     };
   }
 
+  private leanOf(g: number, d: number): number {
+    const { page, slots } = nth(this.wanted.groups, g);
+    const own = (this.leans[g] ??= []);
+    return (own[d] ??= this.lean(page, nth(slots, 0), d));
+  }
+
   private emptied(hand: Hand, sheets: readonly number[], andGroups: boolean): number[] {
-    const gone = sheets.flatMap((s) => piecesIn(hand.sheets[s]!.tree));
+    const gone = sheets.flatMap((s) => piecesIn(nth(hand.sheets, s).tree));
     if (!andGroups) return gone;
-    const groups = new Set(gone.map((piece) => this.wanted.pieces[piece]!.group));
-    return [...groups].flatMap((g) => this.wanted.groups[g]!.pieces.filter((piece) => hand.at[piece]! >= 0));
+    const groups = new Set(gone.map((piece) => nth(this.wanted.pieces, piece).group));
+    return [...groups].flatMap((g) => nth(this.wanted.groups, g).pieces.filter((piece) => nth(hand.at, piece) >= 0));
   }
 
   private laidOf(hand: Hand, p: number): number[] {
     return (this.wanted.byPage[p] ?? []).flatMap((g) =>
-      this.wanted.groups[g]!.pieces.filter((piece) => hand.at[piece]! >= 0),
+      nth(this.wanted.groups, g).pieces.filter((piece) => nth(hand.at, piece) >= 0),
     );
   }
 
@@ -144,8 +152,8 @@ export class Dealer {
     const absent: number[] = [];
     for (const own of this.wanted.byPage)
       for (const g of own ?? [])
-        for (const piece of this.wanted.groups[g]!.pieces)
-          if (at[piece]! < 0) {
+        for (const piece of nth(this.wanted.groups, g).pieces)
+          if (nth(at, piece) < 0) {
             absent.push(g);
             break;
           }
@@ -156,10 +164,10 @@ export class Dealer {
   private ruin(hand: Hand): number | null {
     const absent = this.absentIn(hand);
     const opened: number[] = [];
-    for (let s = 0; s < hand.sheets.length; s++) if (hand.sheets[s]!.isOpened) opened.push(s);
+    for (let s = 0; s < hand.sheets.length; s++) if (nth(hand.sheets, s).isOpened) opened.push(s);
     const andGroups = this.random() < 0.4;
     // Of two drawn by lot the one with more paper over: there is room to be won.
-    const over = (s: number): number => hand.sheets[s]!.free.reduce((sum, { w, h }) => sum + w * h, 0);
+    const over = (s: number): number => nth(hand.sheets, s).free.reduce((sum, { w, h }) => sum + w * h, 0);
     const one = (sheets: readonly number[]): number => {
       const [a, b] = [this.drawn(sheets), this.drawn(sheets)];
       return over(a) > over(b) !== this.random() < LESS ? a : b;
@@ -169,15 +177,15 @@ export class Dealer {
     const by = this.random();
     if (absent.length > 0 && by < 0.45) {
       const g = this.drawn(absent);
-      const { designs, pieces } = this.wanted.groups[g]!;
+      const { designs, pieces } = nth(this.wanted.groups, g);
       const { carries } = this.table;
-      const able = opened.filter((s) => carries[hand.sheets[s]!.kind]!.some((d) => designs.includes(d)));
+      const able = opened.filter((s) => nth(carries, nth(hand.sheets, s).kind).some((d) => designs.includes(d)));
       const gone = this.emptied(hand, some(able, 2), andGroups);
-      takeOff(hand, this.wanted, [...gone, ...pieces.filter((piece) => hand.at[piece]! >= 0)]);
+      takeOff(hand, this.wanted, [...gone, ...pieces.filter((piece) => nth(hand.at, piece) >= 0)]);
       return null;
     }
     if (absent.length > 0 && by < 0.65) {
-      const p = this.wanted.groups[this.drawn(absent)]!.page;
+      const p = nth(this.wanted.groups, this.drawn(absent)).page;
       takeOff(hand, this.wanted, [...this.emptied(hand, some(opened, 1), andGroups), ...this.laidOf(hand, p)]);
       return p;
     }
@@ -197,14 +205,28 @@ export class Dealer {
     const weight = byPage ? this.table.job.pages.map(() => 0.2 + this.random()) : null;
     const order = this.absentIn(hand)
       .map((g) => {
-        const { area, page } = this.wanted.groups[g]!;
+        const { area, page } = nth(this.wanted.groups, g);
         const turn = (weight?.[page] ?? 1) * (page === last ? 1e-6 : 1);
-        return { g, by: area * this.sooner[g]! * (0.6 + 0.8 * this.random()) * turn };
+        return { g, by: area * nth(this.sooner, g) * (0.6 + 0.8 * this.random()) * turn };
       })
       .sort((a, b) => b.by - a.by);
     for (const { g } of order)
-      if (!this.inserter.insert(hand, g, manner)) this.sooner[g] = Math.min(SOONEST, this.sooner[g]! * SOONER);
-      else this.sooner[g] = Math.max(1, this.sooner[g]! / SOONER);
+      if (!this.inserter.insert(hand, g, manner)) this.sooner[g] = Math.min(SOONEST, nth(this.sooner, g) * SOONER);
+      else this.sooner[g] = Math.max(1, nth(this.sooner, g) / SOONER);
+  }
+
+  /** Lays page after page, the most worth for its paper first, and each whole or not at all. Mutates `hand`. */
+  private layWholePages(hand: Hand): void {
+    const manner = this.manner();
+    const { groups, byPage, areaOf } = this.wanted;
+    const order = this.table.job.pages
+      .map(({ worth }, p) => ({ p, by: (worth / (1 + nth(areaOf, p))) * (0.5 + this.random()) }))
+      .filter(({ p }) => byPage[p]?.some((g) => nth(groups, g).pieces.some((piece) => nth(hand.at, piece) < 0)))
+      .sort((a, b) => b.by - a.by);
+    for (const { p } of order) {
+      const bySize = [...(nth(byPage, p) ?? [])].sort((a, b) => nth(groups, b).area - nth(groups, a).area);
+      if (!bySize.every((g) => this.inserter.insert(hand, g, manner))) takeOff(hand, this.wanted, this.laidOf(hand, p));
+    }
   }
 
   /** One round; whether it led to the best so far. */
@@ -212,7 +234,9 @@ export class Dealer {
     this.spend(this.wanted.groups.length + this.hand.sheets.length);
     const at = (this.rounds++ % CYCLE) / CYCLE;
     const next = copyHand(this.hand);
-    this.recreate(next, this.ruin(next));
+    const last = this.ruin(next);
+    if (this.rounds === 1 || this.random() < WHOLE) this.layWholePages(next);
+    else this.recreate(next, last);
     const cost = this.costOf(next);
     const heat = WARM * (COLD / WARM) ** at;
     if (cost > this.cost && this.random() >= Math.exp((this.cost - cost) / heat)) return false;
@@ -234,11 +258,11 @@ export class Dealer {
     return {
       assignment,
       nameOf: (piece) => {
-        const { group, slot } = this.wanted.pieces[piece]!;
-        return [this.wanted.groups[group]!.page, slot];
+        const { group, slot } = nth(this.wanted.pieces, piece);
+        return [nth(this.wanted.groups, group).page, slot];
       },
       sheets: hand.sheets.flatMap(({ kind, tree, isOpened }) =>
-        isOpened ? [{ stock: this.table.job.stock[kind]!.id, tree }] : [],
+        isOpened ? [{ stock: nth(this.table.job.stock, kind).id, tree }] : [],
       ),
     };
   }

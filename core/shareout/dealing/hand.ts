@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import type { CutStock } from '../../cutting';
 import { aroundGaps, freeParts, laid, replaced, without, type Tree } from './tree';
 import type { Table } from '../table';
@@ -9,6 +10,8 @@ export interface Sheet {
   readonly kind: number;
   readonly tree: Tree;
   readonly free: readonly Tree[];
+  /** Its largest free part, square ticks. */
+  readonly largest: number;
   readonly isOpened: boolean;
 }
 
@@ -30,12 +33,10 @@ export interface Spot {
   readonly first: 'x' | 'y';
 }
 
-const sheetOf = (kind: number, tree: Tree, isOpened: boolean): Sheet => ({
-  kind,
-  tree,
-  free: freeParts(tree),
-  isOpened,
-});
+function sheetOf(kind: number, tree: Tree, isOpened: boolean): Sheet {
+  const free = freeParts(tree);
+  return { kind, tree, free, largest: free.reduce((most, { w, h }) => Math.max(most, w * h), 0), isOpened };
+}
 
 /** Every sheet there is, whole. */
 export function emptyHand({ job }: Table, { pieces, groups, sheets }: Wanted): Hand {
@@ -44,7 +45,7 @@ export function emptyHand({ job }: Table, { pieces, groups, sheets }: Wanted): H
   return {
     sheets: job.stock.flatMap((stock, kind) => {
       const sheet = sheetOf(kind, whole(stock), false);
-      return Array.from({ length: sheets[kind + 1]! - sheets[kind]! }, () => sheet);
+      return Array.from({ length: nth(sheets, kind + 1) - nth(sheets, kind) }, () => sheet);
     }),
     at: pieces.map(() => -1),
     design: groups.map(() => -1),
@@ -59,7 +60,7 @@ export const copyHand = ({ sheets, at, design }: Hand): Hand => ({
 
 /** Lays a piece at a spot. Mutates `hand`. */
 export function lay(hand: Hand, piece: number, { sheet, part, w, h, first }: Spot): void {
-  const { kind, tree } = hand.sheets[sheet]!;
+  const { kind, tree } = nth(hand.sheets, sheet);
   hand.sheets[sheet] = sheetOf(kind, replaced(tree, part, laid(part, { w, h }, piece, first)), true);
   hand.at[piece] = sheet;
 }
@@ -69,18 +70,18 @@ export function takeOff(hand: Hand, { pieces, groups }: Wanted, gone: Iterable<n
   const all = new Set(gone);
   const sheets = new Set<number>();
   for (const piece of all) {
-    sheets.add(hand.at[piece]!);
+    sheets.add(nth(hand.at, piece));
     hand.at[piece] = -1;
   }
   for (const at of sheets) {
     if (at < 0) continue;
-    const { kind, tree } = hand.sheets[at]!;
+    const { kind, tree } = nth(hand.sheets, at);
     const left = without(tree, (piece) => all.has(piece));
     hand.sheets[at] = sheetOf(kind, left, hasPiece(left));
   }
   for (const piece of all) {
-    const g = pieces[piece]!.group;
-    if (groups[g]!.pieces.every((own) => hand.at[own]! < 0)) hand.design[g] = -1;
+    const g = nth(pieces, piece).group;
+    if (nth(groups, g).pieces.every((own) => nth(hand.at, own) < 0)) hand.design[g] = -1;
   }
 }
 

@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { lay, takeOff, type Hand, type Spot } from './hand';
 import type { Table } from '../table';
 import type { Wanted } from './wanted';
@@ -54,43 +55,45 @@ export class Inserter {
 
   /** Whether a group may be of a design beside what else its page has. */
   private rulesFor(hand: Hand, g: number): ((design: number) => boolean) | null {
-    const group = this.wanted.groups[g]!;
+    const group = nth(this.wanted.groups, g);
     const { job, looks } = this.table;
-    const { atLeast, atMost, slots } = job.pages[group.page]!;
+    const { atLeast, atMost, slots } = nth(job.pages, group.page);
     const isCounted = atLeast > 1 || atMost < slots.length;
     if (!isCounted && group.unlike.length === 0) return null;
-    const others = this.wanted.byPage[group.page]!.filter((other) => other !== g);
-    const used = new Set(others.map((other) => hand.design[other]!).filter((d) => d >= 0));
-    const open = others.filter((other) => hand.design[other]! < 0).length;
-    const unlike = group.unlike.flatMap((other) => (hand.design[other]! >= 0 ? [looks[hand.design[other]!]!] : []));
+    const others = (nth(this.wanted.byPage, group.page) ?? []).filter((other) => other !== g);
+    const used = new Set(others.map((other) => nth(hand.design, other)).filter((d) => d >= 0));
+    const open = others.filter((other) => nth(hand.design, other) < 0).length;
+    const unlike = group.unlike.flatMap((other) =>
+      nth(hand.design, other) >= 0 ? [nth(looks, nth(hand.design, other))] : [],
+    );
     return (d) => {
       const many = used.size + (used.has(d) ? 0 : 1);
-      return many <= atMost && many + open >= atLeast && !unlike.includes(looks[d]!);
+      return many <= atMost && many + open >= atLeast && !unlike.includes(nth(looks, d));
     };
   }
 
   /** What each stock offers to a group: of one design where its pieces lie already, else of any that it may be of. */
   private readOffers(hand: Hand, g: number, tried: readonly number[], manner: Manner): void {
-    const own = hand.design[g]!;
+    const own = nth(hand.design, g);
     if (own >= 0) {
-      this.offering = this.ofDesign[own]!;
+      this.offering = nth(this.ofDesign, own);
       for (const kind of this.offering) {
         this.offered[kind] = own;
         this.counts[kind] = 0;
       }
       return;
     }
-    const may = this.may[g]!;
+    const may = nth(this.may, g);
     const rules = this.rulesFor(hand, g);
-    this.spend(this.ofGroup[g]!.length);
-    this.offering = this.ofGroup[g]!;
+    this.spend(nth(this.ofGroup, g).length);
+    this.offering = nth(this.ofGroup, g);
     for (const kind of this.offering) {
       this.offered[kind] = -1;
       this.counts[kind] = Infinity;
-      for (const d of this.table.carries[kind]!) {
+      for (const d of nth(this.table.carries, kind)) {
         if (may[d] === 0 || tried.includes(d) || (rules && !rules(d))) continue;
         const counts = manner.lean(g, d);
-        if (counts >= this.counts[kind]!) continue;
+        if (counts >= nth(this.counts, kind)) continue;
         this.offered[kind] = d;
         this.counts[kind] = counts;
       }
@@ -110,17 +113,19 @@ export class Inserter {
   /** The best place for a piece among the sheets that offer a design; null where there is none. */
   private spotFor(hand: Hand, piece: number, { by, opening }: Manner): { spot: Spot; design: number } | null {
     const { stock } = this.table.job;
-    const { w, h, turn } = this.wanted.pieces[piece]!;
+    const { w, h, turn } = nth(this.wanted.pieces, piece);
     let best: { sheet: number; part: Spot['part']; isTurned: boolean } | null = null;
     let least = Infinity;
     let looked = 0;
     for (const kind of this.offering) {
-      if (this.offered[kind]! < 0) continue;
-      const { fresh, upright } = stock[kind]!;
+      if (nth(this.offered, kind) < 0) continue;
+      const { fresh, upright } = nth(stock, kind);
       const mayTurn = (turn ?? !upright) && w !== h;
-      for (let s = this.wanted.sheets[kind]!; s < this.wanted.sheets[kind + 1]!; s++) {
-        const { free, isOpened } = hand.sheets[s]!;
-        const extra = this.counts[kind]! + (!isOpened && fresh ? opening : 0);
+      for (let s = nth(this.wanted.sheets, kind); s < nth(this.wanted.sheets, kind + 1); s++) {
+        const { free, largest, isOpened } = nth(hand.sheets, s);
+        looked++;
+        if (largest < w * h) continue;
+        const extra = nth(this.counts, kind) + (!isOpened && fresh ? opening : 0);
         looked += free.length;
         for (const part of free) {
           const fits = w <= part.w && h <= part.h;
@@ -144,16 +149,16 @@ export class Inserter {
     if (first === null) return null;
     return {
       spot: { sheet: best.sheet, part: best.part, ...lie, first },
-      design: this.offered[hand.sheets[best.sheet]!.kind]!,
+      design: nth(this.offered, nth(hand.sheets, best.sheet).kind),
     };
   }
 
   /** Lays all pieces of a group that are not laid, all of one design, or none of them. Mutates `hand`. */
   insert(hand: Hand, g: number, manner: Manner): boolean {
-    const absent = this.wanted.groups[g]!.pieces.filter((piece) => hand.at[piece]! < 0);
+    const absent = nth(this.wanted.groups, g).pieces.filter((piece) => nth(hand.at, piece) < 0);
     const tried: number[] = [];
     while (tried.length < TRIES) {
-      const before = hand.design[g]!;
+      const before = nth(hand.design, g);
       const laidNow: number[] = [];
       this.readOffers(hand, g, tried, manner);
       for (const piece of absent) {
@@ -166,7 +171,7 @@ export class Inserter {
         if (absent.length > 1) this.readOffers(hand, g, tried, manner);
       }
       if (laidNow.length === absent.length) return true;
-      if (laidNow.length > 0) tried.push(hand.design[g]!);
+      if (laidNow.length > 0) tried.push(nth(hand.design, g));
       takeOff(hand, this.wanted, laidNow);
       if (laidNow.length === 0 || before >= 0) return false;
     }

@@ -102,6 +102,9 @@ export function aroundGaps(part: Rect, gaps: readonly Rect[], longestCut: number
     if (!best || size > best.size) best = { size, axis, at };
   }
   if (!best) return leaf(part, GONE);
-  const [near, far] = halves(part, best.axis, best.at).map((half) => aroundGaps(half, within, longestCut)) as [Tree, Tree];
+  const [near, far] = halves(part, best.axis, best.at).map((half) => aroundGaps(half, within, longestCut)) as [
+    Tree,
+    Tree,
+  ];
   return joined(part, best.axis, near, far);
 }

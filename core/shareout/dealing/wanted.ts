@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { area } from '../../geometry';
 import { groupBy } from '../../groupBy';
 import { pairsOf, type Table } from '../table';
@@ -39,9 +40,9 @@ export interface Wanted {
 
 /** The slots of a page in sets that must be of one design. */
 function alikeSlots(table: Table, p: number): number[][] {
-  const page = table.job.pages[p]!;
+  const page = nth(table.job.pages, p);
   const of = page.slots.map((_, s) => s);
-  const root = (s: number): number => (of[s] === s ? s : root(of[s]!));
+  const root = (s: number): number => (of[s] === s ? s : root(nth(of, s)));
   for (const [a, b] of pairsOf(page, 'like')) of[root(a)] = root(b);
   return [...groupBy(of.keys(), root).values()];
 }
@@ -52,7 +53,7 @@ export function readWanted(table: Table): Wanted {
   const byPage = table.job.pages.map((page, p) => {
     const sets = alikeSlots(table, p);
     const designs = sets.map((slots) =>
-      slots.map((s) => table.allowed[p]![s]!).reduce((both, own) => both.filter((d) => own.includes(d))),
+      slots.map((s) => nth(nth(table.allowed, p), s)).reduce((both, own) => both.filter((d) => own.includes(d))),
     );
     const setOf = (s: number): number => sets.findIndex((slots) => slots.includes(s));
     const unlike = pairsOf(page, 'unlike').map(([a, b]): [number, number] => [setOf(a), setOf(b)]);
@@ -61,7 +62,7 @@ export function readWanted(table: Table): Wanted {
     sets.forEach((slots, g) => {
       const own: number[] = [];
       for (const s of slots) {
-        const { w, h, count, turn } = page.slots[s]!;
+        const { w, h, count, turn } = nth(page.slots, s);
         for (let n = 0; n < count; n++) {
           own.push(pieces.length);
           pieces.push({ slot: s, group: first + g, w, h, turn });
@@ -71,20 +72,20 @@ export function readWanted(table: Table): Wanted {
         page: p,
         slots,
         pieces: own,
-        designs: designs[g]!,
+        designs: nth(designs, g),
         unlike: unlike.flatMap(([a, b]) => (a === g ? [first + b] : b === g ? [first + a] : [])),
-        area: own.reduce((sum, i) => sum + area(pieces[i]!), 0),
+        area: own.reduce((sum, i) => sum + area(nth(pieces, i)), 0),
       });
     });
     return sets.map((_, g) => first + g);
   });
   const sheets = [0];
-  for (const { count } of table.job.stock) sheets.push(sheets.at(-1)! + Math.min(count, pieces.length));
+  for (const { count } of table.job.stock) sheets.push((sheets.at(-1) ?? 0) + Math.min(count, pieces.length));
   return {
     sheets,
     pieces,
     groups,
     byPage,
-    areaOf: byPage.map((own) => (own ?? []).reduce((sum, g) => sum + groups[g]!.area, 0)),
+    areaOf: byPage.map((own) => (own ?? []).reduce((sum, g) => sum + nth(groups, g).area, 0)),
   };
 }

@@ -1,7 +1,7 @@
-import type { CutJob, CutPiece, CutStock } from '../core/cutting';
-import { inches } from '../core/length';
-import { seededRandom } from '../core/random';
-import type { Rect } from '../core/geometry';
+import type { Rect } from '../../geometry';
+import { inches } from '../../length';
+import { seededRandom } from '../../random';
+import type { CutJob, CutPiece, CutStock } from '../types';
 
 /**
  * Sheets cut up by straight cuts into all that is wanted, some of them around a gap, beside sheets that are not needed:
