@@ -3,10 +3,9 @@ import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
 import type { DesignRanking, DesignsRanked } from '../../core/papers';
 import type { Hole, PunchWish, Scrap } from '../../core/punching';
 import type { PlanningApi } from './planning.worker';
-import { withReports } from './withReports';
-import { workerClient } from './workerClient';
+import { searchClient } from './searchClient';
 
-const planning = workerClient<PlanningApi>(
+const planning = searchClient<PlanningApi>(
   () => new Worker(new URL('./planning.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -14,23 +13,34 @@ export const planInWorker = (
   job: CutJob,
   work: number,
   onProgress: (progress: PlanProgress) => void,
-): Promise<CutPlan> => withReports(onProgress, (report) => planning.ask((api) => api.plan(job, work, report)));
+): Promise<CutPlan> =>
+  planning.search(
+    (api, report) => api.plan(job, work, report),
+    onProgress,
+    ({ plan }) => plan,
+  );
 
 export const proposeInWorker = (
   input: BustingInput,
   onProgress: (progress: BustingProgress) => void,
 ): Promise<BustingProgress | null> =>
-  withReports(onProgress, (report) => planning.ask((api) => api.propose(input, report)));
+  planning.search(
+    (api, report) => api.propose(input, report),
+    onProgress,
+    (last) => last,
+  );
 
 export const rankInWorker = (
   ranking: DesignRanking,
   onProgress: (progress: DesignsRanked) => void,
 ): Promise<DesignsRanked | null> =>
-  withReports(onProgress, (report) => planning.ask((api) => api.rank(ranking, report)));
+  planning.search(
+    (api, report) => api.rank(ranking, report),
+    onProgress,
+    (last) => last,
+  );
 
 export const punchInWorker = (scrap: Scrap, wishes: readonly PunchWish[]): Promise<Hole[][]> =>
   planning.ask((api) => api.punch(scrap, wishes));
 
-export const stopPlanning = (): void => {
-  planning.tell((api) => api.stop());
-};
+export const stopPlanning = (): void => planning.stop();

@@ -1,9 +1,8 @@
 import type { ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
+import { searchClient } from './searchClient';
 import type { SharingApi } from './sharing.worker';
-import { withReports } from './withReports';
-import { workerClient } from './workerClient';
 
-const sharing = workerClient<SharingApi>(
+const sharing = searchClient<SharingApi>(
   () => new Worker(new URL('./sharing.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -11,8 +10,11 @@ export const shareInWorker = (
   job: ShareJob,
   work: number,
   onProgress: (progress: ShareProgress) => void,
-): Promise<SharePlan> => withReports(onProgress, (report) => sharing.ask((api) => api.share(job, work, report)));
+): Promise<SharePlan> =>
+  sharing.search(
+    (api, report) => api.share(job, work, report),
+    onProgress,
+    ({ plan }) => plan,
+  );
 
-export const stopSharing = (): void => {
-  sharing.tell((api) => api.stop());
-};
+export const stopSharing = (): void => sharing.stop();

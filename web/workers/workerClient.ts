@@ -15,6 +15,7 @@ export class WorkerGone extends Error {
 
 interface Opened<Api> {
   readonly remote: Remote<Api>;
+  readonly end: () => void;
   /** Rejects when it is gone. */
   readonly gone: Promise<never>;
 }
@@ -25,8 +26,9 @@ export function workerClient<Api extends Answering>(make: () => Worker) {
   const open = (): Opened<Api> => {
     const worker = make();
     const remote = wrap<Api>(worker);
+    let end = (): void => undefined;
     const gone = new Promise<never>((_, fail) => {
-      const end = (): void => {
+      end = (): void => {
         opened = null;
         worker.terminate();
         fail(new WorkerGone());
@@ -38,12 +40,16 @@ export function workerClient<Api extends Answering>(make: () => Worker) {
     });
     // Nobody may be waiting when it goes.
     gone.catch(() => undefined);
-    return { remote, gone };
+    return { remote, end, gone };
   };
   return {
     ask<T>(question: (api: Remote<Api>) => Promise<T>): Promise<T> {
       const { remote, gone } = (opened ??= open());
       return Promise.race([question(remote), gone]);
+    },
+    /** Gives it up if it is open: whatever was asked of it has no answer. */
+    close(): void {
+      opened?.end();
     },
     /** Tells it something if it is open; nothing is waited for. */
     tell(word: (api: Remote<Api>) => Promise<unknown>): void {
