@@ -329,3 +329,28 @@ describe('a plan begun elsewhere', () => {
     expect(() => beginWith(readProblem(wanted), begun)).toThrow(RangeError);
   });
 });
+
+test('twice as large is the same plan but for the numbers', () =>
+  fc.assert(
+    fc.property(anyJob, (any) => {
+      const twice: CutJob = {
+        ...any,
+        stock: any.stock.map((one) => ({
+          ...one,
+          w: 2 * one.w,
+          h: 2 * one.h,
+          missing: one.missing.map(({ x, y, w, h }) => ({ x: 2 * x, y: 2 * y, w: 2 * w, h: 2 * h })),
+        })),
+        pieces: any.pieces.map((one) => ({ ...one, w: 2 * one.w, h: 2 * one.h })),
+        keepAtLeast: { w: 2 * any.keepAtLeast.w, h: 2 * any.keepAtLeast.h },
+        longestCut: any.longestCut === null ? null : 2 * any.longestCut,
+      };
+      const places = ({ sheets }: CutPlan, by: number): unknown =>
+        sheets.map(({ stock, pieces }) => [
+          stock,
+          pieces.map(({ id, copy, x, y, turned }) => [id, copy, by * x, by * y, turned]),
+        ]);
+      expect(places(planCuts(twice, LITTLE), 1)).toEqual(places(planCuts(any, LITTLE), 2));
+    }),
+    { numRuns: 30 },
+  ));

@@ -130,6 +130,38 @@ test.each([
   }
 });
 
+/** All lengths of a job twice as long. */
+const doubled = (any: ShareJob): ShareJob => ({
+  ...any,
+  stock: any.stock.map((one) => ({
+    ...one,
+    w: 2 * one.w,
+    h: 2 * one.h,
+    missing: one.missing.map(({ x, y, w, h }) => ({ x: 2 * x, y: 2 * y, w: 2 * w, h: 2 * h })),
+  })),
+  pages: any.pages.map((one) => ({ ...one, slots: one.slots.map((own) => ({ ...own, w: 2 * own.w, h: 2 * own.h })) })),
+  keepAtLeast: { w: 2 * any.keepAtLeast.w, h: 2 * any.keepAtLeast.h },
+  longestCut: any.longestCut === null ? null : 2 * any.longestCut,
+});
+
+test('twice as large is the same but for the numbers', () =>
+  fc.assert(
+    fc.property(anyShare(4), (any) => {
+      const [one, two] = [last(any, 30_000), last(doubled(any), 30_000)];
+      expect(two.pages).toEqual(one.pages);
+      expect(two.sheets.map(({ stock, pieces }) => ({ stock, at: pieces.map(({ x, y }) => [x, y]) }))).toEqual(
+        one.sheets.map(({ stock, pieces }) => ({ stock, at: pieces.map(({ x, y }) => [2 * x, 2 * y]) })),
+      );
+      expect(two.stats).toMatchObject({
+        worth: one.stats.worth,
+        fresh: one.stats.fresh,
+        bound: one.stats.bound,
+        pieceArea: 4 * one.stats.pieceArea,
+      });
+    }),
+    { numRuns: 8 },
+  ));
+
 test('the same job gives the same answer; without a solver it is valid too', () => {
   const perfect = dealt(seededRandom(5), 2, 5, 3);
   expect(last(perfect, 100_000)).toEqual(last(perfect, 100_000));

@@ -28,6 +28,12 @@ const WHOLE = 0.05;
 /** Numbers drawn once, from which each round takes its whims. */
 const NOISES = 1009;
 
+/** What a hand lacks, in pages: by how much of each is missing, by which the search finds its way, and whole. */
+interface Judged {
+  readonly cost: number;
+  readonly lost: number;
+}
+
 /** A share-out as it was dealt: whole pages, and their pieces on their sheets. */
 export interface Dealt {
   readonly assignment: Assignment;
@@ -55,7 +61,7 @@ export class Dealer {
   private hand: Hand;
   private cost: number;
   private best: Hand;
-  private bestCost: number;
+  private bestJudged: Judged;
   private rounds = 0;
 
   constructor(
@@ -71,8 +77,8 @@ export class Dealer {
     this.sooner = this.wanted.groups.map(() => 1);
     this.missing = pages.map(() => 0);
     this.hand = emptyHand(table, this.wanted);
-    this.cost = this.costOf(this.hand);
-    [this.best, this.bestCost] = [this.hand, this.cost];
+    [this.best, this.bestJudged] = [this.hand, this.judge(this.hand)];
+    this.cost = this.bestJudged.cost;
   }
 
   /** By page, how much of its paper is laid nowhere. */
@@ -87,16 +93,18 @@ export class Dealer {
     return missing;
   }
 
-  private costOf(hand: Hand): number {
+  private judge(hand: Hand): Judged {
     const { job } = this.table;
     const missing = this.lacking(hand);
-    let cost = 0;
+    let [cost, lost, extra] = [0, 0, 0];
     job.pages.forEach(({ worth }, p) => {
-      if (this.wanted.byPage[p] && nth(missing, p) > 0)
-        cost += (worth / this.unit) * (BEGUN + (1 - BEGUN) * (nth(missing, p) / nth(this.wanted.areaOf, p)));
+      if (!this.wanted.byPage[p] || nth(missing, p) === 0) return;
+      cost += (worth / this.unit) * (BEGUN + (1 - BEGUN) * (nth(missing, p) / nth(this.wanted.areaOf, p)));
+      lost += worth / this.unit;
     });
-    for (const { isOpened, kind } of hand.sheets) if (isOpened && nth(job.stock, kind).fresh) cost += FRESH;
-    return job.taste ? cost + MUST * mustMissing(this.table, this.assignmentOf(hand)) : cost;
+    for (const { isOpened, kind } of hand.sheets) if (isOpened && nth(job.stock, kind).fresh) extra += FRESH;
+    if (job.taste) extra += MUST * mustMissing(this.table, this.assignmentOf(hand));
+    return { cost: cost + extra, lost: lost + extra };
   }
 
   /** Pages all of whose pieces are laid. */
@@ -220,7 +228,7 @@ export class Dealer {
     const manner = this.manner();
     const { groups, byPage, areaOf } = this.wanted;
     const order = this.table.job.pages
-      .map(({ worth }, p) => ({ p, by: (worth / (1 + nth(areaOf, p))) * (0.5 + this.random()) }))
+      .map(({ worth }, p) => ({ p, by: (worth / Math.max(1, nth(areaOf, p))) * (0.5 + this.random()) }))
       .filter(({ p }) => byPage[p]?.some((g) => nth(groups, g).pieces.some((piece) => nth(hand.at, piece) < 0)))
       .sort((a, b) => b.by - a.by);
     for (const { p } of order) {
@@ -237,12 +245,14 @@ export class Dealer {
     const last = this.ruin(next);
     if (this.rounds === 1 || this.random() < WHOLE) this.layWholePages(next);
     else this.recreate(next, last);
-    const cost = this.costOf(next);
+    const judged = this.judge(next);
+    const { cost, lost } = judged;
     const heat = WARM * (COLD / WARM) ** at;
     if (cost > this.cost && this.random() >= Math.exp((this.cost - cost) / heat)) return false;
     [this.hand, this.cost] = [next, cost];
-    if (cost >= this.bestCost - 1e-9) return false;
-    [this.best, this.bestCost] = [next, cost];
+    const { bestJudged } = this;
+    if (lost > bestJudged.lost - 1e-9 && (lost > bestJudged.lost + 1e-9 || cost > bestJudged.cost - 1e-9)) return false;
+    [this.best, this.bestJudged] = [next, judged];
     return true;
   }
 
@@ -269,6 +279,6 @@ export class Dealer {
 
   /** Whether every page that can be made is, without a fresh sheet and with every paper that must be used. */
   get isPerfect(): boolean {
-    return this.bestCost <= 0;
+    return this.bestJudged.lost <= 0;
   }
 }

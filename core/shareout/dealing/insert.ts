@@ -179,6 +179,6 @@ export class Inserter {
   }
 }
 
-/** What is over where a piece lies in a part's corner: the less the better. */
+/** What is over where a piece lies in a part's corner, the less the better; in proportion to lengths, or to areas. */
 const judged = (right: number, below: number, by: Manner['by']): number =>
-  by === 'side' ? Math.min(right, below) + Math.max(right, below) / 64 : right * below + (right + below);
+  by === 'side' ? Math.min(right, below) + Math.max(right, below) / 64 : right * below + (right + below) ** 2 / 64;
