@@ -22,7 +22,7 @@ const MOST_RECUT = 3_000;
 const MOST_KNOWN = 40;
 /** Work between two looks up from dealing; rounds of it in one step of the search. */
 const LOOK_UP = 3_000;
-const DEALT = 2_000;
+const DEALT = 1_000;
 /** Share of the work that dealing has while worth is to be had, and then. */
 const DEALS = { short: 0.85, then: 0.3 } as const;
 /** What dealing takes for one judgement of the planner. */

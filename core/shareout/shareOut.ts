@@ -14,13 +14,13 @@ const WORK = 800_000;
 /** Of these, for cutting the best as well as can be at the end. */
 const FINISH = 100_000;
 /** Rounds of dealing before bounds are asked for. */
-const FIRST = 2_000;
+const FIRST = 300;
 /** Work between two share-outs that are written. */
 const REPORT = 8_000;
 /**
  * Rounds without anything better, after which the search ends; and once worth and fresh sheets are as good as can be.
  */
-const PATIENCE = { short: 80, then: 40, proved: 10 } as const;
+const PATIENCE = { short: 120, then: 15, proved: 5 } as const;
 
 /**
  * Shares stock out over pages: which pages can be made whole, of which designs, from which sheets. A mixed-integer
