@@ -236,7 +236,7 @@ test('whatever is pressed, no screen breaks, the figures add up, and all can be 
   await openDemo(page);
   await beginBoxStack(page);
   const next = chance(7);
-  for (let n = 0; n < 70; n++) {
+  for (let n = 0; n < 45; n++) {
     const dialog = page.getByRole('dialog');
     const isOver = (await dialog.count()) > 0;
     if (next() < (isOver ? 0.15 : 0.03)) await page.keyboard.press(isOver ? 'Escape' : 'Control+z');
