@@ -5,6 +5,7 @@ import { planCuts, searchPlans, type CutJob, type CutPiece, type CutPlan, type C
 import { anyJob } from './test/arbitraries';
 import { beginWith } from './constructions/beginWith';
 import { readProblem } from './problem/problem';
+import { doubled } from './test/doubled';
 import { perfectCut } from './test/perfectCut';
 import { replay } from './test/replay';
 
@@ -335,12 +336,7 @@ test('twice as large is the same plan but for the numbers', () =>
     fc.property(anyJob, (any) => {
       const twice: CutJob = {
         ...any,
-        stock: any.stock.map((one) => ({
-          ...one,
-          w: 2 * one.w,
-          h: 2 * one.h,
-          missing: one.missing.map(({ x, y, w, h }) => ({ x: 2 * x, y: 2 * y, w: 2 * w, h: 2 * h })),
-        })),
+        stock: doubled(any.stock),
         pieces: any.pieces.map((one) => ({ ...one, w: 2 * one.w, h: 2 * one.h })),
         keepAtLeast: { w: 2 * any.keepAtLeast.w, h: 2 * any.keepAtLeast.h },
         longestCut: any.longestCut === null ? null : 2 * any.longestCut,
@@ -354,3 +350,11 @@ test('twice as large is the same plan but for the numbers', () =>
     }),
     { numRuns: 30 },
   ));
+
+test('a sheet of which nothing is there is never opened', () => {
+  const gone = sheet('gone', 12, 12, { fresh: true, missing: [{ x: 0, y: 0, w: inches(12), h: inches(12) }] });
+  const wanted = job([gone, sheet('a', 6, 6)], [piece('half', 3, 6, 2)]);
+  const plan = planCuts(wanted, 200_000);
+  expect(replay(wanted, plan)).toEqual([]);
+  expect(plan.sheets.map(({ stock }) => stock)).toEqual(['a']);
+});

@@ -10,7 +10,9 @@ export const HOLD = inches(1 / 2);
 /** How many sizes of a piece's own rectangle are tried. */
 const STEPS = 32;
 
-/** Of a shape's piece at the gutter: the largest rectangle of the blank's proportions about its middle that is paper. */
+/**
+ * Of a shape's piece at the gutter: the largest rectangle of the blank's proportions about its middle that is paper.
+ */
 function solidIn(part: ShapePart): Rect {
   const piece = drawPart(part)?.drawn;
   const corners = piece?.outline ?? [];

@@ -8,6 +8,7 @@ import { shareOut, solverFrom, type ShareJob, type SharePage, type SharePlan, ty
 import { cutJobOf } from './settle';
 import { choicesOf, readTable } from './table';
 import { anyShare, dealt } from './test/arbitraries';
+import { doubled } from '../cutting/test/doubled';
 import { wholeKit } from './test/wholeKit';
 import { replayShare } from './test/replayShare';
 
@@ -131,14 +132,9 @@ test.each([
 });
 
 /** All lengths of a job twice as long. */
-const doubled = (any: ShareJob): ShareJob => ({
+const twice = (any: ShareJob): ShareJob => ({
   ...any,
-  stock: any.stock.map((one) => ({
-    ...one,
-    w: 2 * one.w,
-    h: 2 * one.h,
-    missing: one.missing.map(({ x, y, w, h }) => ({ x: 2 * x, y: 2 * y, w: 2 * w, h: 2 * h })),
-  })),
+  stock: doubled(any.stock),
   pages: any.pages.map((one) => ({ ...one, slots: one.slots.map((own) => ({ ...own, w: 2 * own.w, h: 2 * own.h })) })),
   keepAtLeast: { w: 2 * any.keepAtLeast.w, h: 2 * any.keepAtLeast.h },
   longestCut: any.longestCut === null ? null : 2 * any.longestCut,
@@ -147,7 +143,7 @@ const doubled = (any: ShareJob): ShareJob => ({
 test('twice as large is the same but for the numbers', () =>
   fc.assert(
     fc.property(anyShare(4), (any) => {
-      const [one, two] = [last(any, 30_000), last(doubled(any), 30_000)];
+      const [one, two] = [last(any, 30_000), last(twice(any), 30_000)];
       expect(two.pages).toEqual(one.pages);
       expect(two.sheets.map(({ stock, pieces }) => ({ stock, at: pieces.map(({ x, y }) => [x, y]) }))).toEqual(
         one.sheets.map(({ stock, pieces }) => ({ stock, at: pieces.map(({ x, y }) => [2 * x, 2 * y]) })),

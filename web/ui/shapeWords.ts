@@ -42,7 +42,12 @@ export function shapingWords(shape: Shape | ShapePart, system: MeasureSystem): s
       return `Score and fold ${is(shape.flap)} in from both sides and up from the foot; slant the flaps' corners. Glue on the flaps only, so that what goes in slides.`;
     case 'part': {
       const whole = shapingWords(shape.of, system);
-      return `The ${shape.page} page's piece of what crosses the gutter. ${whole === null ? 'Lay the blank as it lies on the page and cut along the gutter.' : `Make the whole of scrap, lay it over the blank with the gutter at its straight side, and cut round it. The whole: ${whole}`}`;
+      const how =
+        whole === null
+          ? 'Lay the blank as it lies on the page and cut along the gutter.'
+          : 'Make the whole of scrap, lay it over the blank with the gutter at its straight side, and cut round it.';
+      const andWhole = whole === null ? '' : ` The whole: ${whole}`;
+      return `The ${shape.page} page's piece of what crosses the gutter. ${how}${andWhole}`;
     }
     case 'frame':
       return `Cut the middle out, ${is(shape.border)} in from every edge.`;

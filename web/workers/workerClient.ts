@@ -5,7 +5,8 @@ import type { Answering } from './answering';
 const PATIENCE_MS = 15_000;
 
 /**
- * A worker that could not be loaded, does not answer, or broke off: what was asked of it has no answer. The next question opens it anew.
+ * A worker that could not be loaded, does not answer, or broke off: what was asked of it has no answer. The next
+ * question opens it anew.
  */
 export class WorkerGone extends Error {
   constructor() {

@@ -163,7 +163,7 @@ class Filling {
     const { items, kinds, longestCut } = this.problem;
     const room = this.left.reduce((sum, n, i) => sum + n * items[i]!.w * items[i]!.h, 0);
     const found = kinds.flatMap(({ holes, w, h, solid }, kind) =>
-      this.isFree(kind) && holes.length <= 1 && Math.max(w, h) <= longestCut && solid <= room
+      this.isFree(kind) && holes.length <= 1 && Math.max(w, h) <= longestCut && solid > 0 && solid <= room
         ? fillsOf(this.problem, kind, this.left, this.random, this.spend)
         : [],
     );

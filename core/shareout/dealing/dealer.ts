@@ -44,9 +44,10 @@ export interface Dealt {
 
 /**
  * Deals pieces out to sheets, with the designs of their groups, round after round: a few sheets or pages are given up,
- * and what then lies nowhere is laid where it fits best, with a blink now and then; ends that are a little worse are gone
- * on from, the less so the longer a cycle lasts (ruin and recreate with blinks, after J. Christiaens, G. Vanden Berghe,
- * "Slack induction by string removals for vehicle routing problems", Transportation Science 54, 2020, from memory).
+ * and what then lies nowhere is laid where it fits best, with a blink now and then; ends that are a little worse are
+ * gone on from, the less so the longer a cycle lasts (ruin and recreate with blinks, after J. Christiaens, G. Vanden
+ * Berghe, "Slack induction by string removals for vehicle routing problems", Transportation Science 54, 2020, from
+ * memory).
  */
 export class Dealer {
   readonly wanted: Wanted;

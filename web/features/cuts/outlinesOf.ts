@@ -4,8 +4,8 @@ import type { Path } from '../../../core/shapes';
 import type { Page, PlanPiece } from '../../../core/things';
 
 /**
- * The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. Null also where
- * blanks of one size become different pieces: those are shaped by hand.
+ * The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. Null also
+ * where blanks of one size become different pieces: those are shaped by hand.
  */
 export function outlinesOf(
   wanted: Pick<PlanPiece, 'id' | 'page'>,
