@@ -42,17 +42,21 @@ export interface Promised {
   readonly count: number;
 }
 
-/** The parts that come of a part of a sheet, with itself. */
-export function partsUnder({ cuts }: Pick<PlanSheet, 'cuts'>, part: string): Set<string> {
+/** The parts that come of a part of a sheet, cut or punched, with itself. */
+export function partsUnder({ cuts, pieces }: Pick<PlanSheet, 'cuts' | 'pieces'>, part: string): Set<string> {
   const under = new Set([part]);
   // A part stands in the list before the parts it gives.
   for (const cut of cuts) if (under.has(cut.part)) cut.gives.forEach((given) => under.add(given));
+  for (const piece of pieces) if (piece.punched && under.has(piece.punched.from)) under.add(piece.part);
   return under;
 }
 
 /** What of a planned sheet is cut from a piece of paper, the sheet itself or a part of it; null: nothing. */
 function partsFrom(piece: string, sheet: PlanSheet): Set<string> | null {
-  const part = ['A', ...sheet.cuts.flatMap(({ gives }) => gives)].find((one) => pieceId(sheet.stock, one) === piece);
+  const punched = sheet.pieces.filter((one) => one.punched).map(({ part }) => part);
+  const part = ['A', ...sheet.cuts.flatMap(({ gives }) => gives), ...punched].find(
+    (one) => pieceId(sheet.stock, one) === piece,
+  );
   return part === undefined ? null : partsUnder(sheet, part);
 }
 

@@ -1,5 +1,7 @@
+import { groupBy } from '../groupBy';
+import { heldIn } from '../heldIn';
 import { splitRect, type Rect, type Size } from '../geometry';
-import type { Ledger } from '../ledger';
+import type { PieceState } from '../ledger';
 import { inches } from '../length';
 import type { PlanCut, PlanPart, PlanPiece, PlanSheet } from '../things';
 import { pieceId } from './cutSteps';
@@ -12,6 +14,9 @@ export interface Pruned {
   readonly free: readonly string[];
 }
 
+/** What of a piece is asked here. */
+type Standing = Pick<PieceState, 'id' | 'where' | 'w' | 'h'>;
+
 /** A leftover at least so wide and high is kept. */
 const KEPT = inches(1);
 
@@ -20,15 +25,24 @@ const KEPT = inches(1);
  * would have divided stays whole.
  * @param isWanted of the pieces not cut yet, which are still wanted
  */
-export function pruneSheet(sheet: PlanSheet, isWanted: (piece: PlanPiece) => boolean, ledger: Ledger): Pruned {
+export function pruneSheet(
+  sheet: PlanSheet,
+  isWanted: (piece: PlanPiece) => boolean,
+  ledger: { readonly pieces: ReadonlyMap<string, Standing> },
+): Pruned {
   const cutOf = new Map(sheet.cuts.map((cut) => [cut.part, cut]));
   const pieceOf = new Map(sheet.pieces.map((piece) => [piece.part, piece]));
   const stateOf = (part: string) => ledger.pieces.get(pieceId(sheet.stock, part));
   const places = placesOf(sheet, stateOf('A') ?? { w: 0, h: 0 });
+  const punchedFrom = groupBy(
+    sheet.pieces.filter((piece) => piece.punched),
+    ({ punched }) => punched?.from ?? '',
+  );
+  const isStillWanted = (piece: PlanPiece): boolean => stateOf(piece.part) === undefined && isWanted(piece);
   const isNeeded = (part: string): boolean => {
     const piece = pieceOf.get(part);
-    if (piece) return stateOf(part) === undefined && isWanted(piece);
-    return cutOf.get(part)?.gives.some(isNeeded) ?? false;
+    if (piece) return isStillWanted(piece);
+    return (punchedFrom.get(part)?.some(isStillWanted) ?? false) || (cutOf.get(part)?.gives.some(isNeeded) ?? false);
   };
   const cuts: PlanCut[] = [];
   const pieces: PlanPiece[] = [];
@@ -36,15 +50,21 @@ export function pruneSheet(sheet: PlanSheet, isWanted: (piece: PlanPiece) => boo
   const free: string[] = [];
   let isOpen = false;
   const walk = (part: string): void => {
-    const [cut, piece, state] = [cutOf.get(part), pieceOf.get(part), stateOf(part)];
+    const [cut, piece, punched, state] = [cutOf.get(part), pieceOf.get(part), punchedFrom.get(part), stateOf(part)];
     const isCut = state?.where === 'cut';
+    if (punched && (isCut || isNeeded(part))) {
+      isOpen ||= !isCut;
+      pieces.push(...punched.filter((one) => isCut || isWanted(one)));
+      left.push({ part, ...heldIn(places, part) });
+      return;
+    }
     if (cut && (isCut || isNeeded(part))) {
       isOpen ||= !isCut;
       cuts.push(cut);
       cut.gives.forEach(walk);
     } else if (piece && (state || isWanted(piece))) pieces.push(piece);
-    else if (state?.where === 'claimed' && cut) free.push(state.id);
-    else left.push({ part, ...places.get(part)! });
+    else if (state?.where === 'claimed' && (cut || punched)) free.push(state.id);
+    else left.push({ part, ...heldIn(places, part) });
   };
   walk('A');
   const isKept = ({ w, h }: PlanPart): boolean => Math.min(w, h) >= KEPT;
@@ -63,7 +83,7 @@ export function pruneSheet(sheet: PlanSheet, isWanted: (piece: PlanPiece) => boo
 function placesOf(sheet: PlanSheet, whole: Size): Map<string, Rect> {
   const places = new Map<string, Rect>([['A', { x: 0, y: 0, w: whole.w, h: whole.h }]]);
   for (const { part, axis, at, gives } of sheet.cuts) {
-    const [near, far] = splitRect(places.get(part)!, axis, at);
+    const [near, far] = splitRect(heldIn(places, part), axis, at);
     places.set(gives[0], near);
     places.set(gives[1], far);
   }

@@ -33,6 +33,7 @@ export type DidKind =
   | 'took-papers'
   | 'gave-papers-back'
   | 'cut'
+  | 'punched-for'
   | 'set-plan-aside'
   | 'noted-mishap'
   | 'machine-cut'

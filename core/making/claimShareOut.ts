@@ -1,5 +1,6 @@
 import type { SharePlan, SmallGift } from '../shareout';
 import { sharedPapers, sharingOf, sheetsOfShare, type SharingPage } from '../sharing';
+import type { PlanSheet } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Laying } from './laying';
 import { takingOut } from './planning';
@@ -11,6 +12,8 @@ export interface Claiming {
   readonly pages: readonly SharingPage[];
   readonly kits: readonly string[];
   readonly gifts: readonly SmallGift[];
+  /** Its sheets as they are cut and punched; absent: as the share-out has them. */
+  readonly sheets?: readonly PlanSheet[];
   /** What of that is laid on each page, by page. */
   readonly laid?: ReadonlyMap<string, readonly Laying[]>;
 }
@@ -19,7 +22,7 @@ export interface Claiming {
  * Claims a share-out page by page, as it was drawn: papers, small things, and the record that the work is held against.
  */
 export const claimShareOut =
-  ({ plan, pages, kits, gifts, laid = new Map() }: Claiming): Deciding =>
+  ({ plan, pages, kits, gifts, sheets = sheetsOfShare(plan, pages), laid = new Map() }: Claiming): Deciding =>
   (bench, now) => {
     const own = pages.map((sharing) => {
       const { options } = sharing.page;
@@ -33,7 +36,7 @@ export const claimShareOut =
       };
     });
     if (own.length === 0) return refuse('nothing-to-do');
-    const taken = takingOut(bench, own, sheetsOfShare(plan, pages), now);
+    const taken = takingOut(bench, own, sheets, now);
     if (!taken.ok) return taken;
     const sharing = sharingOf(plan, own, kits, now.newId(), now.day);
     return decided('shared-out', own[0]!.title, {

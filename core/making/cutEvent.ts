@@ -1,12 +1,11 @@
-import { pieceId, type CutStep } from '../cutlist';
+import { pieceId, type CutStep, type Step } from '../cutlist';
 import type { CutChild, Ledger } from '../ledger';
 import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
+import { punchStepEvent } from './punchEvent';
 
-/**
- * What the ledger is told of a step: a piece that is wanted goes to its page, the rest stays with what it is out for.
- */
-export function cutEvent(step: CutStep, ledger: Ledger): NewEvent {
+/** A trimmer cut: a piece that is wanted goes to its page, the rest stays with what it is out for. */
+function trimmed(step: CutStep, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {
     const place = { x: x - step.part.x, y: y - step.part.y, w, h };
@@ -20,3 +19,7 @@ export function cutEvent(step: CutStep, ledger: Ledger): NewEvent {
   });
   return { type: 'cut', piece: step.piece, into, page: parent.page };
 }
+
+/** What the ledger is told of a step of a plan, cut or punched. */
+export const cutEvent = (step: Step, ledger: Ledger): NewEvent =>
+  step.kind === 'cut' ? trimmed(step, ledger) : punchStepEvent(step, ledger);

@@ -1,4 +1,4 @@
-import { isMade, partsUnder, pieceId, type CutStep, type Window } from '../cutlist';
+import { isMade, partsUnder, pieceId, type Step, type Window } from '../cutlist';
 import type { Plan, PlanSheet } from '../things';
 import { decided, drop, put, refuse, type Deciding } from './act';
 import type { Bench } from './bench';
@@ -18,15 +18,18 @@ const nameOf = ({ pages }: Bench, sheet: PlanSheet | undefined): string =>
 const sheetIn = (plan: Plan | undefined, stock: string): PlanSheet | undefined =>
   plan?.sheets.find((sheet) => sheet.stock === stock);
 
-/** One trimmer cut of a plan. */
+/** One step of a plan: a trimmer cut, or shapes punched. */
 export const makeCut =
-  (step: CutStep): Deciding =>
+  (step: Step): Deciding =>
   (bench) => {
     const plan = planWith(bench, step.sheet);
     const piece = bench.ledger.pieces.get(step.piece);
     if (!plan || piece?.where !== 'claimed' || piece.page !== plan.id || isMade(step, bench.ledger))
       return refuse('changed-since', nameOf(bench, sheetIn(plan, step.sheet)));
-    return decided('cut', nameOf(bench, sheetIn(plan, step.sheet)), { events: [cutEvent(step, bench.ledger)] });
+    return decided(step.kind === 'cut' ? 'cut' : 'punched-for', nameOf(bench, sheetIn(plan, step.sheet)), {
+      count: step.kind === 'cut' ? 1 : step.pieces.length,
+      events: [cutEvent(step, bench.ledger)],
+    });
   };
 
 /**
@@ -34,7 +37,7 @@ export const makeCut =
  * planned, and out for its pages.
  */
 export const noteMishap =
-  (step: CutStep, mishap: Mishap): Deciding =>
+  (step: Step, mishap: Mishap): Deciding =>
   (bench) => {
     const plan = planWith(bench, step.sheet);
     const sheet = sheetIn(plan, step.sheet);
@@ -58,6 +61,8 @@ export const takeFromMachine =
     const piece = bench.ledger.pieces.get(stock);
     if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== plan.id)
       return refuse('changed-since', nameOf(bench, sheet));
+    // A machine cuts sheets; what she punches lies closer than their boxes.
+    if (sheet.pieces.some(({ punched }) => punched)) return refuse('changed-since', nameOf(bench, sheet));
     const isWhole = work.cut.length === sheet.pieces.length && work.cut.every((isCut) => isCut);
     const sheets = plan.sheets.filter((one) => one !== sheet);
     return decided(isWhole ? 'machine-cut' : 'machine-slipped', nameOf(bench, sheet), {

@@ -88,6 +88,12 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
         title: `page ${a}`,
       }),
     ),
+  circles: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, b % 3 === 0 ? 'cut' : 'idea'), a);
+    const shape = { kind: 'circle', d: inches(b % 4 === 0 ? 2 : 1) } as const;
+    const piece = { id: world.now.newId(), name: 'Circle', shape, face: b % 2 ? 'ink' : null, count: 1 + (a % 5) };
+    if (page) world.do(changePage(page.id, ({ more = [] }) => ({ more: [...more, piece] })));
+  },
   plan: (world, a, b) => {
     const open = pagesIn(world.bench, 'idea');
     const pages = [nth(open, a), b % 2 === 0 ? nth(open, a + 1) : undefined].filter((page) => page !== undefined);
@@ -117,7 +123,7 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
   mishap: (world, a, b) => {
     const page = nth(pagesIn(world.bench, 'planned'), a);
     const step = page && nth(cutsNow(world.bench, page.id), b);
-    const at = step ? Math.floor((step.axis === 'x' ? step.part.w : step.part.h) / 2) : 0;
+    const at = step?.kind === 'cut' ? Math.floor((step.axis === 'x' ? step.part.w : step.part.h) / 2) : 0;
     if (step) world.do(noteMishap(step, b % 2 === 0 ? { kind: 'spoilt' } : { kind: 'other-measure', at }));
   },
   machine: (world, a, b) => {

@@ -1,7 +1,7 @@
 import { splitRect } from '../geometry';
 import type { CutChild, Ledger } from '../ledger';
 import { inches } from '../length';
-import type { CutStep } from '../cutlist';
+import type { CutStep, Step } from '../cutlist';
 import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
 
@@ -19,9 +19,10 @@ export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
  * What the ledger is told of a mishap: a cut elsewhere gives two parts that go back to the stash, for the rest to be
  * planned on; what is spoilt or lost is waste.
  */
-export function mishapEvent(step: CutStep, mishap: Mishap, ledger: Ledger): NewEvent {
+export function mishapEvent(step: Step, mishap: Mishap, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
-  if (mishap.kind !== 'other-measure') {
+  // A punch goes where it goes: what went wrong with one spoilt the part.
+  if (mishap.kind !== 'other-measure' || step.kind === 'punch') {
     const gone: CutChild = {
       id: `${parent.id}-gone`,
       x: 0,

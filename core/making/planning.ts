@@ -46,7 +46,12 @@ export function takingOut(
     const whole = pieces.find(({ part }) => part === 'A');
     events.push({ type: 'claimed', piece: stock, page: whole?.page ?? plan.id, slot: whole?.slot ?? null });
   }
-  return ok({ events, records: needed.some(({ cuts }) => cuts.length > 0) ? [put('plans', plan)] : [] });
+  return ok({
+    events,
+    records: needed.some(({ cuts, pieces }) => cuts.length > 0 || pieces.some(({ punched }) => punched))
+      ? [put('plans', plan)]
+      : [],
+  });
 }
 
 /** Takes the papers of a plan out of the stash; from now on the cuts can be made. */

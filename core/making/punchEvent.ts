@@ -1,26 +1,28 @@
-import { solidRects, type Rect, type Size } from '../geometry';
-import type { CutChild, PieceState } from '../ledger';
+import { pieceId, type PunchStep } from '../cutlist';
+import { solidRects, type Rect } from '../geometry';
+import { heldIn } from '../heldIn';
+import type { CutChild, Ledger, PieceState } from '../ledger';
+import { holeBox, holeRects } from '../punching';
+import type { Hole } from '../things';
 import type { NewEvent } from './act';
-import { halfExtent, holeRects, type Hole } from '../punching';
 
-/** What is punched out, in the smallest upright rectangle of whole ticks round it. */
-function punched(hole: Hole, from: Size, id: string): CutChild {
-  const half = halfExtent(hole);
-  const [x, y] = [Math.max(0, Math.floor(hole.x - half.x)), Math.max(0, Math.floor(hole.y - half.y))];
-  const [w, h] = [Math.min(from.w, Math.ceil(hole.x + half.x)) - x, Math.min(from.h, Math.ceil(hole.y + half.y)) - y];
-  const own = holeRects(hole, 'within').map((r) => ({ ...r, x: r.x - x, y: r.y - y }));
-  return { id, role: 'nubbin', x, y, w, h, missing: solidRects({ x: 0, y: 0, w, h }, own) };
+/** A shape that is punched out: its hole, told from the piece's own corner, and what it becomes. */
+interface Punched {
+  readonly hole: Hole;
+  readonly becomes: Pick<CutChild, 'id' | 'role' | 'page' | 'slot'>;
 }
 
-/**
- * The ledger's event for holes punched out of a piece that lies in the stash: each punched shape, the rest with its
- * holes, and the sliver round each hole, which counts as waste so that areas add up.
- */
-export function punchEvent(piece: PieceState, holes: readonly Hole[]): NewEvent {
+/** Each punched shape, the rest with its holes, and the sliver round each hole: waste, so that areas add up. */
+function punched(piece: PieceState, shapes: readonly Punched[], rest: CutChild['role']): CutChild[] {
   const whole: Rect = { x: 0, y: 0, w: piece.w, h: piece.h };
-  const out = holes.map((hole, i) => punched(hole, piece, `${piece.id}-p${i + 1}`));
+  const out = shapes.map(({ hole, becomes }): CutChild => {
+    const box = holeBox(hole, piece);
+    const own = holeRects(hole, 'within').map((r) => ({ ...r, x: r.x - box.x, y: r.y - box.y }));
+    return { ...becomes, ...box, missing: solidRects({ ...box, x: 0, y: 0 }, own) };
+  });
+  const holes = shapes.map(({ hole }) => hole);
   const gone = [...piece.missing, ...holes.flatMap((hole) => holeRects(hole, 'around'))];
-  const rest: CutChild = { id: `${piece.id}-rest`, role: 'nubbin', ...whole, missing: gone };
+  const left: CutChild = { id: `${piece.id}-rest`, role: rest, ...whole, missing: gone };
   const within = holes.flatMap((hole) => holeRects(hole, 'within'));
   const slivers: CutChild = {
     id: `${piece.id}-slivers`,
@@ -28,5 +30,27 @@ export function punchEvent(piece: PieceState, holes: readonly Hole[]): NewEvent 
     ...whole,
     missing: [...piece.missing, ...solidRects(whole, gone), ...within],
   };
-  return { type: 'cut', piece: piece.id, into: [...out, rest, slivers], page: null, how: 'punch' };
+  return [...out, left, slivers];
+}
+
+/** The ledger's event for holes punched out of a piece that lies in the stash. */
+export function punchEvent(piece: PieceState, holes: readonly Hole[]): NewEvent {
+  const shapes = holes.map((hole, i): Punched => ({ hole, becomes: { id: `${piece.id}-p${i + 1}`, role: 'nubbin' } }));
+  return { type: 'cut', piece: piece.id, into: punched(piece, shapes, 'nubbin'), page: null, how: 'punch' };
+}
+
+/** What the ledger is told of a plan's shapes punched out of a part: each goes to its page. */
+export function punchStepEvent({ sheet, piece, part, pieces, rest }: PunchStep, ledger: Ledger): NewEvent {
+  const parent = heldIn(ledger.pieces, piece);
+  const shapes = pieces.flatMap(({ part: name, page, slot, punched: how }): Punched[] =>
+    how
+      ? [
+          {
+            hole: { ...how.hole, x: how.hole.x - part.x, y: how.hole.y - part.y },
+            becomes: { id: pieceId(sheet, name), role: 'piece', page, slot },
+          },
+        ]
+      : [],
+  );
+  return { type: 'cut', piece, into: punched(parent, shapes, rest), page: parent.page, how: 'punch' };
 }

@@ -1,5 +1,5 @@
 import type { Point, Rect } from '../geometry';
-import type { Hole, Lie } from './types';
+import type { Hole, Lie } from '../things';
 
 /** Less than a hundredth of a tick is nothing: middles of staggered holes are not whole ticks. */
 export const NEAR = 0.01;
@@ -25,6 +25,10 @@ const dot = (a: Point, b: Point): number => a.x * b.x + a.y * b.y;
 /** From flat to flat once divided by this: from point to point of a hexagon; a circle has neither. */
 const acrossPoints = ({ size, lie }: Pick<Hole, 'size' | 'lie'>): number =>
   lie === 'round' ? size : size / HALF_ROOT3;
+
+/** Of a hole, square ticks. */
+export const holeArea = ({ size, lie }: Pick<Hole, 'size' | 'lie'>): number =>
+  lie === 'round' ? (Math.PI * size * size) / 4 : HALF_ROOT3 * size * size;
 
 /** Half of what a hole takes across and down. */
 export function halfExtent(hole: Pick<Hole, 'size' | 'lie'>): Point {

@@ -1,6 +1,6 @@
-import type { Rect } from '../geometry';
+import type { Rect, Size } from '../geometry';
 import { halfExtent } from './hole';
-import type { Hole } from './types';
+import type { Hole } from '../things';
 
 const BANDS = 16;
 
@@ -34,4 +34,13 @@ export function holeRects(hole: Hole, which: 'within' | 'around'): Rect[] {
       : [Math.ceil(hole.x - half), Math.floor(hole.x + half)];
     return to > from && end > start ? [{ x: from, y: start, w: to - from, h: end - start }] : [];
   });
+}
+
+/** The smallest upright rectangle of whole ticks round a hole, on the paper. */
+export function holeBox(hole: Hole, paper: Size): Rect {
+  const half = halfExtent(hole);
+  const [w, h] = [Math.min(paper.w, Math.ceil(2 * half.x)), Math.min(paper.h, Math.ceil(2 * half.y))];
+  const at = (middle: number, side: number, long: number): number =>
+    Math.max(0, Math.min(long - side, Math.floor(middle)));
+  return { x: at(hole.x - half.x, w, paper.w), y: at(hole.y - half.y, h, paper.h), w, h };
 }

@@ -1,5 +1,5 @@
 export { punchOut, punchSpots } from './punchOut';
 export type { PunchWish } from './punchOut';
-export { halfExtent } from './hole';
-export { holeRects } from './holeRects';
-export type { Hole, Lie, Scrap } from './types';
+export { halfExtent, holeArea } from './hole';
+export { holeBox, holeRects } from './holeRects';
+export type { Scrap } from './types';

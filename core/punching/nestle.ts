@@ -1,7 +1,7 @@
 import type { Point } from '../geometry';
 import { apart, areApart, FLATS, NEAR, touches } from './hole';
+import type { Hole } from '../things';
 import type { Room } from './room';
-import type { Hole } from './types';
 
 /** Where a new hole's middle lies when it touches something: on a line `normal . p = at`, or on a circle. */
 type Touch = { readonly normal: Point; readonly at: number } | { readonly middle: Point; readonly r: number };
@@ -78,6 +78,9 @@ function holeTouches(hole: Hole, room: Room): Touch[] {
   );
 }
 
+/** A hexagon's points reach this much further than its flats, and a little more. */
+const POINTED = 1.2;
+
 /**
  * Fills a scrap with holes that each nestle against two things (edges, gaps, other holes), always the furthest back
  * along a direction first.
@@ -105,7 +108,9 @@ export function nestle(room: Room, placed: readonly Point[], along: Point): Poin
   /** What touches the hole lies near it, so only its neighbours can be in the way. */
   const offerAround = (hole: Hole, others: readonly Hole[]): void => {
     const close = others.filter(
-      (other) => Math.max(Math.abs(other.x - hole.x), Math.abs(other.y - hole.y)) < 1.3 * size + 1.1 * other.size,
+      (other) =>
+        Math.max(Math.abs(other.x - hole.x), Math.abs(other.y - hole.y)) <
+        POINTED * (hole.size / 2 + size + other.size / 2),
     );
     const own = holeTouches(hole, room);
     const theirs = close.flatMap((other) => holeTouches(other, room));

@@ -3,8 +3,8 @@ import { seededRandom } from '../random';
 import { nestle } from './nestle';
 import { roomFor, type Room } from './room';
 import { rows } from './rows';
-import type { Punch } from '../things';
-import type { Hole, Lie, Scrap } from './types';
+import type { Hole, Lie, Punch } from '../things';
+import type { Scrap } from './types';
 
 /** Directions drawn by lot where few circles are to be placed: there the best is often in no rows. */
 const TRIES = 160;
@@ -42,13 +42,20 @@ function rowsFromAllSides(room: Room): Point[][] {
 const most = (layouts: readonly Point[][]): Point[] =>
   layouts.reduce((best, spots) => (spots.length > best.length ? spots : best), []);
 
-/** As many holes as are found: the best rows with whatever else nestles in, or nestled from the start. */
-function fill(room: Room): Point[] {
-  const inRows = most(rowsFromAllSides(room));
+/**
+ * As many holes as are found: the best rows with whatever else nestles in, or nestled from the start. Where rows hold
+ * enough, nothing else is looked for.
+ */
+function fill(room: Room, enough: number): Point[] {
+  const layouts = rowsFromAllSides(room);
+  // Those that lie close come before those drawn out to the width.
+  const close = layouts.find((spots) => spots.length >= enough);
+  if (close) return close;
+  const inRows = most(layouts);
   const toward = (angle: number): Point => ({ x: Math.cos(angle), y: Math.sin(angle) });
   let best = nestle(room, inRows, toward(0.01));
   const shape = room.lie === 'round' ? 'circle' : 'hexagon';
-  if (best.length > MANY[shape]) return best;
+  if (best.length > MANY[shape] || best.length >= enough) return best;
   for (let eighth = 0; eighth < 8; eighth++)
     best = most([best, nestle(room, [], toward((eighth * Math.PI) / 4 + 0.01))]);
   if (shape === 'circle' && best.length <= FEW) {
@@ -71,16 +78,26 @@ const inOrder = (a: Hole, b: Hole): number => a.y - b.y || a.x - b.x;
  * Where to punch one punch's shape out of a scrap as often as can be: never fewer than the best of square and staggered
  * rows from any corner, and more where holes can nestle between.
  * @param earlier holes there already, by any punch
+ * @param enough more than that are not looked for
  * @returns the holes, top to bottom; middles in ticks, not always whole. Source: own; staggered rows are the usual
  *   hexagonal packing of circles
  */
-export function punchSpots(scrap: Scrap, punch: Punch, earlier: readonly Hole[] = []): Hole[] {
+export function punchSpots(
+  scrap: Scrap,
+  punch: Punch,
+  earlier: readonly Hole[] = [],
+  enough: number = Infinity,
+): Hole[] {
   let best: Hole[] = [];
   for (const lie of liesOf(punch, scrap)) {
-    const holes = fill(roomFor(scrap, punch, lie, earlier)).map((at): Hole => ({ ...at, size: punch.size, lie }));
+    const holes = fill(roomFor(scrap, punch, lie, earlier), enough).map((at): Hole => ({
+      ...at,
+      size: punch.size,
+      lie,
+    }));
     if (holes.length > best.length) best = holes;
   }
-  return best.sort(inOrder);
+  return best.sort(inOrder).slice(0, enough);
 }
 
 /** A punch and how many of it are wanted; null: as many as can be. */
@@ -91,14 +108,15 @@ export interface PunchWish {
 
 /**
  * Several punches on one scrap, the largest first, each in what the larger ones left.
+ * @param earlier holes there already
  * @returns the holes of each wish, in the order of the wishes
  */
-export function punchOut(scrap: Scrap, wishes: readonly PunchWish[]): Hole[][] {
+export function punchOut(scrap: Scrap, wishes: readonly PunchWish[], earlier: readonly Hole[] = []): Hole[][] {
   const found = wishes.map((): Hole[] => []);
   const largestFirst = wishes.map((_, i) => i).sort((a, b) => wishes[b]!.punch.size - wishes[a]!.punch.size || a - b);
   for (const i of largestFirst) {
     const { punch, most: wanted } = wishes[i]!;
-    found[i] = punchSpots(scrap, punch, found.flat()).slice(0, wanted ?? undefined);
+    found[i] = punchSpots(scrap, punch, [...earlier, ...found.flat()], wanted ?? undefined);
   }
   return found;
 }

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { area, contains, overlaps, unionArea } from '../geometry';
 import { inches } from '../length';
-import type { Punch } from '../things';
-import { halfExtent, holeRects, punchOut, punchSpots, type Hole, type Scrap } from '.';
+import type { Hole, Punch } from '../things';
+import { halfExtent, holeRects, punchOut, punchSpots, type Scrap } from '.';
 
 const circle = (size: number, reach: number | null = null): Punch => ({ shape: 'circle', size, reach });
 const scrap = (w: number, h: number, missing: Scrap['missing'] = []): Scrap => ({ w, h, missing, upright: false });
@@ -167,6 +167,29 @@ describe('worked by hand (common practice, no source)', () => {
     expect(small!.length).toBeGreaterThanOrEqual(8);
     expect(areAllApart([...small!, ...large!])).toBe(true);
   });
+  test('whatever sizes are mixed, on a scrap punched before, no two holes meet', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 8000, max: 30_000 }),
+        fc.integer({ min: 8000, max: 30_000 }),
+        fc.array(
+          fc.record({
+            shape: fc.constantFrom('circle' as const, 'hexagon' as const),
+            size: fc.constantFrom(0.625, 1, 1.25, 2).map(inches),
+            most: fc.integer({ min: 1, max: 9 }),
+          }),
+          { minLength: 2, maxLength: 4 },
+        ),
+        (w, h, wishes) => {
+          const asked = wishes.map(({ most, ...punch }) => ({ punch: { ...punch, reach: null }, most }));
+          const before = punchOut(scrap(w, h), asked.slice(0, 1)).flat();
+          const holes = punchOut(scrap(w, h), asked.slice(1), before);
+          expect(areAllApart([...before, ...holes.flat()])).toBe(true);
+          holes.forEach((own, i) => expect(own.length).toBeLessThanOrEqual(asked[i + 1]!.most));
+        },
+      ),
+      { numRuns: 80 },
+    ));
 });
 
 test("a hole's rectangles lie within it, or around it", () =>

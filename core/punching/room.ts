@@ -1,7 +1,7 @@
 import type { Point } from '../geometry';
 import { areApart, halfExtent, isOff, NEAR } from './hole';
-import type { Punch } from '../things';
-import type { Hole, Lie, Scrap } from './types';
+import type { Hole, Lie, Punch } from '../things';
+import type { Scrap } from './types';
 
 /** Where a punch may go on a scrap, given what was punched before. */
 export interface Room {

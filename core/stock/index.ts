@@ -1,2 +1,4 @@
 export { isFreshSheet, stockOnHand } from './stockOnHand';
 export type { Shelf } from './stockOnHand';
+export { ownPunches } from './ownPunches';
+export type { OwnPunch } from './ownPunches';

@@ -1,4 +1,5 @@
 import type { Rect } from '../geometry';
+import type { Hole } from './punch';
 
 /**
  * One trimmer cut, `at` from the part's own left ('x') or top ('y') edge, ticks; gives left then right, or top then
@@ -25,6 +26,8 @@ export interface PlanPiece extends PlanPart {
   readonly face: 'front' | 'back';
   readonly page: string;
   readonly slot: string;
+  /** It is punched, not cut: out of which part, and where its hole lies on the sheet. Its place is the box round it. */
+  readonly punched?: { readonly from: string; readonly hole: Hole };
 }
 
 /** A sheet that is opened, with its cuts in an order in which they can be made, and what comes of it. */

@@ -30,6 +30,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'took-papers': (did) => `Took out the papers for ${did.count === 1 ? page(did) : `${did.count} pages`}`,
   'gave-papers-back': (did) => `Gave the papers for ${page(did)} back`,
   cut: (did) => `Made a cut for ${page(did)}`,
+  'punched-for': (did) => `Punched ${did.count === 1 ? 'a shape' : `${did.count} shapes`} for ${page(did)}`,
   'set-plan-aside': (did) => `Put the plan for ${page(did)} aside`,
   'noted-mishap': (did) => `Noted a mishap for ${page(did)}`,
   'machine-cut': () => 'The machine cut a sheet',

@@ -3,7 +3,7 @@ import { createJSONStorage, persist, type StateStorage } from 'zustand/middlewar
 import { inches, type MeasureSystem } from '../../core/length';
 import type { Remark } from '../../core/eye';
 import type { Hand } from '../../core/things';
-import type { GutSchool } from '../../core/cutlist';
+import type { CutOrder, GutSchool } from '../../core/cutlist';
 
 /** How she likes it; kept in this browser. */
 export interface Choices {
@@ -19,6 +19,10 @@ export interface Choices {
   readonly longestCut: number;
   /** How far in from an edge her punches reach, ticks; null: anywhere. */
   readonly punchReach: number | null;
+  /** Whether shapes that a punch of hers makes are punched. */
+  readonly isPunching: boolean;
+  /** What stays together while she cuts. */
+  readonly cutOrder: CutOrder;
   /** How she writes, pen by pen, as she measured it. */
   readonly hands: readonly Hand[];
   /** What a second pair of eyes never looks for. */
@@ -41,6 +45,8 @@ const DEFAULTS: Choices = {
   gut: 'scarce',
   longestCut: inches(12),
   punchReach: null,
+  isPunching: true,
+  cutOrder: 'setting',
   hands: [],
   eyesOff: [],
   pageInHand: null,
@@ -64,6 +70,8 @@ const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean 
   gut: (value) => value === 'always' || value === 'scarce' || value === 'never',
   longestCut: (value) => isLength(value, 1),
   punchReach: (value) => value === null || isLength(value),
+  isPunching: (value) => typeof value === 'boolean',
+  cutOrder: (value) => value === 'setting' || value === 'paper' || value === 'page',
   hands: (value) => Array.isArray(value) && value.every(isHand),
   eyesOff: (value) => Array.isArray(value) && value.every((one) => typeof one === 'string'),
   pageInHand: (value) => value === null || typeof value === 'string',

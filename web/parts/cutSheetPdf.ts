@@ -3,7 +3,9 @@ import type { PlannedPart } from '../../core/cutting';
 import type { PlanPiece, PlanSheet } from '../../core/things';
 import type { Size } from '../../core/geometry';
 import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
-import type { CutStep, StepPart } from '../../core/cutlist';
+import type { Step, StepPart } from '../../core/cutlist';
+import { END_WORDS } from './endWords';
+import { punchWords } from './punchWords';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */
@@ -11,7 +13,7 @@ export interface PrintedSheet {
   readonly name: string;
   readonly size: Size;
   readonly sheet: PlanSheet;
-  readonly steps: readonly CutStep[];
+  readonly steps: readonly Step[];
 }
 
 export interface CutSheet {
@@ -84,6 +86,17 @@ class Column {
       page.drawRectangle({ ...box(part), borderColor: NUBBIN, borderWidth: 0.8, borderDashArray: [4, 2] });
     for (const part of sheet.pieces) {
       const place = box(part);
+      if (part.punched) {
+        const { x, y, size: across } = part.punched.hole;
+        page.drawCircle({
+          x: MARGIN + x * s,
+          y: top - y * s,
+          size: (across / 2) * s,
+          borderColor: PIECE,
+          borderWidth: 1.4,
+        });
+        continue;
+      }
       page.drawRectangle({ ...place, borderColor: PIECE, borderWidth: 1.4 });
       const words = plainText(nameOf(part));
       if (font.widthOfTextAtSize(words, 7) < place.width - 4 && place.height > 10)
@@ -101,10 +114,11 @@ class Column {
   }
 }
 
-function stepWords(step: CutStep, n: number, { system, nameOf }: CutSheet): string {
+function stepWords(step: Step, n: number, { system, nameOf }: CutSheet): string {
   const becomes = ({ role, wanted, w, h }: StepPart): string =>
     `${formatSize({ w, h }, system)} ${wanted !== null ? nameOf(wanted, true) : role === 'nubbin' ? 'to the stash' : role === 'waste' ? 'waste' : 'cut on'}`;
-  return `${n}.  ${formatLength(step.at, system)} from the ${step.axis === 'x' ? 'left' : 'head'}:  ${becomes(step.gives[0])}  |  ${becomes(step.gives[1])}`;
+  if (step.kind === 'punch') return `${n}.  Punch ${punchWords(step, system)}`;
+  return `${n}.  ${formatLength(step.setting, system)} from ${END_WORDS[step.axis][step.from]}:  ${becomes(step.gives[0])}  |  ${becomes(step.gives[1])}`;
 }
 
 /** A cut sheet to print: the list, and every paper drawn to scale with its cuts in order. */

@@ -11,11 +11,13 @@ export interface PlanFiguresProps {
   };
   /** Papers opened in all, fresh sheets and the others. */
   sheets: number;
+  /** Shapes that are punched. */
+  punched?: number;
   system: MeasureSystem;
 }
 
 /** What a plan takes, in figures. */
-export function PlanFigures({ stats, sheets, system }: PlanFiguresProps) {
+export function PlanFigures({ stats, sheets, punched = 0, system }: PlanFiguresProps) {
   return (
     <Figures>
       <li>
@@ -30,6 +32,12 @@ export function PlanFigures({ stats, sheets, system }: PlanFiguresProps) {
         <span>trimmer cuts</span>
         <strong>{stats.cuts}</strong>
       </li>
+      {punched > 0 && (
+        <li>
+          <span>shapes to punch</span>
+          <strong>{punched}</strong>
+        </li>
+      )}
       <li>
         <span>onto pages</span>
         <strong>{formatArea(stats.pieceArea, system)}</strong>

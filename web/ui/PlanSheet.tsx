@@ -4,6 +4,7 @@ import type { PlanPiece, PlanSheet as Planned } from '../../core/things';
 import type { PieceState } from '../../core/ledger';
 import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
 import { useFill } from './facesInSight';
+import { holePath } from './holePath';
 
 export interface PlanSheetProps {
   sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste'>;
@@ -82,13 +83,19 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
             strokeWidth={2 / scale}
             strokeDasharray={`${7 / scale} ${4 / scale}`}
           />
-          <PartLabel part={p} whole={formatSize(p, system)} scale={scale} />
+          {!sheet.pieces.some(({ punched }) => punched?.from === p.part) && (
+            <PartLabel part={p} whole={formatSize(p, system)} scale={scale} />
+          )}
         </g>
       ))}
       {sheet.pieces.map((p) => (
         <g key={p.part}>
-          <rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />
-          <PartLabel part={p} whole={nameOf(p)} scale={scale} />
+          {p.punched ? (
+            <path d={holePath(p.punched.hole)} fill={fill} stroke={theme.beet} strokeWidth={2.5 / scale} />
+          ) : (
+            <rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />
+          )}
+          {!p.punched && <PartLabel part={p} whole={nameOf(p)} scale={scale} />}
         </g>
       ))}
     </Drawn>

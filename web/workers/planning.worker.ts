@@ -1,8 +1,11 @@
 import { expose } from 'comlink';
 import { proposePages, type BustingInput, type BustingProgress } from '../../core/busting';
-import { searchPlans, type CutJob, type CutPlan, type PlanProgress } from '../../core/cutting';
-import { punchOut, type Hole, type PunchWish, type Scrap } from '../../core/punching';
+import { searchPlans, type CutPlan } from '../../core/cutting';
+import { punchedSheets, punchInstead, purposed, type Punching, type PurposedPlan } from '../../core/cutlist';
+import { punchOut, type PunchWish, type Scrap } from '../../core/punching';
 import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/papers';
+import type { Hole, PlanSheet } from '../../core/things';
+import type { CutProgress, CutQuestion } from './cutQuestion';
 import { hello } from './answering';
 import { makeDriver } from './driver';
 
@@ -11,9 +14,19 @@ const { drive, stop } = makeDriver();
 const api = {
   hello,
   /** Plans cuts; better plans are told as they come. @param work judgements allowed */
-  async plan(job: CutJob, work: number, onProgress: (progress: PlanProgress) => unknown): Promise<CutPlan> {
-    return (await drive(searchPlans(job, work), onProgress))!.plan;
+  async plan(
+    { job, list, punches }: CutQuestion,
+    work: number,
+    onProgress: (progress: CutProgress) => unknown,
+  ): Promise<PurposedPlan> {
+    const written = (plan: CutPlan): PurposedPlan =>
+      punchInstead(purposed(plan, list), { punches, list, stock: job.stock, longestCut: job.longestCut });
+    const last = await drive(searchPlans(job, work), ({ plan, done }) => onProgress({ plan: written(plan), done }));
+    return written(last!.plan);
   },
+  /** Punches what a punch makes of sheets that are planned already. */
+  punched: (sheets: readonly PlanSheet[], punching: Punching): readonly PlanSheet[] =>
+    punchedSheets({ sheets, notCut: [] }, punching).sheets,
   /** Proposes pages out of leftovers. */
   propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> =>
     drive(proposePages(input), onProgress),

@@ -1,7 +1,9 @@
 import type { BustingInput, BustingProgress } from '../../core/busting';
-import type { CutJob, CutPlan, PlanProgress } from '../../core/cutting';
+import type { Punching, PurposedPlan } from '../../core/cutlist';
 import type { DesignRanking, DesignsRanked } from '../../core/papers';
-import type { Hole, PunchWish, Scrap } from '../../core/punching';
+import type { PunchWish, Scrap } from '../../core/punching';
+import type { Hole, PlanSheet } from '../../core/things';
+import type { CutProgress, CutQuestion } from './cutQuestion';
 import type { PlanningApi } from './planning.worker';
 import { searchClient } from './searchClient';
 
@@ -10,12 +12,12 @@ const planning = searchClient<PlanningApi>(
 );
 
 export const planInWorker = (
-  job: CutJob,
+  question: CutQuestion,
   work: number,
-  onProgress: (progress: PlanProgress) => void,
-): Promise<CutPlan> =>
+  onProgress: (progress: CutProgress) => void,
+): Promise<PurposedPlan> =>
   planning.search(
-    (api, report) => api.plan(job, work, report),
+    (api, report) => api.plan(question, work, report),
     onProgress,
     ({ plan }) => plan,
   );
@@ -42,5 +44,8 @@ export const rankInWorker = (
 
 export const punchInWorker = (scrap: Scrap, wishes: readonly PunchWish[]): Promise<Hole[][]> =>
   planning.ask((api) => api.punch(scrap, wishes));
+
+export const punchedInWorker = (sheets: readonly PlanSheet[], punching: Punching): Promise<readonly PlanSheet[]> =>
+  planning.ask((api) => api.punched(sheets, punching));
 
 export const stopPlanning = (): void => planning.stop();

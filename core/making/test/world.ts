@@ -6,9 +6,12 @@ import {
   isMade,
   notPlanned,
   plansFor,
+  punchable,
+  punchInstead,
   purposed,
+  shapedPieces,
   windowsOf,
-  type CutStep,
+  type Step,
 } from '../../cutlist';
 import { coverOf, pageLayout } from '../../design';
 import { balanceOf, type LedgerEvent } from '../../ledger';
@@ -136,6 +139,9 @@ export function unpackedWorld(): World {
   return world;
 }
 
+/** The punch that she has. */
+const PUNCH = { shape: 'circle', size: inches(1), reach: inches(1.5) } as const;
+
 /** The plan of what some pages still want, or null where the papers are too few. */
 export function planFor(bench: Bench, pages: readonly Page[]) {
   const list = pages.flatMap((page) => {
@@ -144,12 +150,14 @@ export function planFor(bench: Bench, pages: readonly Page[]) {
   });
   if (list.length === 0) return null;
   const stock = stockOnHand(shelfOf(bench), pages[0]!.id);
-  const plan = purposed(planCuts(cutJobFor(list, stock, inches(12)), 200), list);
+  const squares = purposed(planCuts(cutJobFor(list, stock, inches(12)), 200), list);
+  const shaped = pages.flatMap((page) => shapedPieces(pageLayout(page).value, page));
+  const plan = punchInstead(squares, { punches: punchable(shaped, [PUNCH]), list, stock, longestCut: inches(12) });
   return plan.notCut.length === 0 ? plan.sheets : null;
 }
 
 /** Cuts that can be made now for a page. */
-export function cutsNow(bench: Bench, page: string): CutStep[] {
+export function cutsNow(bench: Bench, page: string): Step[] {
   return plansFor(bench.plans, page, bench.ledger).flatMap(({ id, sheets }) =>
     cutSteps(sheets, bench.ledger).filter((step) => {
       const piece = bench.ledger.pieces.get(step.piece);

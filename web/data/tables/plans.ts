@@ -11,6 +11,18 @@ const planPart = {
   additionalProperties: false,
 } as const;
 
+const hole = {
+  type: 'object',
+  properties: {
+    x: { type: 'number', minimum: 0 },
+    y: { type: 'number', minimum: 0 },
+    size: ticksFrom1,
+    lie: { enum: ['round', 'point-up', 'flat-up'] },
+  },
+  required: ['x', 'y', 'size', 'lie'],
+  additionalProperties: false,
+} as const;
+
 const planPiece = {
   type: 'object',
   properties: {
@@ -22,6 +34,13 @@ const planPiece = {
     face: { enum: ['front', 'back'] },
     page: id,
     slot: { type: 'string' },
+    punched: {
+      type: 'object',
+      description: 'it is punched: out of which part, and where its hole lies on the sheet',
+      properties: { from: part, hole },
+      required: ['from', 'hole'],
+      additionalProperties: false,
+    },
   },
   required: ['part', 'x', 'y', 'w', 'h', 'id', 'copy', 'turned', 'face', 'page', 'slot'],
   additionalProperties: false,

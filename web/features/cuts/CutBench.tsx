@@ -3,18 +3,25 @@ import { useEffect, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
-import { formatLength, formatSize } from '../../../core/length';
-import { openListOf, type CutStep, type StepPart } from '../../../core/cutlist';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
+import { openListOf, type CutOrder, type Step, type StepPart } from '../../../core/cutlist';
+import { heldIn } from '../../../core/heldIn';
+import { nth } from '../../../core/nth';
 import type { Page, PlanSheet as Planned } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Row, Screen, Soft } from '../../ui/Screen';
-import { heading, mono, inSmallWindow } from '../../ui/theme';
+import { mono, inSmallWindow } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
 import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
 import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
+import { CutNow } from './CutNow';
+import { PunchDrawing } from './PunchDrawing';
+import { PunchNow } from './PunchNow';
+import { punchWords } from '../../parts/punchWords';
 import { StepDrawing } from './StepDrawing';
 import { usePieceName } from '../../parts/pieceName';
 import { setPlanAside, makeCut, noteMishap, takeFromMachine } from '../../../core/making';
@@ -25,7 +32,7 @@ export interface CutBenchProps {
   page: Page;
   /** The sheets that are being cut, and all their cuts. */
   sheets: readonly Planned[];
-  steps: readonly CutStep[];
+  steps: readonly Step[];
   /** Which cut is next. */
   at: number;
   /** Other pages cut together with this one. */
@@ -34,17 +41,45 @@ export interface CutBenchProps {
   onPlanMore: () => void;
 }
 
+const ORDERS: readonly (readonly [CutOrder, string])[] = [
+  ['setting', 'of one setting'],
+  ['paper', 'of one paper'],
+  ['page', 'for one page'],
+];
+
+const tapeWords = (step: Step, system: MeasureSystem): string =>
+  step.kind === 'cut' ? formatLength(step.setting, system).replace('″', '') : `${step.pieces.length} ●`;
+
+/** What is still to do: cuts, and shapes to punch. */
+function leftWords(steps: readonly Step[]): string {
+  const cuts = steps.filter(({ kind }) => kind === 'cut').length;
+  const shapes = steps.reduce((sum, step) => sum + (step.kind === 'punch' ? step.pieces.length : 0), 0);
+  if (shapes === 0) return countWords(cuts, 'cut');
+  const punched = countWords(shapes, 'shape to punch', 'shapes to punch');
+  return cuts === 0 ? punched : `${countWords(cuts, 'cut')} and ${punched}`;
+}
+
+function nextWords(next: Step, now: Step, system: MeasureSystem): string {
+  if (next.kind === 'punch') return punchWords(next, system);
+  const isSame = now.kind === 'cut' && now.setting === next.setting;
+  return `${formatLength(next.setting, system)}${isSame ? ', the same setting' : ''}`;
+}
+
 /** One cut at a time, in type that is read from a yard away. */
 export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBenchProps) {
   const bench = useBench((b) => b);
   const { ledger, lots } = bench;
   const go = useNavigate();
-  const system = useSettings((s) => s.system);
-  const step = steps[at]!;
-  const sheet = sheets.find(({ stock }) => stock === step.sheet)!;
-  const whole = ledger.pieces.get(step.sheet)!;
-  const lot = lots.get(whole.lot)!;
+  const { system, cutOrder, change } = useSettings();
+  const step = nth(steps, at);
+  const sheet = nth(
+    sheets,
+    sheets.findIndex(({ stock }) => stock === step.sheet),
+  );
+  const whole = heldIn(ledger.pieces, step.sheet);
+  const lot = heldIn(lots, whole.lot);
   const isBack = faceUp(sheet.pieces) === 'back';
+  const face = isBack ? lot.back : lot.front;
   const nameOf = usePieceName(others.length > 0);
   const partWords = (part: StepPart): string =>
     part.wanted !== null
@@ -87,7 +122,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
     now.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [at]);
   const next = steps[at + 1];
-  const isNewSheet = at === 0 || steps[at - 1]!.sheet !== step.sheet;
+  const isNewSheet = at === 0 || steps[at - 1]?.sheet !== step.sheet;
   const isUntouched = whole.where === 'claimed';
   const wholes = sheets.filter(({ pieces }) => pieces.some(({ part }) => part === 'A')).length;
 
@@ -119,32 +154,34 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
             ref={i === at ? now : undefined}
             aria-current={i === at ? 'step' : undefined}
             data-done={i < at || undefined}
-            data-first={(i > 0 && steps[i - 1]!.sheet !== s.sheet) || undefined}
+            data-first={(i > 0 && steps[i - 1]?.sheet !== s.sheet) || undefined}
           >
-            {i < at ? '✓' : formatLength(s.at, system).replace('″', '')}
+            {i < at ? '✓' : tapeWords(s, system)}
           </li>
         ))}
       </Tape>
       <Bench>
-        <StepDrawing
-          step={step}
-          face={isBack ? lot.back : lot.front}
-          words={[partWords(step.gives[0]), partWords(step.gives[1])]}
-          system={system}
-        />
+        {step.kind === 'cut' ? (
+          <StepDrawing
+            step={step}
+            face={face}
+            words={[partWords(step.gives[0]), partWords(step.gives[1])]}
+            system={system}
+          />
+        ) : (
+          <PunchDrawing step={step} piece={heldIn(ledger.pieces, step.piece)} face={face} system={system} />
+        )}
         <div>
           {isNewSheet && (
             <Fresh>
               Take the {formatSize(whole, system)} of {lot.name}.
             </Fresh>
           )}
-          <h2>Set the trimmer to</h2>
-          <Big>{formatLength(step.at, system)}</Big>
-          <p>
-            {step.axis === 'x'
-              ? 'from the left edge, and cut right across, top to bottom.'
-              : 'from the head, and cut right across, left to right.'}
-          </p>
+          {step.kind === 'cut' ? (
+            <CutNow step={step} system={system} />
+          ) : (
+            <PunchNow step={step} system={system} nameOf={nameOf} />
+          )}
           <Doing>
             <Cut
               ref={cutButton}
@@ -153,7 +190,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
                 void cut();
               }}
             >
-              Cut <Key aria-hidden>Space</Key>
+              {step.kind === 'cut' ? 'Cut' : 'Punch'} <Key aria-hidden>Space</Key>
             </Cut>
             <Button isDisabled={at === 0} onPress={back}>
               Back
@@ -167,7 +204,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
                 void act(noteMishap(step, mishap));
               }}
             />
-            {isUntouched && (
+            {isUntouched && !sheet.pieces.some(({ punched }) => punched) && (
               <MachineSlip
                 sheet={sheet}
                 piece={whole}
@@ -184,21 +221,31 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
               </Button>
             </Row>
           )}
-          <Care>Fingers behind the guard. Swap the blade when paper feathers.</Care>
+          <Care>
+            {step.kind === 'cut'
+              ? 'Fingers behind the guard. Swap the blade when paper feathers.'
+              : 'Fingers clear of the punch; small parts away from small children and pets.'}
+          </Care>
           <Soft>
-            After this {countWords(steps.length - at - 1, 'cut')} to go
-            {next ? ` · next ${formatLength(next.at, system)}${next.at === step.at ? ', the same setting' : ''}` : ''}
+            After this {leftWords(steps.slice(at + 1))} to go
+            {next ? ` · next ${nextWords(next, step, system)}` : ''}
             {wholes > 0
               ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}`
               : ''}
           </Soft>
         </div>
         <aside aria-label="The whole sheet">
+          <Choice<CutOrder>
+            label="Cut together"
+            options={ORDERS}
+            value={cutOrder}
+            onChange={(order) => change({ cutOrder: order })}
+          />
           <h3>The whole sheet</h3>
           <PlanSheet
             sheet={sheet}
             piece={whole}
-            face={isBack ? lot.back : lot.front}
+            face={face}
             scale={Math.min(13, 156 / (whole.w / 8128), 200 / (whole.h / 8128))}
             system={system}
             nameOf={nameOf}
@@ -264,12 +311,6 @@ const Bench = styled.div`
 const Fresh = styled.p`
   color: ${({ theme }) => theme.pond};
   font-weight: 700;
-`;
-const Big = styled.div`
-  font: 800 clamp(72px, 9vw, 118px)/1 ${heading};
-  color: ${({ theme }) => theme.beetInk};
-  letter-spacing: -0.02em;
-  white-space: nowrap;
 `;
 const Doing = styled.div`
   display: flex;

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import styled from 'styled-components';
-import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutStep } from '../../../core/cutlist';
+import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutOrder, type Step } from '../../../core/cutlist';
 import type { Bench } from '../../../core/making';
 import type { Page, PlanSheet } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -14,19 +14,23 @@ import { CutBench } from './CutBench';
 import { PlanBench } from './PlanBench';
 
 /** The sheets that are cut with a page's, and all their cuts: those made first. */
-function useCutting(page: Page | undefined, bench: Bench): { sheets: readonly PlanSheet[]; steps: readonly CutStep[] } {
+function useCutting(
+  page: Page | undefined,
+  bench: Bench,
+  order: CutOrder,
+): { sheets: readonly PlanSheet[]; steps: readonly Step[] } {
   return useMemo(() => {
     const { ledger, plans } = bench;
     // Pages that are cut together are cut to their end together, whichever of them has all its pieces first.
     const own = page ? [...plans.values()].filter((plan) => pagesOf(plan).includes(page.id)) : [];
     const isOpen = own.some((plan) => plan.sheets.some((sheet) => sheet.pieces.some((p) => isToCut(sheet, p, ledger))));
     const sheets = isOpen ? own.flatMap((plan) => plan.sheets) : [];
-    const all = cutSteps(sheets, ledger);
+    const all = cutSteps(sheets, ledger, order, page ? [page.id] : []);
     return {
       sheets,
       steps: [...all.filter((step) => isMade(step, ledger)), ...all.filter((step) => !isMade(step, ledger))],
     };
-  }, [page, bench]);
+  }, [page, bench, order]);
 }
 
 /** Pages that wait for their papers or cuts, to choose from. */
@@ -60,10 +64,10 @@ function ToCut() {
 /** Cuts: the plan for the page in hand, then one cut at a time. */
 export function CutsScreen() {
   const { page: id } = useParams();
-  const { pageInHand, change } = useSettings();
+  const { pageInHand, cutOrder, change } = useSettings();
   const bench = useBench((b) => b);
   const page = bench.pages.get(id ?? pageInHand ?? '');
-  const { sheets, steps } = useCutting(page, bench);
+  const { sheets, steps } = useCutting(page, bench, cutOrder);
   /** What is missing is planned while other cuts wait. */
   const only = (useLocation().state as { only?: string } | null)?.only;
   const [plansMore, setPlansMore] = useState(only !== undefined);

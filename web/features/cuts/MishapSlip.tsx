@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { formatLength } from '../../../core/length';
 import { isOnPart, type Mishap } from '../../../core/making';
-import type { CutStep } from '../../../core/cutlist';
+import type { Step } from '../../../core/cutlist';
+import { END_WORDS } from '../../parts/endWords';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
@@ -9,7 +10,7 @@ import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 
 export interface MishapSlipProps {
-  step: CutStep;
+  step: Step;
   onMishap: (mishap: Mishap) => void;
   /** Called before it opens, and waited for: what has the focus then has it again afterwards. */
   onOpen: () => Promise<void>;
@@ -20,7 +21,11 @@ export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
   const [isOpen, setOpen] = useState(false);
   const system = useSettings((s) => s.system);
   const [at, setAt] = useState<number | null>(null);
-  const isWrong = at !== null && !isOnPart(step, at);
+  const cut = step.kind === 'cut' ? step : null;
+  const long = cut ? (cut.axis === 'x' ? cut.part.w : cut.part.h) : 0;
+  /** From the near end, as cuts are kept. */
+  const place = at !== null && cut?.from === 'far' ? long - at : at;
+  const isWrong = cut !== null && place !== null && !isOnPart(cut, place);
   return (
     <>
       <Button
@@ -39,34 +44,35 @@ export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
           return (
             <>
               <Soft>
-                The cut was to be at {formatLength(step.at, system)}. What can still be used is kept, and the rest is
-                planned again from what is there.
+                {cut
+                  ? `The cut was to be at ${formatLength(cut.setting, system)}.`
+                  : 'The part in hand was to be punched.'}{' '}
+                What can still be used is kept, and the rest is planned again from what is there.
               </Soft>
-              <form
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  if (at !== null && !isWrong) note({ kind: 'other-measure', at });
-                }}
-              >
-                <Row $gap={14} style={{ alignItems: 'flex-end' }}>
-                  <MeasureField
-                    label={`I cut it at, from the ${step.axis === 'x' ? 'left' : 'head'}`}
-                    value={at}
-                    system={system}
-                    onChange={setAt}
-                    isOptional
-                  />
-                  <Button look="main" type="submit" isDisabled={at === null || isWrong}>
-                    That was the cut
-                  </Button>
-                </Row>
-                {isWrong && (
-                  <Wrong role="alert">
-                    That is beyond the part, which is{' '}
-                    {formatLength(step.axis === 'x' ? step.part.w : step.part.h, system)}.
-                  </Wrong>
-                )}
-              </form>
+              {cut && (
+                <form
+                  onSubmit={(event) => {
+                    event.preventDefault();
+                    if (place !== null && !isWrong) note({ kind: 'other-measure', at: place });
+                  }}
+                >
+                  <Row $gap={14} style={{ alignItems: 'flex-end' }}>
+                    <MeasureField
+                      label={`I cut it at, from ${END_WORDS[cut.axis][cut.from]}`}
+                      value={at}
+                      system={system}
+                      onChange={setAt}
+                      isOptional
+                    />
+                    <Button look="main" type="submit" isDisabled={at === null || isWrong}>
+                      That was the cut
+                    </Button>
+                  </Row>
+                  {isWrong && (
+                    <Wrong role="alert">That is beyond the part, which is {formatLength(long, system)}.</Wrong>
+                  )}
+                </form>
+              )}
               <Row>
                 <Button onPress={() => note({ kind: 'spoilt' })}>The part is spoilt</Button>
                 <Button onPress={() => note({ kind: 'lost' })}>I cannot find it</Button>

@@ -12,6 +12,7 @@ import { keepFile } from '../../ui/keepFile';
 import { PlanFigures } from '../../ui/PlanFigures';
 import { Columns, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
+import { Tick } from '../../ui/Tick';
 import { Working } from '../../ui/Working';
 import { CutListSection } from './CutListSection';
 import { outlinesOf } from './outlinesOf';
@@ -31,7 +32,7 @@ import { pageName } from '../../data/didWords';
 export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => void }) {
   const bench = useBench((b) => b);
   const { ledger, lots, pages } = bench;
-  const system = useSettings((s) => s.system);
+  const { system, isPunching, cutOrder, change } = useSettings();
   const { others: shared, only } = (useLocation().state ?? {}) as { others?: readonly string[]; only?: string };
   const [wishes, setWishes] = useState<Wishes>({
     ...NO_WISHES,
@@ -47,7 +48,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
     () => [page, ...wishes.others.flatMap((id) => pages.get(id) ?? [])],
     [page, pages, wishes.others],
   );
-  const { list, stock, plans, done, trouble, stop, again } = usePlan(together, wishes);
+  const { list, stock, punches, plans, done, trouble, stop, again } = usePlan(together, wishes);
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
   const nameOf = usePieceName(together.length > 1);
   const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
@@ -66,7 +67,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
   const joinedOf = (sheet: PlanSheet) => wishes.joined.find(({ sheets }) => sheets.includes(sheet));
   const print = async (shown: PurposedPlan): Promise<void> => {
     const { cutSheetPdf } = await import('../../parts/cutSheetPdf');
-    const steps = cutSteps(shown.sheets, ledger);
+    const steps = cutSteps(shown.sheets, ledger, cutOrder, [page.id]);
     const sheets = shown.sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
       return piece
@@ -116,6 +117,11 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
             onPins={(pins) => wish(() => ({ pins }))}
             nameOf={nameOf}
           />
+          {punches.size > 0 && (
+            <Tick isSelected={isPunching} onChange={(punch) => change({ isPunching: punch })}>
+              Punch what your punches make
+            </Tick>
+          )}
           <Together page={page} others={wishes.others} onChange={(others) => wish(() => ({ others }))} />
           {done !== null && (
             <Working done={done} onStop={stop} stopWords="Stop, it is good enough">
@@ -127,7 +133,12 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
           {plan && (
             <section aria-label="What the plan takes">
               <h2>What it takes</h2>
-              <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
+              <PlanFigures
+                stats={plan.stats}
+                sheets={plan.sheets.length}
+                punched={plan.sheets.flatMap(({ pieces }) => pieces).filter(({ punched }) => punched).length}
+                system={system}
+              />
               <Row style={{ paddingTop: 10 }}>
                 <Button
                   onPress={() => {

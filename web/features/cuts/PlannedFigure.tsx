@@ -29,6 +29,16 @@ export interface PlannedFigureProps {
 
 const SCALE = 16;
 
+/** What is done to it. */
+function donesWords({ cuts, pieces }: Planned): string {
+  const punched = pieces.filter((piece) => piece.punched).length;
+  if (cuts.length === 0 && punched === 0) return 'used whole';
+  return [
+    ...(cuts.length > 0 ? [cuts.length === 1 ? 'one cut' : `${cuts.length} cuts`] : []),
+    ...(punched > 0 ? [`${punched} punched`] : []),
+  ].join(', ');
+}
+
 /** A sheet of the plan, what it is, and her say in it. */
 export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onForbid, onSvg }: PlannedFigureProps) {
   const kits = useBench((b) => b.kits);
@@ -48,8 +58,7 @@ export function PlannedFigure({ sheet, piece, lot, nameOf, isLocked, onLock, onF
         <strong>{lot.name}</strong> <span className="measure">{formatSize(piece, system)}</span>
         <br />
         <Soft>
-          {takenWords(piece, lot)} · {kits.get(lot.kit)?.name} ·{' '}
-          {sheet.cuts.length === 0 ? 'used whole' : sheet.cuts.length === 1 ? 'one cut' : `${sheet.cuts.length} cuts`}
+          {takenWords(piece, lot)} · {kits.get(lot.kit)?.name} · {donesWords(sheet)}
         </Soft>
         <Row $gap={14}>
           <Keep isSelected={isLocked} onChange={onLock} aria-label={`Keep ${lot.name} as drawn`}>

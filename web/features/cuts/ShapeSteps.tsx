@@ -1,7 +1,9 @@
 import styled from 'styled-components';
 import { pageLayout } from '../../../core/design';
-import { shapedPieces } from '../../../core/cutlist';
+import { shapedPieces, wantedKey } from '../../../core/cutlist';
+import { piecesFor } from '../../../core/ledger';
 import type { Page } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { ShapeDrawing } from '../../ui/ShapeDrawing';
@@ -10,9 +12,15 @@ import { shapingWords } from '../../ui/shapeWords';
 /** What is made of blanks with scissors once they are cut: banners, tags, pockets, each with its measures. */
 export function ShapeSteps({ page }: { page: Page }) {
   const system = useSettings((s) => s.system);
+  const ledger = useBench((b) => b.ledger);
+  const cut = piecesFor(ledger, page.id).flatMap(({ slot, w, h, missing }) =>
+    slot === null ? [] : [{ wanted: wantedKey(page.id, slot, { w, h }), isPunched: missing.length > 0 }],
+  );
   const shaped = shapedPieces(pageLayout(page).value, page).flatMap((piece) => {
     const words = shapingWords(piece.shape, system);
-    return words !== null && piece.drawn.givesBack === null ? [{ ...piece, words }] : [];
+    // What is punched is its shape already.
+    const count = piece.count - cut.filter(({ wanted, isPunched }) => isPunched && wanted === piece.wanted).length;
+    return words !== null && piece.drawn.givesBack === null && count > 0 ? [{ ...piece, words, count }] : [];
   });
   if (shaped.length === 0) return null;
   return (

@@ -1,25 +1,18 @@
-import { useEffect, useMemo, useRef, useReducer, useState } from 'react';
-import type { CutPlan, CutStock, Preference } from '../../../core/cutting';
+import { useEffect, useRef, useReducer, useState } from 'react';
+import type { Preference } from '../../../core/cutting';
 import {
   cutJobFor,
-  cutListOf,
   pinDown,
-  notPlanned,
-  purposed,
   without,
   withSheets,
   type JoinedStrip,
   type Pin,
   type PurposedPlan,
-  type WantedPiece,
 } from '../../../core/cutlist';
-import { pageLayout } from '../../../core/design';
-import { stockOnHand } from '../../../core/stock';
 import type { Page, PlanSheet } from '../../../core/things';
-import { shelfOf } from '../../../core/making';
-import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { whyOf } from '../../ui/BrokenOff';
+import { useCutList, type CutList } from './useCutList';
 import { planInWorker, stopPlanning } from '../../workers/planningClient';
 
 /** Judgements the planner may make for one plan, and for each of the other ways. */
@@ -43,10 +36,7 @@ export interface Wishes {
 
 export const NO_WISHES: Wishes = { only: null, forbidden: [], pins: [], locked: [], joined: [], others: [] };
 
-export interface Planning {
-  /** Everything wanted, also what is settled already. */
-  readonly list: readonly WantedPiece[];
-  readonly stock: readonly CutStock[];
+export interface Planning extends CutList {
   /** The plans found so far, the one that saves fresh sheets first. */
   readonly plans: ReadonlyMap<Preference, PurposedPlan>;
   /** 0 to 1 while better plans are looked for; null when done. */
@@ -64,18 +54,8 @@ const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), d
  * something else.
  */
 export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked, joined }: Wishes): Planning {
-  const bench = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
-  const list = useMemo(() => {
-    const all = pages.flatMap((page) => {
-      const layout = pageLayout(page);
-      return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
-    });
-    // Once that line is cut or planned, the rest is what is left to plan.
-    return all.some(({ id }) => id === only) ? all.filter(({ id }) => id === only) : all;
-  }, [pages, bench.ledger, bench.plans, only]);
-  const lead = pages[0]!.id;
-  const stock = useMemo(() => stockOnHand(shelfOf(bench), lead), [bench, lead]);
+  const { longestCut, isPunching } = useSettings();
+  const { list, stock, punches } = useCutList(pages, only);
   const [found, setFound] = useState(NONE);
   const [tries, again] = useReducer((n: number) => n + 1, 0);
   const isStopped = useRef(false);
@@ -83,9 +63,9 @@ export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked,
     let isLatest = true;
     isStopped.current = false;
     const settled = [...locked, ...joined.flatMap(({ sheets }) => sheets)];
-    const show = (prefer: Preference, plan: CutPlan, done: number | null): void => {
+    const show = (prefer: Preference, plan: PurposedPlan, done: number | null): void => {
       if (!isLatest) return;
-      const whole = withSheets(purposed(plan, pinned), settled, stock);
+      const whole = withSheets(plan, settled, stock);
       setFound(({ plans }) => ({
         plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]),
         done,
@@ -102,11 +82,14 @@ export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked,
       stock.filter(({ id }) => !taken.has(id)),
       longestCut,
     );
+    // What is pinned to a paper is cut from it.
+    const free = isPunching ? [...punches].filter(([id]) => !pins.some(({ wanted }) => wanted === id)) : [];
+    const question = { job, list: pinned, punches: new Map(free) };
     const search = async (): Promise<void> => {
-      show('fresh', await planInWorker(job, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
+      show('fresh', await planInWorker(question, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
       for (const prefer of OTHERS) {
         if (!isLatest || isStopped.current) return;
-        show(prefer, await planInWorker({ ...job, prefer }, OTHER_WORK, () => undefined), null);
+        show(prefer, await planInWorker({ ...question, job: { ...job, prefer } }, OTHER_WORK, () => undefined), null);
       }
     };
     search().catch((error: unknown) => {
@@ -116,10 +99,10 @@ export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked,
       isLatest = false;
       stopPlanning();
     };
-  }, [list, stock, longestCut, forbidden, pins, locked, joined, tries]);
+  }, [list, stock, longestCut, forbidden, pins, locked, joined, punches, isPunching, tries]);
   const stop = (): void => {
     isStopped.current = true;
     stopPlanning();
   };
-  return { list, stock, ...found, stop, again };
+  return { list, stock, punches, ...found, stop, again };
 }

@@ -22,7 +22,7 @@ function workLines(page: Page, bench: Bench): readonly string[] {
 /** Keeps a page's steps and cuts as one sheet to print for the desk. */
 export async function printForDesk(page: Page, bench: Bench): Promise<void> {
   const { cutSheetPdf } = await import('../../parts/cutSheetPdf');
-  const { system } = useSettings.getState();
+  const { system, cutOrder } = useSettings.getState();
   const { ledger, lots, plans } = bench;
   const nameOf = ({ page: of, slot }: { page: string; slot: string }, isInSentence = false): string => {
     const own = bench.pages.get(of);
@@ -30,7 +30,7 @@ export async function printForDesk(page: Page, bench: Bench): Promise<void> {
     return isInSentence ? inSentence(name) : name;
   };
   const sheets = plansFor(plans, page.id, ledger).flatMap(({ sheets: all }) => {
-    const steps = cutSteps(all, ledger);
+    const steps = cutSteps(all, ledger, cutOrder, [page.id]);
     return all.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
       const own = steps.filter((step) => step.sheet === sheet.stock);

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { PlanPiece } from '../../../core/things';
 import { pageCosts, type ShareMode } from '../../../core/shareout';
+import type { Punching } from '../../../core/cutlist';
 import { sheetsOfShare } from '../../../core/sharing';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -30,6 +31,8 @@ import { WhatItTakes } from './WhatItTakes';
 import { claimShareOut, smallGifts, pagesToShare } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { ownPunches } from '../../../core/stock';
+import { punchedShare, punchingOf } from './punchedShare';
 import { countWords } from '../../ui/countWords';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [
@@ -42,12 +45,14 @@ const SPREADS = [
   ['two', 'two sheets, wider strips'],
 ] as const;
 
+const NO_PUNCHING: Punching = { stock: [], list: [], punches: new Map(), longestCut: null };
+
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
   const go = useGoAfter();
   const choices = useShareChoices();
-  const change = useSettings((s) => s.change);
+  const { change, isPunching, punchReach } = useSettings();
   const { open, begun } = useMemo(() => pagesToShare(bench), [bench]);
   const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
   const chosen = useMemo(() => open.filter(({ id }) => !choices.pagesLeft.includes(id)), [open, choices.pagesLeft]);
@@ -61,16 +66,24 @@ export function ShareOutScreen() {
     [laid, plan],
   );
   const small = useMemo(() => smallGifts(complete, bench, kitSet), [complete, bench, kitSet]);
+  const punching = useMemo(() => {
+    const own = isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [];
+    return plan ? punchingOf(plan, complete, job, own) : NO_PUNCHING;
+  }, [plan, complete, job, bench, isPunching, punchReach]);
+  const shapes = punching.list.reduce((sum, { id, count }) => sum + (punching.punches.has(id) ? count : 0), 0);
   const costs = useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]);
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
     const first = complete[0]!.page.id;
-    const claimed = act(
-      claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts, laid: small.laid }),
-    );
+    const claimed = async (): Promise<boolean> => {
+      const sheets = await punchedShare(plan, complete, punching);
+      return act(
+        claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts, laid: small.laid, sheets }),
+      );
+    };
     await go(
-      claimed.then((isDone) => {
+      claimed().then((isDone) => {
         if (!isDone) return null;
         choices.free();
         change({ pageInHand: first });
@@ -212,6 +225,12 @@ export function ShareOutScreen() {
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
           {plan && <PapersDivided sheets={sheetsOfShare(plan, laid)} nameOf={nameOf} />}
+          {shapes > 0 && (
+            <Soft>
+              {countWords(shapes, 'shape')} your punches make: drawn here as {shapes === 1 ? 'a square' : 'squares'},
+              punched from what is left over once you claim.
+            </Soft>
+          )}
           <PaperWishes kits={kitSet} used={plan?.sheets.map(({ stock }) => stock) ?? []} />
           <ClaimedShares />
         </Stack>

@@ -4,7 +4,7 @@ import { historyOf, type PieceState, type PieceWhere } from '../../../core/ledge
 import { formatSize } from '../../../core/length';
 import { pagesOf, promisedOf } from '../../../core/cutlist';
 import { cutInStash, punchEvent, putAway, takeOut as takeOutOfStash } from '../../../core/making';
-import type { Hole } from '../../../core/punching';
+import type { Hole } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -4,15 +4,16 @@ import styled from 'styled-components';
 import { area } from '../../../core/geometry';
 import type { PieceState } from '../../../core/ledger';
 import { formatArea, inches, TICKS_PER_INCH } from '../../../core/length';
-import type { Hole, PunchWish } from '../../../core/punching';
-import type { Punch } from '../../../core/things';
-import type { Lot } from '../../../core/things';
+import { holeArea, type PunchWish } from '../../../core/punching';
+import type { Hole, Lot, Punch } from '../../../core/things';
+import { ownPunches } from '../../../core/stock';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { punchInWorker } from '../../workers/planningClient';
 import { BrokenOff, whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { holePath } from '../../ui/holePath';
 import { MeasureField } from '../../ui/MeasureField';
 import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Stack } from '../../ui/Screen';
@@ -33,17 +34,6 @@ interface Wish {
 
 const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
 
-function holePath({ x, y, size, lie }: Hole): string {
-  if (lie === 'round')
-    return `M${inch(x - size / 2)} ${inch(y)}a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${inch(size)} 0a${inch(size / 2)} ${inch(size / 2)} 0 1 0 ${-inch(size)} 0z`;
-  const start = lie === 'point-up' ? Math.PI / 2 : 0;
-  const points = Array.from({ length: 6 }, (_, i) => start + (i * Math.PI) / 3).map(
-    (angle) =>
-      `${inch(x + (size / Math.sqrt(3)) * Math.cos(angle))} ${inch(y + (size / Math.sqrt(3)) * Math.sin(angle))}`,
-  );
-  return `M${points.join('L')}z`;
-}
-
 /** What a piece gives under the punch: how many of which, and where. */
 export function PunchSlip(props: PunchSlipProps) {
   return (
@@ -58,13 +48,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
   const fill = useFill(lot.front);
   const { system, punchReach, change } = useSettings();
   const { lots, ledger } = useBench((b) => b);
-  const own = useMemo(
-    () =>
-      [...lots.values()].flatMap(({ id, name, punch }) =>
-        punch && (ledger.lots.get(id)?.here[''] ?? 0) > 0 ? [{ name, punch }] : [],
-      ),
-    [lots, ledger],
-  );
+  const own = useMemo(() => ownPunches(lots, ledger, punchReach), [lots, ledger, punchReach]);
   const [wishes, setWishes] = useState<readonly Wish[]>(() => [
     { shape: 'circle', size: inches(1.5), ...own[0]?.punch, most: '' },
   ]);
@@ -98,10 +82,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
     };
   }, [wishes, punchReach, piece, lot.upright, own, tries]);
   const holes = found?.flat() ?? [];
-  const gone = holes.reduce(
-    (sum, { size, lie }) => sum + (lie === 'round' ? (Math.PI * size * size) / 4 : (Math.sqrt(3) / 2) * size * size),
-    0,
-  );
+  const gone = holes.reduce((sum, hole) => sum + holeArea(hole), 0);
   const [w, h] = [inch(piece.w), inch(piece.h)];
   const scale = Math.min(40, 250 / w, 330 / h);
   return (

@@ -1,0 +1,19 @@
+import type { Punch } from '../../things';
+import type { ShapedPiece } from '../shaped';
+
+const isMadeBy = ({ shape }: ShapedPiece, punch: Punch): boolean =>
+  shape.kind === 'circle' && punch.shape === 'circle' && shape.d === punch.size;
+
+/**
+ * Which pieces of a cut list a punch makes, and which does, by their keys. Blanks of one size that become different
+ * shapes are cut: nobody could tell which of them is which.
+ */
+export function punchable(shaped: readonly ShapedPiece[], punches: readonly Punch[]): Map<string, Punch> {
+  const found = new Map<string, Punch>();
+  for (const piece of shaped) {
+    const punch = punches.find((one) => isMadeBy(piece, one));
+    if (punch && shaped.every((other) => other === piece || other.wanted !== piece.wanted))
+      found.set(piece.wanted, punch);
+  }
+  return found;
+}

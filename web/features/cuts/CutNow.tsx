@@ -1,0 +1,19 @@
+import type { CutStep } from '../../../core/cutlist';
+import { formatLength, type MeasureSystem } from '../../../core/length';
+import { Big } from './Big';
+import { END_WORDS } from '../../parts/endWords';
+
+/** What the trimmer is set to, and from which end it is measured. */
+export function CutNow({ step, system }: { step: CutStep; system: MeasureSystem }) {
+  const { axis, from, setting } = step;
+  return (
+    <>
+      <h2>Set the trimmer to</h2>
+      <Big>{formatLength(setting, system)}</Big>
+      <p>
+        from {END_WORDS[axis][from]}, and cut right across, {axis === 'x' ? 'top to bottom' : 'left to right'}.
+        {from === 'far' && ' Paper is gone at the other end.'}
+      </p>
+    </>
+  );
+}

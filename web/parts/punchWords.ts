@@ -1,0 +1,39 @@
+import type { PunchStep } from '../../core/cutlist';
+import { groupBy } from '../../core/groupBy';
+import { formatLength, type MeasureSystem } from '../../core/length';
+import type { Hole } from '../../core/things';
+import { countWords } from '../ui/countWords';
+
+const SHAPES = {
+  round: ['circle', 'circles'],
+  'point-up': ['hexagon', 'hexagons'],
+  'flat-up': ['hexagon', 'hexagons'],
+};
+
+const holesOf = ({ pieces }: PunchStep): Hole[] => pieces.flatMap(({ punched }) => punched?.hole ?? []);
+
+/** How many of which size: the largest first. */
+export const punchCounts = (step: PunchStep, system: MeasureSystem): readonly string[] =>
+  [...groupBy(holesOf(step), ({ size, lie }) => `${size} ${lie === 'round'}`).values()]
+    .sort(([a], [b]) => (b?.size ?? 0) - (a?.size ?? 0))
+    .flatMap((own) => (own[0] ? [`${own.length} × ${formatLength(own[0].size, system)}`] : []));
+
+/** How many of what: `8 circles`. */
+export function shapeWords(step: PunchStep): string {
+  const [one, many] = SHAPES[holesOf(step)[0]?.lie ?? 'round'];
+  return countWords(step.pieces.length, one ?? '', many);
+}
+
+/** The same with their sizes: `10 circles: 8 × 5/8″, 2 × 1″`. */
+export const punchWords = (step: PunchStep, system: MeasureSystem): string =>
+  `${shapeWords(step)}: ${punchCounts(step, system).join(', ')}`;
+
+/** Where they lie on the part. */
+export function whereWords(step: PunchStep): string {
+  const holes = holesOf(step);
+  const isOne = (of: (hole: Hole) => number): boolean =>
+    Math.max(...holes.map(of)) - Math.min(...holes.map(of)) < 1 && holes.length > 1;
+  if (isOne(({ y }) => y)) return 'one beside the other along the strip, from its left end';
+  if (isOne(({ x }) => x)) return 'one below the other along the strip, from its head';
+  return holes.length === 1 ? 'where the drawing shows it' : 'edge to edge, where the drawing shows them';
+}

@@ -1,0 +1,18 @@
+import type { CutJob } from '../../core/cutting';
+import type { PurposedPlan, WantedPiece } from '../../core/cutlist';
+import type { Punch } from '../../core/things';
+
+/** A cut list to be planned. */
+export interface CutQuestion {
+  readonly job: CutJob;
+  readonly list: readonly WantedPiece[];
+  /** The punch for each line that one makes. */
+  readonly punches: ReadonlyMap<string, Punch>;
+}
+
+export interface CutProgress {
+  /** The best plan so far. */
+  readonly plan: PurposedPlan;
+  /** 0 to 1: how much of the work allowed is done. */
+  readonly done: number;
+}
