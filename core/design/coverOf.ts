@@ -50,6 +50,9 @@ function solidPart({ w, h, shape }: PageLayer): Rect {
         w: Math.floor(w / Math.SQRT2),
         h: Math.floor(h / Math.SQRT2),
       };
+    // Between the upper and the lower corners of its sides it is as wide as its flats are apart.
+    case 'hexagon':
+      return { x: 0, y: Math.ceil(h / 4), w, h: Math.floor(h / 2) };
     case 'pennant':
       return { x: Math.ceil(w / 4), y: 0, w: Math.floor(w / 2), h: Math.floor(h / 2) };
     case 'part':

@@ -1,5 +1,6 @@
 import { nameOfColour } from '../colour';
 import { TICKS_PER_INCH } from '../length';
+import type { Punch } from '../things';
 import type { ListItem } from './listItem';
 
 /**
@@ -43,6 +44,10 @@ export const LIST_COLUMNS = [
 
 const side = (length: number): string => String(length / TICKS_PER_INCH);
 
+/** What a punch makes, as it is told behind its name. */
+const sidesOf = ({ size, height }: Punch): string =>
+  [size, ...(height === undefined ? [] : [height])].map(side).join('x');
+
 /** A name in which numbers stand in quotes, so that they are read as a part of it. */
 const quoted = (name: string): string =>
   name.replace(/[^\s,]*\d[^\s,]*/g, (word) => (/["“”]/.test(word) ? word : `"${word}"`));
@@ -66,7 +71,7 @@ export function rowOf({
   return {
     ...(measure === 'length' || measure === 'letters' ? {} : { count }),
     ...(size ? { size: `${side(size.w)}x${side(size.h)}` } : {}),
-    name: punch ? `${name} ${side(punch.size)} in` : name,
+    name: punch ? `${name} ${sidesOf(punch)} in` : name,
     ...(front && front.colours.length > 0 ? { colours: front.colours.map(nameOfColour).join(' + ') } : {}),
     ...(upright ? { upright } : {}),
     ...(length === null ? {} : { length: `${side(length)} in` }),
@@ -100,7 +105,7 @@ export function lineOf({
   reach,
   note: noted,
 }: ListRow): string {
-  const name = /\bpunch/i.test(told) ? told : quoted(told);
+  const name = /\b(?:punch|dies?\b)/i.test(told) ? told : quoted(told);
   // What is printed on a sheet to be cut apart stands behind a colon as it is.
   const isPrinted = noted !== undefined && /\d\s*x\s*\d/.test(noted) && /cut[- ]?aparts?$/i.test(told);
   const note = noted === undefined || isPrinted ? undefined : quoted(noted);

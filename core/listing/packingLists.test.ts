@@ -72,6 +72,13 @@ const LINES: readonly (readonly [string, Partial<ListItem>])[] = [
     'circle punch 1 1/2 in, reach 1 3/4',
     { kind: 'tool', measure: 'count', count: 1, punch: { shape: 'circle', size: inches(1.5), reach: inches(1.75) } },
   ],
+  ['circle die 2 in', { kind: 'tool', punch: { shape: 'circle', size: inches(2), reach: null } }],
+  [
+    'tag punch 2x4, reach 2 1/4',
+    { kind: 'tool', size: null, punch: { shape: 'tag', size: inches(2), height: inches(4), reach: inches(2.25) } },
+  ],
+  ['label die 1 1/2 x 3/4 in', { kind: 'tool', punch: { shape: 'tag', size: inches(1.5), height: inches(0.75), reach: null } }],
+  ['tag punch', { kind: 'tool', count: 1 }],
   ['hexagon punch 2 in', { kind: 'tool', punch: { shape: 'hexagon', size: inches(2), reach: null } }],
   ['border punch scallop', { kind: 'tool', count: 1 }],
   ['3 stamps, dates', { kind: 'tool', count: 3, note: 'dates' }],
@@ -131,6 +138,9 @@ const anyLine = fc.oneof(
       fc.option(fc.integer({ min: 1, max: 16 })),
     )
     .map(([shape, s, r]) => `${shape} punch ${s / 8} in${r === null ? '' : `, reach ${r / 4}`}`),
+  fc
+    .tuple(fc.constantFrom('tag punch', 'label die'), fc.integer({ min: 4, max: 32 }), fc.integer({ min: 4, max: 32 }))
+    .map(([what, w, h]) => `${what} ${w / 8}x${h / 8}`),
   fc
     .tuple(
       fc.constantFrom(

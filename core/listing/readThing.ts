@@ -4,7 +4,7 @@ import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
 import { NUMBER, plainNumber } from './numbers';
-import { punchOf } from './punchOf';
+import { punchOf, tagPunchOf } from './punchOf';
 import { readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
@@ -183,12 +183,12 @@ export function readThing(line: Unread, context: Context): Thing {
   const { kind, word } = found;
   const letters = early;
   const others = takeOthers(line);
-  const stamped = kind === 'tool' ? punchOf(line.left, REACH.exec(line.left)?.[1] ?? null) : null;
-  const punch = stamped?.punch ?? null;
-  if (stamped) {
-    line.blank(stamped.from, stamped.to);
-    line.take(REACH);
-  }
+  const reach = REACH.exec(line.left)?.[1] ?? null;
+  const stamped = kind === 'tool' && size === null ? punchOf(line.left, reach) : null;
+  const whole = size === null || size.h === null ? null : { w: size.w, h: size.h };
+  const punch = stamped?.punch ?? (kind === 'tool' ? tagPunchOf(line.left, whole, reach) : null);
+  if (stamped) line.blank(stamped.from, stamped.to);
+  if (punch) line.take(REACH);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
   const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
   const one = size === null && !punch ? takeOneMeasure(line, kind) : { side: null, height: null, length: null };

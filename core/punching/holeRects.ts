@@ -1,11 +1,11 @@
 import type { Rect, Size } from '../geometry';
-import { halfExtent } from './hole';
+import { halfExtent, isRound } from './hole';
 import type { Hole } from '../things';
 
 const BANDS = 16;
 
 /** Half the width of a hole at a height `dy` from its middle. */
-function halfChord({ size, lie }: Hole, dy: number): number {
+function halfChord({ size, lie }: Pick<Hole, 'size' | 'lie'>, dy: number): number {
   const y = Math.abs(dy);
   if (lie === 'round') return Math.sqrt(Math.max(0, (size / 2) ** 2 - y ** 2));
   const side = size / Math.sqrt(3);
@@ -18,8 +18,13 @@ function halfChord({ size, lie }: Hole, dy: number): number {
  * it, for what is gone of the paper.
  */
 export function holeRects(hole: Hole, which: 'within' | 'around'): Rect[] {
-  const deep = halfExtent(hole).y;
+  const { x: wide, y: deep } = halfExtent(hole);
   const outward = which === 'around';
+  if (!isRound(hole)) {
+    const [low, high] = outward ? [Math.floor, Math.ceil] : [Math.ceil, Math.floor];
+    const [x, y] = [low(hole.x - wide), low(hole.y - deep)];
+    return [{ x, y, w: high(hole.x + wide) - x, h: high(hole.y + deep) - y }];
+  }
   const [top, bottom] = outward
     ? [Math.floor(hole.y - deep), Math.ceil(hole.y + deep)]
     : [Math.ceil(hole.y - deep), Math.floor(hole.y + deep)];

@@ -1,6 +1,5 @@
 import type { Point } from '../geometry';
-import { apart, areApart, FLATS, NEAR, touches } from './hole';
-import type { Hole } from '../things';
+import { apart, areApart, FLATS, NEAR, touches, type RoundHole } from './hole';
 import type { Room } from './room';
 
 /** Where a new hole's middle lies when it touches something: on a line `normal . p = at`, or on a circle. */
@@ -70,7 +69,7 @@ function edgeTouches({ scrap: { w, h, missing }, half, size, lie }: Room): Touch
   return [...edges, ...gaps];
 }
 
-function holeTouches(hole: Hole, room: Room): Touch[] {
+function holeTouches(hole: RoundHole, room: Room): Touch[] {
   const { lie, least } = apart(hole, room);
   if (lie === 'round') return [{ middle: { x: hole.x, y: hole.y }, r: least }];
   return FLATS[lie].flatMap((flat) =>
@@ -89,11 +88,11 @@ const POINTED = 1.2;
  */
 export function nestle(room: Room, placed: readonly Point[], along: Point): Point[] {
   const { size, lie } = room;
-  const toHole = ({ x, y }: Point): Hole => ({ x, y, size, lie });
+  const toHole = ({ x, y }: Point): RoundHole => ({ x, y, size, lie });
   const holes = [...placed];
   const edges = edgeTouches(room);
   const open = new Map<string, Point>();
-  const offer = (a: Touch, b: Touch, close: readonly Hole[], beside: Hole | null = null): void => {
+  const offer = (a: Touch, b: Touch, close: readonly RoundHole[], beside: RoundHole | null = null): void => {
     for (const at of crossings(a, b)) {
       // A hexagon's lines go on beyond it: what does not touch it is offered elsewhere.
       if (
@@ -106,7 +105,7 @@ export function nestle(room: Room, placed: readonly Point[], along: Point): Poin
     }
   };
   /** What touches the hole lies near it, so only its neighbours can be in the way. */
-  const offerAround = (hole: Hole, others: readonly Hole[]): void => {
+  const offerAround = (hole: RoundHole, others: readonly RoundHole[]): void => {
     const close = others.filter(
       (other) =>
         Math.max(Math.abs(other.x - hole.x), Math.abs(other.y - hole.y)) <

@@ -3,14 +3,17 @@ import { seededRandom } from '../random';
 import { nestle } from './nestle';
 import { roomFor, type Room } from './room';
 import { rows } from './rows';
-import type { Hole, Lie, Punch } from '../things';
+import { isRound } from './hole';
+import { holeBox } from './holeRects';
+import { tagSpots } from './tagSpots';
+import type { Hole, Punch, RoundLie } from '../things';
 import type { Scrap } from './types';
 
 /** Directions drawn by lot where few circles are to be placed: there the best is often in no rows. */
 const TRIES = 160;
 const FEW = 30;
 /** Where rows hold more than this, only what nestles in beside them is looked for. Hexagons lie best in rows anyway. */
-const MANY: Record<Punch['shape'], number> = { circle: 120, hexagon: FEW };
+const MANY: Record<'circle' | 'hexagon', number> = { circle: 120, hexagon: FEW };
 
 const swapped = ({ x, y }: Point): Point => ({ x: y, y: x });
 
@@ -68,7 +71,7 @@ function fill(room: Room, enough: number): Point[] {
   return best;
 }
 
-const liesOf = ({ shape }: Punch, { upright }: Scrap): readonly Lie[] =>
+const liesOf = ({ shape }: Punch, { upright }: Scrap): readonly RoundLie[] =>
   shape === 'circle' ? ['round'] : upright ? ['point-up'] : ['point-up', 'flat-up'];
 
 /** Top to bottom, then left to right: the order in which they are punched. */
@@ -88,9 +91,13 @@ export function punchSpots(
   earlier: readonly Hole[] = [],
   enough: number = Infinity,
 ): Hole[] {
+  // Round a tag that is out already, its box is as good as gone.
+  const boxes = earlier.flatMap((hole) => (isRound(hole) ? [] : [holeBox(hole, scrap)]));
+  const left = { ...scrap, missing: [...scrap.missing, ...boxes] };
+  if (punch.shape === 'tag') return tagSpots(left, punch, earlier.filter(isRound), enough).sort(inOrder);
   let best: Hole[] = [];
   for (const lie of liesOf(punch, scrap)) {
-    const holes = fill(roomFor(scrap, punch, lie, earlier), enough).map((at): Hole => ({
+    const holes = fill(roomFor(left, punch, lie, earlier.filter(isRound)), enough).map((at): Hole => ({
       ...at,
       size: punch.size,
       lie,

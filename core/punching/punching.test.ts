@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { area, contains, overlaps, unionArea } from '../geometry';
 import { inches } from '../length';
 import type { Hole, Punch } from '../things';
+import { isRound, type RoundHole } from './hole';
 import { halfExtent, holeRects, punchOut, punchSpots, type Scrap } from '.';
 
 const circle = (size: number, reach: number | null = null): Punch => ({ shape: 'circle', size, reach });
@@ -73,9 +74,10 @@ const anyPunch = fc.record({
   size: fc.integer({ min: 600, max: 2500 }),
   reach: fc.option(fc.integer({ min: 600, max: 4000 })),
 });
+const rounds = (holes: readonly Hole[]): RoundHole[] => holes.filter(isRound);
 
 /** Points of a hole's edge and middle, worked out from its shape alone. */
-function edgePoints({ x, y, size, lie }: Hole): { x: number; y: number }[] {
+function edgePoints({ x, y, size, lie }: RoundHole): { x: number; y: number }[] {
   return Array.from({ length: 72 }, (_, i) => {
     const angle = (i * Math.PI) / 36;
     const toFlat =
@@ -99,14 +101,16 @@ function isInside({ x, y, size, lie }: Hole, at: { x: number; y: number }): bool
 
 /** Whether no hole reaches into another, by their edges and middles. */
 const areAllApart = (holes: readonly Hole[]): boolean =>
-  holes.every((a, i) => holes.every((b, j) => i === j || ![a, ...edgePoints(a)].some((at) => isInside(b, at))));
+  rounds(holes).every((a, i) =>
+    rounds(holes).every((b, j) => i === j || ![a, ...edgePoints(a)].some((at) => isInside(b, at))),
+  );
 
 test('every hole is on the paper, off what is gone, apart from the others and within reach', () =>
   fc.assert(
     fc.property(anyScrap, anyPunch, (on, punch) => {
       const holes = punchSpots(on, punch);
       expect(areAllApart(holes)).toBe(true);
-      for (const hole of holes) {
+      for (const hole of rounds(holes)) {
         const points = edgePoints(hole);
         expect(points.every(({ x, y }) => x > -0.1 && y > -0.1 && x < on.w + 0.1 && y < on.h + 0.1)).toBe(true);
         expect(
@@ -174,17 +178,25 @@ describe('worked by hand (common practice, no source)', () => {
         fc.integer({ min: 8000, max: 30_000 }),
         fc.array(
           fc.record({
-            shape: fc.constantFrom('circle' as const, 'hexagon' as const),
+            shape: fc.constantFrom('circle' as const, 'hexagon' as const, 'tag' as const),
             size: fc.constantFrom(0.625, 1, 1.25, 2).map(inches),
+            height: fc.constantFrom(0.75, 1.5).map(inches),
             most: fc.integer({ min: 1, max: 9 }),
           }),
           { minLength: 2, maxLength: 4 },
         ),
         (w, h, wishes) => {
-          const asked = wishes.map(({ most, ...punch }) => ({ punch: { ...punch, reach: null }, most }));
+          const asked = wishes.map(({ most, height, ...punch }) => ({
+            punch: { ...punch, ...(punch.shape === 'tag' ? { height } : {}), reach: null },
+            most,
+          }));
           const before = punchOut(scrap(w, h), asked.slice(0, 1)).flat();
           const holes = punchOut(scrap(w, h), asked.slice(1), before);
           expect(areAllApart([...before, ...holes.flat()])).toBe(true);
+          const rects = [...before, ...holes.flat()].map((hole) => holeRects(hole, 'within'));
+          rects.forEach((own, i) =>
+            expect(rects.slice(i + 1).some((other) => other.some((r) => own.some((s) => overlaps(r, s))))).toBe(false),
+          );
           holes.forEach((own, i) => expect(own.length).toBeLessThanOrEqual(asked[i + 1]!.most));
         },
       ),
@@ -235,3 +247,24 @@ test("a hole's rectangles lie within it, or around it", () =>
     ),
     { numRuns: 80 },
   ));
+
+describe('tags', () => {
+  const tag = (w: number, h: number, reach: number | null = null): Punch => ({
+    shape: 'tag',
+    size: inches(w),
+    height: inches(h),
+    reach,
+  });
+  test('lie side by side as they hang, or turned where that gives more', () => {
+    expect(count(scrap(inches(4), inches(2)), tag(1, 2))).toBe(4);
+    expect(count(scrap(inches(2), inches(4)), tag(1, 2))).toBe(4);
+    expect(count({ ...scrap(inches(4), inches(1)), upright: true }, tag(1, 2))).toBe(0);
+    expect(count(scrap(inches(4), inches(1)), tag(1, 2))).toBe(2);
+  });
+  test('keep off what is gone, and within reach', () => {
+    const gone = [{ x: 0, y: 0, w: inches(2), h: inches(2) }];
+    expect(count(scrap(inches(4), inches(2), gone), tag(1, 2))).toBe(2);
+    const holes = punchSpots(scrap(inches(6), inches(6)), tag(1, 1, inches(1.5)));
+    expect(holes.length).toBe(20);
+  });
+});

@@ -1,21 +1,21 @@
 import type { Point } from '../geometry';
-import { areApart, halfExtent, isOff, NEAR } from './hole';
-import type { Hole, Lie, Punch } from '../things';
+import { areApart, halfExtent, isOff, NEAR, type RoundHole } from './hole';
+import type { Punch, RoundLie } from '../things';
 import type { Scrap } from './types';
 
 /** Where a punch may go on a scrap, given what was punched before. */
 export interface Room {
   readonly scrap: Scrap;
   readonly size: number;
-  readonly lie: Lie;
+  readonly lie: RoundLie;
   /** Half of what a hole takes across and down. */
   readonly half: Point;
-  readonly earlier: readonly Hole[];
+  readonly earlier: readonly RoundHole[];
   /** Whether a hole there is on the paper, off what is gone, and within reach. */
   readonly allows: (at: Point) => boolean;
 }
 
-export function roomFor(scrap: Scrap, { size, reach }: Punch, lie: Lie, earlier: readonly Hole[]): Room {
+export function roomFor(scrap: Scrap, { size, reach }: Punch, lie: RoundLie, earlier: readonly RoundHole[]): Room {
   const half = halfExtent({ size, lie });
   const { w, h, missing } = scrap;
   const isReached = ({ x, y }: Point): boolean =>

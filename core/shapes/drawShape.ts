@@ -49,6 +49,21 @@ const KINDS: { readonly [K in ShapeKind]: (shape: Of<K>) => Drawn } = {
     return ok({ blank: { w, h }, outline });
   },
   circle: ({ d }) => ok({ blank: { w: d, h: d }, outline: [round(d, d / 2, d / 2), round(0, d / 2, d / 2)] }),
+  hexagon: ({ d }) => {
+    const h = Math.ceil((2 * d) / Math.sqrt(3));
+    const [upper, lower] = [h / 4, (3 * h) / 4];
+    return ok({
+      blank: { w: d, h },
+      outline: [
+        corner(d / 2, 0),
+        corner(d, upper),
+        corner(d, lower),
+        corner(d / 2, h),
+        corner(0, lower),
+        corner(0, upper),
+      ],
+    });
+  },
   'half-circle': ({ d }) =>
     ok({
       blank: { w: d, h: Math.ceil(d / 2) },

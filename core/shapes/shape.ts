@@ -11,6 +11,8 @@ export type Shape =
   /** Clipped: both upper corners cut off at 45 degrees. Round: all four rounded. `corner` is taken off each side. */
   | ({ readonly kind: 'tag'; readonly corners: 'clipped' | 'round'; readonly corner: number } & Size)
   | { readonly kind: 'circle'; readonly d: number }
+  /** `d` from flat to flat; it stands on a point. */
+  | { readonly kind: 'hexagon'; readonly d: number }
   /** Straight edge at the foot. */
   | { readonly kind: 'half-circle'; readonly d: number }
   /** A triangle, point down. */

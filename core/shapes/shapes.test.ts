@@ -27,6 +27,7 @@ const anyShape: fc.Arbitrary<Shape> = fc.oneof(
     ...size,
   }),
   fc.record({ kind: fc.constant('circle' as const), d: length(2, 400) }),
+  fc.record({ kind: fc.constant('hexagon' as const), d: length(8, 400) }),
   fc.record({ kind: fc.constant('half-circle' as const), d: length(2, 400) }),
   fc.record({ kind: fc.constant('pennant' as const), ...size }),
   fc.record({ kind: fc.constant('scallop-strip' as const), scallop: length(4, 40), ...size }),
@@ -96,6 +97,12 @@ test('an area is what a raster of its outline counts', () =>
   ));
 
 describe('measures known from elsewhere', () => {
+  test('a regular hexagon of flats d apart is √3/2 d² (textbook geometry), and 2/√3 d from point to point', () => {
+    const d = inches(2);
+    const { area: own, blank } = drawn({ kind: 'hexagon', d });
+    expect(Math.abs(own - (Math.sqrt(3) / 2) * d * d)).toBeLessThan(d);
+    expect(blank).toEqual({ w: d, h: Math.ceil((2 * d) / Math.sqrt(3)) });
+  });
   test("a circle and its half, by the circle's formula", () => {
     const d = inches(2);
     expect(drawn({ kind: 'circle', d }).area).toBeCloseTo((Math.PI * d * d) / 4, 0);

@@ -41,7 +41,7 @@ export type {
 } from './page';
 export { TECHNIQUES } from './page';
 export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
-export type { Hole, Lie, Punch } from './punch';
+export type { Hole, Lie, Punch, RoundLie } from './punch';
 export type { Correction, Draft } from './draft';
 export type { Note } from './note';
 export type { Rule } from './rule';

@@ -1,27 +1,35 @@
 import type { PunchStep } from '../../core/cutlist';
 import { groupBy } from '../../core/groupBy';
-import { formatLength, type MeasureSystem } from '../../core/length';
-import type { Hole } from '../../core/things';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
+import type { Hole, Lie } from '../../core/things';
 import { countWords } from '../ui/countWords';
 
-const SHAPES = {
-  round: ['circle', 'circles'],
-  'point-up': ['hexagon', 'hexagons'],
-  'flat-up': ['hexagon', 'hexagons'],
+const SHAPES: Record<Lie, string> = {
+  round: 'circle',
+  'point-up': 'hexagon',
+  'flat-up': 'hexagon',
+  upright: 'tag',
+  across: 'tag',
 };
+
+/** What holes of one punch are called by. */
+const keyOf = ({ size, height, lie }: Hole): string => `${SHAPES[lie]} ${size} ${height}`;
+
+const sizeWords = ({ size, height }: Hole, system: MeasureSystem): string =>
+  height === undefined ? formatLength(size, system) : formatSize({ w: size, h: height }, system);
 
 const holesOf = ({ pieces }: PunchStep): Hole[] => pieces.flatMap(({ punched }) => punched?.hole ?? []);
 
 /** How many of which size: the largest first. */
 export const punchCounts = (step: PunchStep, system: MeasureSystem): readonly string[] =>
-  [...groupBy(holesOf(step), ({ size, lie }) => `${size} ${lie === 'round'}`).values()]
+  [...groupBy(holesOf(step), keyOf).values()]
     .sort(([a], [b]) => (b?.size ?? 0) - (a?.size ?? 0))
-    .flatMap((own) => (own[0] ? [`${own.length} × ${formatLength(own[0].size, system)}`] : []));
+    .flatMap((own) => (own[0] ? [`${own.length} × ${sizeWords(own[0], system)}`] : []));
 
 /** How many of what: `8 circles`. */
 export function shapeWords(step: PunchStep): string {
-  const [one, many] = SHAPES[holesOf(step)[0]?.lie ?? 'round'];
-  return countWords(step.pieces.length, one ?? '', many);
+  const kinds = groupBy(holesOf(step), ({ lie }) => SHAPES[lie]);
+  return [...kinds].map(([one, own]) => countWords(own.length, one)).join(' and ');
 }
 
 /** The same with their sizes: `10 circles: 8 × 5/8″, 2 × 1″`. */

@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { Amounts } from '../../core/ledger';
 import { inches } from '../../core/length';
 import { pouredOut } from '../../core/placing';
-import type { Lot } from '../../core/things';
+import type { Lot, Punch } from '../../core/things';
 import { ItemDrawing } from './ItemFigure';
 import { Paper } from './Paper';
 import { heading } from './theme';
@@ -126,11 +126,12 @@ const Pot = ({ hex, level }: { hex: string; level: number }) => (
 );
 
 /** A tool; a punch shows what it stamps out. */
-const Tool = ({ shape }: { shape: 'circle' | 'hexagon' | null }) => (
+const Tool = ({ shape }: { shape: Punch['shape'] | null }) => (
   <svg width={34} height={34} aria-hidden>
     <rect x={3} y={5} width={28} height={26} rx={6} fill="#8b7f6c" />
     {shape === 'circle' && <circle cx={17} cy={18} r={8} fill="#f3ece0" />}
     {shape === 'hexagon' && <path d="M17 9l8 4.6v9L17 27l-8-4.4v-9z" fill="#f3ece0" />}
+    {shape === 'tag' && <path d="M12 13l3-3h4l3 3v13H12z" fill="#f3ece0" />}
     {shape === null && <path d="M10 25l12-12 3 3-12 12h-3z" fill="#f3ece0" />}
   </svg>
 );

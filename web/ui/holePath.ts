@@ -1,8 +1,15 @@
 import { toInches } from '../../core/length';
+import { halfExtent } from '../../core/punching';
 import type { Hole } from '../../core/things';
 
 /** A hole as the path of an SVG in inches. */
-export function holePath({ x, y, size, lie }: Hole): string {
+export function holePath(hole: Hole): string {
+  const { x, y, size, lie } = hole;
+  if (lie === 'upright' || lie === 'across') {
+    const half = halfExtent(hole);
+    const [left, top] = [toInches(x - half.x), toInches(y - half.y)];
+    return `M${left} ${top}h${toInches(2 * half.x)}v${toInches(2 * half.y)}h${-toInches(2 * half.x)}z`;
+  }
   const r = toInches(size / 2);
   if (lie === 'round')
     return `M${toInches(x) - r} ${toInches(y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;

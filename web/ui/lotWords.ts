@@ -1,7 +1,7 @@
 import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
 import type { PieceState } from '../../core/ledger';
 import { isFreshSheet } from '../../core/stock';
-import type { Lot, LotKind } from '../../core/things';
+import type { Lot, LotKind, Punch } from '../../core/things';
 
 const KINDS: Record<LotKind, string> = {
   paper: 'patterned paper',
@@ -28,6 +28,9 @@ export const KIND_CHOICES = Object.entries(KINDS) as [LotKind, string][];
 
 export const kindWords = (kind: LotKind): string => KINDS[kind];
 
+const punchSize = ({ size, height }: Punch, system: MeasureSystem): string =>
+  height === undefined ? formatLength(size, system) : formatSize({ w: size, h: height }, system);
+
 /** `12 × 12 · patterned paper · upright`. */
 export function lotWords(
   lot: Pick<Lot, 'kind' | 'size' | 'upright' | 'note' | 'height' | 'punch'>,
@@ -38,7 +41,7 @@ export function lotWords(
     kindWords(lot.kind),
     lot.height ? `${formatLength(lot.height, system)} high` : null,
     lot.punch
-      ? `${lot.punch.shape} of ${formatLength(lot.punch.size, system)}${lot.punch.reach ? `, reaches ${formatLength(lot.punch.reach, system)}` : ''}`
+      ? `${lot.punch.shape} of ${punchSize(lot.punch, system)}${lot.punch.reach ? `, reaches ${formatLength(lot.punch.reach, system)}` : ''}`
       : null,
     lot.upright ? 'one way up' : null,
     lot.note || null,

@@ -6,6 +6,7 @@ const NAMES: Record<ShapeKind, string> = {
   banner: 'Banner',
   tag: 'Tag',
   circle: 'Circle',
+  hexagon: 'Hexagon',
   'half-circle': 'Half circle',
   pennant: 'Pennant',
   'scallop-strip': 'Scalloped strip',
@@ -32,6 +33,8 @@ export function shapingWords(shape: Shape | ShapePart, system: MeasureSystem): s
         : `Round all four corners, ${is(shape.corner)} in.`;
     case 'circle':
       return `Draw round something of ${is(shape.d)}, or punch it.`;
+    case 'hexagon':
+      return `Draw a circle round the middle of the blank, step its radius round it six times, and cut from mark to mark; or punch it.`;
     case 'half-circle':
       return `Draw a circle of ${is(shape.d)} from the middle of the foot, and cut along it.`;
     case 'pennant':

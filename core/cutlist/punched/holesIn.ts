@@ -3,7 +3,7 @@ import { punchOut, type PunchWish, type Scrap } from '../../punching';
 import type { Punch } from '../../things';
 import type { Made, Shape } from './types';
 
-const keyOf = ({ shape, size, reach }: Punch): string => `${shape} ${size} ${reach}`;
+const keyOf = ({ shape, size, height, reach }: Punch): string => `${shape} ${size} ${height} ${reach}`;
 
 /** Where shapes go on a scrap, as many as find a place beside what is punched from it already. */
 export function holesIn(scrap: Scrap, shapes: readonly Shape[], before: readonly Made[] = []): Made[] {

@@ -1,8 +1,10 @@
 import type { Punch } from '../../things';
 import type { ShapedPiece } from '../shaped';
 
-const isMadeBy = ({ shape }: ShapedPiece, punch: Punch): boolean =>
-  shape.kind === 'circle' && punch.shape === 'circle' && shape.d === punch.size;
+function isMadeBy({ shape }: ShapedPiece, { shape: made, size, height = size }: Punch): boolean {
+  if (shape.kind === 'circle' || shape.kind === 'hexagon') return made === shape.kind && shape.d === size;
+  return shape.kind === 'tag' && made === 'tag' && shape.w === size && shape.h === height;
+}
 
 /**
  * Which pieces of a cut list a punch makes, and which does, by their keys. Blanks of one size that become different

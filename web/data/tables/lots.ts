@@ -98,7 +98,12 @@ export const lotSchema = {
     },
     punch: {
       type: 'object',
-      properties: { shape: { enum: ['circle', 'hexagon'] }, size: ticksFrom1, reach: ticksOrNull },
+      properties: {
+        shape: { enum: ['circle', 'hexagon', 'tag'] },
+        size: ticksFrom1,
+        height: ticksFrom1,
+        reach: ticksOrNull,
+      },
       required: ['shape', 'size', 'reach'],
       additionalProperties: false,
     },

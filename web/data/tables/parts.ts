@@ -127,6 +127,12 @@ export const shape = {
     },
     {
       type: 'object',
+      properties: { kind: { const: 'hexagon' }, d: ticksFrom1 },
+      required: ['kind', 'd'],
+      additionalProperties: false,
+    },
+    {
+      type: 'object',
       properties: { kind: { const: 'half-circle' }, d: ticksFrom1 },
       required: ['kind', 'd'],
       additionalProperties: false,

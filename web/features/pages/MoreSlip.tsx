@@ -74,6 +74,7 @@ const FIELDS: Record<ShapeKind, readonly (readonly [Length, string])[]> = {
     ['corner', 'off the corners'],
   ],
   circle: [['d', 'across']],
+  hexagon: [['d', 'from flat to flat']],
   'half-circle': [['d', 'across']],
   pennant: [
     ['w', 'width'],

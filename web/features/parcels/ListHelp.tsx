@@ -27,7 +27,7 @@ const KINDS: readonly (readonly [string, readonly string[]])[] = [
     ['alpha puffy 3/4 in: A3 E4 N2', 'alpha foam: two full sheets A to Z plus vowels', 'alpha cork: AAABB / CCDDD'],
   ],
   ['Tape, ribbon, twine: a length', ['washi 10 yd, amber', 'twine 3 m']],
-  ['Tools: what a punch stamps, and how far it reaches', ['circle punch 1 1/2 in, reach 1 3/4', 'dies 4, gates']],
+  ['Tools: what a punch or die stamps, and how far it reaches', ['circle punch 1 1/2 in, reach 1 3/4', 'tag die 2x4']],
   ['Packaging', ['3 glassine bags 4x6', 'header card 4x6', '2 x 20x30 tissue, cream']],
 ];
 
