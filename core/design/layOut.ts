@@ -2,7 +2,7 @@ import { contains, type Point, type Size } from '../geometry';
 import { err, ok, type Result } from '../result';
 import type { Design, DesignError, DesignInput, DesignPhoto, Layout, PageLayer, PageParts } from './design';
 import { boundsOf } from './lay';
-import { OUTER_MAT } from './layPhotos';
+import { OUTER_MAT, PLACE_CARD } from './photoSlots';
 
 const refuse = (kind: DesignError['kind'], most: number | null): Result<never, DesignError> =>
   err({ kind, photo: null, needs: null, room: null, most });
@@ -100,7 +100,7 @@ export function layOut(
   return ok({
     size,
     layers,
-    slots: layers.some(({ slot }) => slot === OUTER_MAT.id) ? [...design.slots, OUTER_MAT] : design.slots,
+    slots: [...design.slots, ...[OUTER_MAT, PLACE_CARD].filter(({ id }) => layers.some(({ slot }) => slot === id))],
     title: pages[0]!.title,
     journaling: { ...last.journaling, x: last.journaling.x + (sides - 1) * format.w },
     accents: accentsRound(size, layers),

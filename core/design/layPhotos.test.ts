@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { contains, overlaps } from '../geometry';
+import { contains, overlaps, type Size } from '../geometry';
 import { inches } from '../length';
 import type { DesignPhoto } from './design';
 import { layPhotos } from './layPhotos';
@@ -49,6 +49,51 @@ describe('a block of matted photos', () => {
     const [c, d] = tops([photo(6, 4), photo(6, 4)]);
     expect(c).toBeLessThan(d!);
   });
+
+  test('two lying photos and an upright one of 4x6 fit where no rows do: a stack beside the one', () => {
+    const wide = { x: 0, y: 0, ...size(11, 9) };
+    const tops = layPhotos(wide, [photo(6, 4), photo(4, 6), photo(6, 4)], false).value!.filter(
+      ({ role }) => role === 'mat',
+    );
+    const right = Math.max(...tops.map(({ x, w }) => x + w)) - Math.min(...tops.map(({ x }) => x));
+    const high = Math.max(...tops.map(({ y, h }) => y + h)) - Math.min(...tops.map(({ y }) => y));
+    // Mats of 1/8 in, a gap of 1/4 in.
+    expect([right, high]).toEqual([inches(10.75), inches(8.75)]);
+  });
+
+  test('a large one stands beside a stack of small ones, in order', () => {
+    const photos = [photo(6, 8), photo(4, 3), photo(4, 3)];
+    const laid = layPhotos({ x: 0, y: 0, ...size(11, 9) }, photos, false).value!.filter(({ role }) => role === 'photo');
+    const [large, upper, lower] = laid;
+    expect(large!.x).toBeLessThan(upper!.x);
+    expect(upper!.y).toBeLessThan(lower!.y);
+    expect(upper!.x).toBe(lower!.x);
+  });
+
+  test('what fits in rows and columns of any nesting is found: blocks made by dividing the room', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.boolean(), fc.nat(), fc.double({ min: 0.2, max: 0.8, noNaN: true })), { maxLength: 6 }),
+        (cuts) => {
+          const gap = inches(1 / 4);
+          const parts: Size[] = [{ w: inches(11), h: inches(9) }];
+          for (const [isAcross, at, share] of cuts) {
+            const [part] = parts.splice(at % parts.length, 1);
+            const long = isAcross ? part!.w : part!.h;
+            const near = Math.floor((long - gap) * share);
+            if (near < inches(1) || long - gap - near < inches(1)) parts.push(part!);
+            else if (isAcross) parts.push({ ...part!, w: near }, { ...part!, w: long - gap - near });
+            else parts.push({ ...part!, h: near }, { ...part!, h: long - gap - near });
+          }
+          const photos = parts.map((part): DesignPhoto => ({ ...part, mats: [] }));
+          const block = layPhotos({ x: 0, y: 0, w: inches(11), h: inches(9) }, photos, false);
+          expect(block.ok).toBe(true);
+          const laid = block.value!.filter(({ role }) => role === 'photo');
+          laid.forEach((one, i) => expect(laid.slice(i + 1).some((other) => overlaps(one, other))).toBe(false));
+          expect(laid.map(({ photo: i, w, h }) => ({ i, w, h }))).toEqual(parts.map((part, i) => ({ i, ...part })));
+        },
+      ),
+    ));
 
   test('where they may overlap, any of them that fit one by one find a place, each in its room', () =>
     fc.assert(

@@ -1,9 +1,11 @@
 import { inflate, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
 import { err, ok, type Result } from '../result';
-import type { DesignError, DesignPhoto, PartLayer, Slot } from './design';
+import type { DesignError, DesignPhoto, PartLayer } from './design';
 import { lay } from './lay';
 import { matOf } from './mat';
+import { OUTER_MAT } from './photoSlots';
+import { photoBlock, placesIn, type Block } from './photoBlocks';
 
 const GAP = inches(1 / 4);
 
@@ -37,9 +39,6 @@ const blockSize = (rows: readonly Row[]): Size => ({
   w: Math.max(...rows.map((row) => row.w)),
   h: rows.reduce((sum, row) => sum + row.h, 0) + GAP * (rows.length - 1),
 });
-
-/** What lies under the first mat of a photo, where it has more than one. */
-export const OUTER_MAT: Slot = { id: 'outer-mat', name: 'Outer mats', suits: 'any' };
 
 /**
  * A photo on its mats, from the bottom up. @param outer where all of it lies @param mats margins, from the photo
@@ -91,9 +90,20 @@ function laidIn(room: Rect, photos: readonly DesignPhoto[], rows: readonly Row[]
   });
 }
 
+/** A block at its place, centred in the room; photos in the order of the list. */
+function blockIn(room: Rect, photos: readonly DesignPhoto[], block: Block): PartLayer[] {
+  const at = { x: room.x + centred(room.w, block.w), y: room.y + centred(room.h, block.h) };
+  const places = placesIn(block, at, GAP);
+  return photos.flatMap(({ mats }, i) => {
+    const place = places.get(i);
+    return place ? matted(place, i, mats) : [];
+  });
+}
+
 /**
  * Matted photos in rows, in order, centred in `room`: of all ways to break them into rows, the one that leaves the most
- * even margin. Where they may overlap, what finds no room is drawn together evenly.
+ * even margin. Where rows do not fit, rows and columns mixed, a large one beside a stack, say; where they may overlap,
+ * what finds no room is drawn together evenly.
  * @returns mats and photos from the bottom up, or by how much they are too large
  */
 export function layPhotos(
@@ -119,7 +129,10 @@ export function layPhotos(
   const best = rowBreaks(mats.length)
     .map((counts) => rowsOf(mats, counts))
     .reduce((a, b) => (tight(b) < tight(a) ? b : a));
-  if (tight(best) > 1 && !mayOverlap)
+  if (tight(best) <= 1) return ok(laidIn(room, photos, best));
+  const block = photoBlock(mats, room, GAP);
+  if (block) return ok(blockIn(room, photos, block));
+  if (!mayOverlap)
     return err({
       kind: 'photos-too-many',
       photo: null,

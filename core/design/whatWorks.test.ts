@@ -48,3 +48,22 @@ test('a mat too wide is made narrower before anything else is changed', () => {
   expect(['narrower-mats', 'no-mats', 'option']).toContain(first!.kind);
   expect(others.map(({ kind }) => kind)).toContain('fewer');
 });
+
+test('prints are made smaller, as few of them as can be, the last before the first', () => {
+  const many = {
+    ...page,
+    format: { ...size(12, 12), spread: false },
+    design: 'photo-block',
+    mat: inches(1 / 8),
+    photos: [size(4, 6), size(4, 6), size(4, 6), size(4, 6)].map((one) => ({ photo: null, ...one })),
+  };
+  const laid = pageLayout(many);
+  expect(laid.ok).toBe(false);
+  const way = whatWorks(many, laid.error!).find(({ kind }) => kind === 'smaller-prints')!;
+  const changed = way.change.photos!.map(({ w, h }, i) => w !== many.photos[i]!.w || h !== many.photos[i]!.h);
+  const fewer = changed.filter(Boolean).length;
+  expect(changed.slice(0, 4 - fewer)).not.toContain(true);
+  // With one fewer of them made smaller, whatever usual print it is, nothing goes.
+  const less = many.photos.map((photo, i) => (i > 4 - fewer ? { ...photo, ...size(2, 2) } : photo));
+  expect(pageLayout({ ...many, photos: less }).ok).toBe(false);
+});

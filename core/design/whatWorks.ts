@@ -2,12 +2,22 @@ import { inches } from '../length';
 import type { Page, PagePhoto } from '../things';
 import type { DesignError } from './design';
 import { DESIGNS } from './designs';
+import { smallerPrints } from './smallerPrints';
 import { designOfPage, pageLayout, type LaidPage } from './pageLayout';
 
 /** Something near to a page that cannot be laid out, and that can: what it is, and what changes of the page. */
 export interface Working {
   readonly kind:
-    'narrower-mats' | 'no-mats' | 'smaller-place' | 'option' | 'overlap' | 'design' | 'spread' | 'larger' | 'fewer';
+    | 'narrower-mats'
+    | 'no-mats'
+    | 'smaller-place'
+    | 'smaller-prints'
+    | 'option'
+    | 'overlap'
+    | 'design'
+    | 'spread'
+    | 'larger'
+    | 'fewer';
   /** Of an option or a design, what it is called; else empty. Of mats their margin, ticks; of a photo its place. */
   readonly name: string;
   readonly measure: number | null;
@@ -58,6 +68,7 @@ function changesOf(page: LaidPage, error: DesignError): Working[] {
     ...options.flatMap(({ id, choices }) =>
       choices.map(([choice, name]) => one('option', { options: { ...page.options, [id]: choice } }, name)),
     ),
+    ...smallerPrints(photos).map((some) => one('smaller-prints', { photos: some })),
     ...(photos.length > 1 ? [one('overlap', { mayOverlap: true })] : []),
     ...DESIGNS.filter(({ id }) => id !== page.design).map(({ id, name }) =>
       one('design', { design: id, own: undefined, options: {}, moves: {}, apart: [], without: [] }, name),

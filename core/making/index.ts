@@ -11,7 +11,7 @@ export type { Edge } from './cutApart';
 export { cutOut } from './cutOut';
 export { liesOnPiece, mayBeCut, noteHandCut } from './byHand';
 export { peelOff } from './peeling';
-export { earlier, fillPlace } from './places';
+export { earlier, fillPlace, printTo } from './places';
 export { anotherVersion, copyPage, takeVersion, versionsOf } from './versions';
 export { heartOf, photosFor } from './hearts';
 export type { BegunWith, Heart } from './hearts';

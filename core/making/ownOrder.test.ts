@@ -16,6 +16,7 @@ import {
   dropPage,
   earlier,
   fillPlace,
+  printTo,
   gluePage,
   keepNote,
   layOn,
@@ -171,6 +172,19 @@ describe('places for photos', () => {
     const world = withPhoto({ isPrinted: true });
     world.do(fillPlace('p', 0, 'ph', true));
     expect(pageOf(world).photos[0]).toMatchObject({ photo: 'ph', w: inches(6), h: inches(4) });
+  });
+
+  test('one made smaller so that all find room is smaller as a photo, too; one act, undone in one', () => {
+    const world = withPhoto({ isPrinted: true });
+    world.do(fillPlace('p', 0, 'ph', false));
+    const before = pageOf(world).photos;
+    const smaller = before.map((place, i) => (i === 0 ? { ...place, w: inches(4), h: inches(3) } : place));
+    world.do(printTo('p', smaller));
+    expect(pageOf(world).photos).toEqual(smaller);
+    expect(world.bench.photos.get('ph')).toMatchObject({ w: inches(4), h: inches(3) });
+    world.undo();
+    expect(pageOf(world).photos).toEqual(before);
+    expect(world.bench.photos.get('ph')).toMatchObject({ w: inches(6), h: inches(4) });
   });
 
   test('two change places', () => {

@@ -1,5 +1,5 @@
-import type { Page } from '../things';
-import { decided, refuse, type Deciding } from './act';
+import type { Page, PagePhoto } from '../things';
+import { decided, put, refuse, type Deciding } from './act';
 import { changePage } from './pages';
 import { changePhoto } from './records';
 
@@ -39,3 +39,24 @@ export const earlier = (id: string, at: number): Deciding =>
     },
     'Changed the order of the photos',
   );
+
+/**
+ * Photos of a page printed, or trimmed, to other sizes: what of each picture is on its print is evenly taken from its
+ * middle again.
+ */
+export const printTo =
+  (id: string, photos: readonly PagePhoto[]): Deciding =>
+  (bench, now) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    const placed = changePage(id, { photos }, 'Made photos smaller')(bench, now);
+    if (!placed.ok) return placed;
+    const prints = photos.flatMap(({ photo, w, h }) => {
+      const own = photo === null ? undefined : bench.photos.get(photo);
+      if (!own || (own.w === w && own.h === h)) return [];
+      const { crop: _, ...kept } = own;
+      return [put('photos', { ...kept, w, h })];
+    });
+    const { did, events, records } = placed.value;
+    return decided(did.kind, did.name, { count: did.count, events, records: [...records, ...prints] });
+  };

@@ -17,6 +17,8 @@ export interface StoryPages {
 const FULL = 0.6;
 /** A story of so many photos opens with a page of its own. Common practice, no source. */
 const LONG = 8;
+/** So many photos a page, at the most. */
+const MOST = 12;
 /** Designs by how many photos they suit, tried in order. */
 const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = [
   [1, ['framed-ground', 'wreath', 'box-stack', 'banners']],
@@ -60,20 +62,65 @@ function counts(photos: number, pages: number): number[] {
   return opens ? [1, ...shares] : shares;
 }
 
-/** Of a page with one photo beside one with many, the large one stands alone. */
+/**
+ * Of a page with one photo beside one with many, the large one stands alone, if all of them were taken at one time as
+ * far as is known: else they stay in their order.
+ */
 function deal(photos: readonly Photo[], shares: readonly number[]): Photo[][] {
   const left = [...photos];
   return shares.map((n, i) => {
     if (n !== 1) return left.splice(0, n);
-    const reach = left.slice(0, Math.max(1, 1 + (shares[i + 1] ?? 0)));
+    const next = left.slice(0, Math.max(1, 1 + (shares[i + 1] ?? 0)));
+    const reach = next.filter(({ taken }) => taken === next[0]?.taken);
     const largest = reach.reduce((a, b) => (area(b) > area(a) ? b : a));
     return left.splice(left.indexOf(largest), 1);
   });
 }
 
+/** A page's share of the photos, with the design that takes them. */
+interface Filled {
+  readonly places: readonly PagePhoto[];
+  readonly design: string;
+}
+
+/**
+ * Photos in their order on so many pages, as even as can be; null where fewer or more pages are needed. Found exactly:
+ * for each number of photos and pages the best of all ways to fill the last page.
+ */
+function evenly(photos: number, pages: number, fits: (from: number, to: number) => boolean): number[] | null {
+  interface Best {
+    readonly cost: number;
+    readonly from: number;
+  }
+  let before: (Best | null)[] = [{ cost: 0, from: 0 }, ...Array<null>(photos).fill(null)];
+  const rounds: (Best | null)[][] = [];
+  for (let page = 0; page < pages; page++) {
+    const now = Array.from({ length: photos + 1 }, (_, to): Best | null => {
+      let best: Best | null = null;
+      for (let from = Math.max(0, to - MOST); from < to; from++) {
+        const cost = (before[from]?.cost ?? Infinity) + (to - from) ** 2;
+        if (cost < (best?.cost ?? Infinity) && fits(from, to)) best = { cost, from };
+      }
+      return best;
+    });
+    rounds.push(now);
+    before = now;
+  }
+  const shares: number[] = [];
+  let to = photos;
+  for (const round of rounds.reverse()) {
+    const best = round[to];
+    if (!best) return null;
+    shares.unshift(to - best.from);
+    to = best.from;
+  }
+  return shares;
+}
+
 /**
  * Pages for a story's photos in the order they were taken: as many as are wanted, or as the photos' sizes ask for; one
- * photo beside many, an opening page for a long story; each in a design that takes its photos.
+ * photo beside many, an opening page for a long story; each in a design that takes its photos. Where their order does
+ * not go so on as few pages as are wanted, it is found how it does.
  * @param wanted pages; null: it is proposed
  */
 export function pagesOfStory(
@@ -88,14 +135,33 @@ export function pagesOfStory(
   const room = area(format) * (format.spread ? 2 : 1) * FULL;
   const asked = Math.ceil(fits.reduce((sum, photo) => sum + area(withMargin(photo, mat)), 0) / room);
   const least = wanted ?? Math.max(asked, fits.length >= LONG ? 3 : 1);
+  const known = new Map<string, string | null>();
+  const designOfRun = (from: number, to: number): string | null => {
+    const places = fits.slice(from, to).map(toPlace);
+    const key = places.map(({ w, h }) => `${w} ${h}`).join();
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    const design = designFor(places, format, mat, 0);
+    known.set(key, design);
+    return design;
+  };
+  const filled = (runs: readonly (readonly Photo[])[]): Filled[] | null => {
+    const pages = runs.flatMap((own, i): Filled[] => {
+      const places = own.map(toPlace);
+      const design = designFor(places, format, mat, i);
+      return design === null ? [] : [{ places, design }];
+    });
+    return pages.length === runs.length ? pages : null;
+  };
+  const inRuns = (pages: number): Filled[] | null => {
+    const shares = evenly(fits.length, pages, (from, to) => designOfRun(from, to) !== null);
+    const rest = [...fits];
+    return shares && filled(shares.map((n) => rest.splice(0, n)));
+  };
   // Where a page cannot take its share, one page more; a photo a page always can.
   for (let n = Math.min(least, fits.length); n > 0 && n <= fits.length; n++) {
-    const dealt = deal(fits, counts(fits.length, n)).map((own, i) => {
-      const places = own.map(toPlace);
-      return { places, design: designFor(places, format, mat, i) };
-    });
-    if (dealt.every(({ design }) => design !== null))
-      return { pages: dealt.map(({ places, design }) => ({ photos: places, design: design!, format })), left };
+    const pages = filled(deal(fits, counts(fits.length, n))) ?? inRuns(n);
+    if (pages) return { pages: pages.map(({ places, design }) => ({ photos: places, design, format })), left };
   }
   return { pages: [], left };
 }

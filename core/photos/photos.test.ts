@@ -132,15 +132,38 @@ describe('pages of a story', () => {
     expect(counts[0]).toBe(1);
     expect(counts).toEqual([1, 1, 3, 1, 3]);
   });
-  test('the large photo stands alone, the others in the order they were taken', () => {
-    const photos = [photo(0, 3, 4), photo(1, 7, 5), photo(2, 3, 4), photo(3, 3, 4)].map((one, i) => ({
-      ...one,
-      taken: `2026-09-12 2${3 - i}:00`,
-    }));
-    expect(pagesOfStory(photos, format, mat, 2).pages.map((page) => page.photos.map((p) => p.photo))).toEqual([
-      ['p01'],
-      ['p03', 'p02', 'p00'],
-    ]);
+  test('in the order of day and time; the large one stands alone only where the times are not known', () => {
+    const photos = [photo(0, 3, 4), photo(1, 7, 5), photo(2, 3, 4), photo(3, 3, 4)];
+    const timed = photos.map((one, i) => ({ ...one, taken: `2026-09-12 2${3 - i}:00` }));
+    const names = (of: readonly Photo[]) =>
+      pagesOfStory(of, format, mat, 2).pages.map((page) => page.photos.map((p) => p.photo));
+    expect(names(photos)).toEqual([['p01'], ['p00', 'p02', 'p03']]);
+    expect(names(timed).flat()).toEqual(['p03', 'p02', 'p01', 'p00']);
+  });
+  test('the fewest pages are found, as by trying all ways to part the photos in their order', () => {
+    const DESIGNED = ['framed-ground', 'wreath', 'box-stack', 'banners', 'l-shape', 'strip-bands', 'half-circles'];
+    const designs = [...DESIGNED, 'photo-block', 'circles', 'bordered-rows'].map((id) => designOf(id)!);
+    const fewest = (photos: readonly Photo[]): number => {
+      const isPage = (run: readonly Photo[]): boolean =>
+        designs.some((one) => layOut(one, { format, photos: run.map(({ w, h }) => ({ photo: null, w, h })), mat }).ok);
+      const least = (from: number): number =>
+        from === photos.length
+          ? 0
+          : Math.min(
+              ...Array.from({ length: photos.length - from }, (_, i) => from + i + 1).map((to) =>
+                isPage(photos.slice(from, to)) ? 1 + least(to) : Infinity,
+              ),
+            );
+      return least(0);
+    };
+    fc.assert(
+      fc.property(anyPhotos, (photos) => {
+        const eight = photos.slice(0, 8);
+        const { pages } = pagesOfStory(eight, format, mat, 1);
+        expect(pages.length).toBeLessThanOrEqual(fewest(eight));
+      }),
+      { numRuns: 40 },
+    );
   });
   test('a photo larger than the page is told', () => {
     expect(pagesOfStory([photo(1, 14, 11), photo(2)], format, mat, null)).toMatchObject({

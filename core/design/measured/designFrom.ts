@@ -1,15 +1,12 @@
-import { inflate, intersect, overlaps, type Rect, type Size } from '../../geometry';
+import { inflate, intersect, type Rect, type Size } from '../../geometry';
 import { err, ok, type Result } from '../../result';
 import type { MeasuredDesign, MeasuredLayer } from '../../things';
-import type { Design, DesignError, DesignPhoto, PageInput, PageLayer, PageParts, PartLayer, Slot } from '../design';
+import type { Design, DesignError, PageInput, PageParts, PartLayer, Slot } from '../design';
 import { boundsOf, lay } from '../lay';
-import { matOf } from '../mat';
-import { matted, layPhotos } from '../layPhotos';
+import { layPhotos } from '../layPhotos';
 import { partsAtGutter } from './gutter';
 import { isPhotoPlace, roleOf, slotIdOf } from './names';
-
-/** A layer of paper as it lies on one page. */
-type SideLayer = Omit<MeasuredLayer, 'shape'> & Pick<PageLayer, 'shape'>;
+import { onPlaces, type SideLayer } from './onPlaces';
 
 /**
  * The layers of one side, told from its own head and left; what crosses the gutter is two pieces, but a photo's place
@@ -49,41 +46,6 @@ function scaled<R extends Rect>(rect: R, kx: number, ky: number, keepsSize: bool
     h: Math.max(1, Math.round((rect.y + rect.h) * ky) - y),
   };
 }
-
-const isOn = (page: Size, { x, y, w, h }: Rect): boolean => x >= 0 && y >= 0 && x + w <= page.w && y + h <= page.h;
-
-/**
- * Each photo on a place of the design, the places of its own size first; null where they do not lie clear of each
- * other.
- */
-function onPlaces(places: readonly SideLayer[], page: PageInput): PartLayer[][] | null {
-  if (places.length !== page.photos.length) return null;
-  const left = [...places];
-  const taken = page.photos.map((photo) => {
-    const at = Math.max(
-      0,
-      left.findIndex((place) => place.w === photo.w && place.h === photo.h),
-    );
-    return left.splice(at, 1)[0]!;
-  });
-  const mats = page.photos.map((photo, i): Rect => {
-    const place = taken[i]!;
-    const size = matOf(bareOn(place, photo));
-    return {
-      x: Math.round(place.x + (place.w - size.w) / 2),
-      y: Math.round(place.y + (place.h - size.h) / 2),
-      ...size,
-    };
-  });
-  if (mats.some((mat, i) => !isOn(page, mat) || mats.some((other, j) => j > i && overlaps(mat, other)))) return null;
-  return places.map((place) => {
-    const i = taken.indexOf(place);
-    return matted(mats[i]!, i, bareOn(place, page.photos[i]!).mats);
-  });
-}
-
-/** A photo as it lies on a place: some have no mat. */
-const bareOn = (place: SideLayer, photo: DesignPhoto): DesignPhoto => (place.isBare ? { ...photo, mats: [] } : photo);
 
 /** Photos laid anew where the design has its own: in the room of all its places, else on the whole page. */
 function reworked(

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { overlaps } from '../../geometry';
 import { inches } from '../../length';
 import type { MeasuredDesign } from '../../things';
 import { coverOf, DESIGNS, designOf, layOut } from '..';
@@ -166,4 +167,60 @@ describe('a measured design laid out', () => {
       error: { kind: 'photo-too-large', photo: 0 },
     });
   });
+});
+
+describe('photos that are not as the guide has them', () => {
+  const PLACES = `page 12 x 12
+ground 12 x 12
+photo 4 x 6, 1 from the left, 3 from the head
+photo 4 x 6, 1 from the right, 3 from the head`;
+  const laid = (guide: string, photos: readonly { photo: null; w: number; h: number }[]) => {
+    const layout = layOut(designFrom(asDesign(guide)), { format: single, photos, mat: inches(1 / 8) });
+    if (!layout.ok) throw new Error(JSON.stringify(layout.error));
+    return layout.value;
+  };
+  const of = (guide: string, photos: readonly { photo: null; w: number; h: number }[], role: string) =>
+    laid(guide, photos)
+      .layers.filter((layer) => layer.role === role)
+      .map(({ x, y, w, h }) => ({ x, y, w, h }));
+
+  test('of fewer, the place that is left becomes a card, of a paper of its own', () => {
+    const photos = [photo(4, 6)];
+    expect(of(PLACES, photos, 'card')).toEqual([{ x: inches(7), y: inches(3), ...size(4, 6) }]);
+    expect(laid(PLACES, photos).slots.map(({ id }) => id)).toContain('place-card');
+    expect(laid(PLACES, [photo(4, 6), photo(4, 6)]).slots.map(({ id }) => id)).not.toContain('place-card');
+  });
+  test('of more, two of 4x3 tile a place of 4x6 exactly, on one mat', () => {
+    const photos = [photo(4, 6), photo(4, 3), photo(4, 3)];
+    expect(of(PLACES, photos, 'photo')).toEqual([
+      { x: inches(1), y: inches(3), ...size(4, 6) },
+      { x: inches(7), y: inches(3), ...size(4, 3) },
+      { x: inches(7), y: inches(6), ...size(4, 3) },
+    ]);
+    expect(of(PLACES, photos, 'mat').map(({ w, h }) => [w, h])).toEqual([
+      [inches(4.25), inches(6.25)],
+      [inches(4.25), inches(6.25)],
+    ]);
+  });
+  test('a lying one takes the head of an upright place, a card the rest', () => {
+    const photos = [photo(4, 3), photo(4, 6)];
+    expect(of(PLACES, photos, 'photo')).toContainEqual({ x: inches(1), y: inches(3), ...size(4, 3) });
+    expect(of(PLACES, photos, 'card')).toEqual([{ x: inches(1), y: inches(6.125), ...size(4, 2.875) }]);
+  });
+  test('whatever the photos, each lies once, in the order of the list, and none over another', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(photo(4, 6), photo(4, 3), photo(3, 4), photo(2, 2), photo(6, 4)), {
+          minLength: 1,
+          maxLength: 5,
+        }),
+        (photos) => {
+          const layout = layOut(designFrom(asDesign(PLACES)), { format: single, photos, mat: inches(1 / 8) });
+          if (!layout.ok) return;
+          const own = layout.value.layers.filter(({ role }) => role === 'photo' || role === 'card');
+          expect(own.flatMap(({ photo: i }) => (i === null ? [] : [i])).sort()).toEqual(photos.map((_, i) => i));
+          own.forEach((one, i) => expect(own.slice(i + 1).some((other) => overlaps(one, other))).toBe(false));
+        },
+      ),
+    ));
 });

@@ -1,8 +1,9 @@
 import styled from 'styled-components';
 import { whatWorks, type Working } from '../../../core/design';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { changePage, printTo } from '../../../core/making';
+import { evenCrop, lostBy } from '../../../core/photos';
+import type { Page, PagePhoto, Photo } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -14,8 +15,33 @@ import { nameOfSlot } from './layerName';
 import { SmallerPaper } from './SmallerPaper';
 import type { PageWork } from './usePageWork';
 
+/** Which photos are to be smaller, how large each, and what of the picture is lost where that is known. */
+function smallerWords(
+  was: readonly PagePhoto[],
+  now: readonly PagePhoto[],
+  photos: ReadonlyMap<string, Photo>,
+  system: MeasureSystem,
+): string {
+  const changed = now.flatMap((place, i) => {
+    const before = was[i];
+    if (!before || (before.w === place.w && before.h === place.h)) return [];
+    const photo = photos.get(place.photo ?? '');
+    const lost = photo?.dots ? Math.round(100 * lostBy(evenCrop(photo.dots, place))) : 0;
+    const how = photo?.isPrinted ? 'trimmed to ' : '';
+    return [
+      `${photo?.name ?? `photo ${i + 1}`} ${how}${formatSize(place, system)}${lost > 0 ? ` (${lost} % lost)` : ''}`,
+    ];
+  });
+  return `with ${changed.join(', ')}`;
+}
+
 /** What would work instead, as it stands on its button. */
-function workingWords({ kind, name, measure, change }: Working, page: Page, system: MeasureSystem): string {
+function workingWords(
+  { kind, name, measure, change }: Working,
+  page: Page,
+  photos: ReadonlyMap<string, Photo>,
+  system: MeasureSystem,
+): string {
   switch (kind) {
     case 'narrower-mats':
       return `mats of ${formatLength(measure ?? 0, system)}`;
@@ -25,6 +51,8 @@ function workingWords({ kind, name, measure, change }: Working, page: Page, syst
       const place = change.photos?.[measure ?? 0];
       return place ? `with a place of ${formatSize(place, system)}` : '';
     }
+    case 'smaller-prints':
+      return smallerWords(page.photos, change.photos ?? [], photos, system);
     case 'option':
       return inSentence(name);
     case 'overlap':
@@ -44,7 +72,7 @@ function workingWords({ kind, name, measure, change }: Working, page: Page, syst
 export function CannotBe({ page, work }: { page: Page; work: PageWork }) {
   const { error, layout, short } = work;
   const system = useSettings((s) => s.system);
-  const faces = useBench((b) => b.faces);
+  const { faces, photos } = useBench((b) => b);
   return (
     <>
       {error && (
@@ -55,9 +83,15 @@ export function CannotBe({ page, work }: { page: Page; work: PageWork }) {
             {whatWorks(page, error).map((way) => (
               <Button
                 key={way.kind}
-                onPress={() => void act(changePage(page.id, way.change, 'Changed what did not fit'))}
+                onPress={() =>
+                  void act(
+                    way.kind === 'smaller-prints'
+                      ? printTo(page.id, way.change.photos ?? [])
+                      : changePage(page.id, way.change, 'Changed what did not fit'),
+                  )
+                }
               >
-                {workingWords(way, page, system)}
+                {workingWords(way, page, photos, system)}
               </Button>
             ))}
           </Ways>
