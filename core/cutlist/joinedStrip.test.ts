@@ -174,3 +174,47 @@ test('only what is clearly longer than wide is a strip', () => {
   expect(isStrip(strip(4, 6))).toBe(true);
   expect(isStrip(strip(4, 4))).toBe(false);
 });
+
+describe('the fewest joins in sight', () => {
+  const under = (x: number, w: number): Layout => layout(layer('p', null, x, 1, w, 4));
+
+  test('across the papers, where along them a join would be seen', () => {
+    // Along: 7 and 5, joined at 5 or 7 only. Across: 9 and 9 with 6 in to spare.
+    const papers = [stock('a', 7, 9), stock('b', 5, 9)];
+    const answer = joined(strip(12, 2), papers, under(3.5, 1));
+    expect(answer.parts.map(({ axis }) => axis)).toEqual(['y', 'y']);
+    expect(answer.joins.every(({ isHidden }) => isHidden)).toBe(true);
+  });
+
+  test('a third strip hides what two cannot', () => {
+    const papers = [stock('a', 7, 2), stock('b', 6, 2), stock('c', 4, 2)];
+    const two = { ...under(3, 1), layers: [...under(3, 1).layers, layer('q', null, 9, 1, 1, 4)] };
+    const answer = joined(strip(12, 2), papers, two);
+    expect(answer.joins).toHaveLength(2);
+    expect(answer.joins.every(({ isHidden }) => isHidden)).toBe(true);
+    expect(answer.parts.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(inches(12));
+  });
+
+  test('a join is hidden wherever two strips reach it from both sides of what lies on top', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 3, max: 9 }), { minLength: 2, maxLength: 3 }),
+        fc.integer({ min: 0, max: 11 }),
+        (lengths, x) => {
+          const papers = lengths.map((length, i) => stock(`s${i}`, length, 2));
+          if (lengths.reduce((sum, length) => sum + length, 0) < 12 || lengths.some((length) => length >= 12)) return;
+          const on = under(x, 1);
+          const answer = joined(strip(12, 2), papers, on);
+          const seen = answer.joins.filter(({ isHidden }) => !isHidden).length;
+          // One join can be hidden when two strips reach that lie on both sides of it.
+          const isHideable = lengths.some((a, i) =>
+            lengths.some(
+              (b, j) => i !== j && [0.25, 0.5, 0.75].some((part) => a >= x + part && b >= 12 - x - part && x > 0),
+            ),
+          );
+          if (isHideable) expect(seen).toBe(0);
+        },
+      ),
+      { numRuns: 60 },
+    ));
+});

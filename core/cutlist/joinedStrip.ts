@@ -4,15 +4,11 @@ import { joinStrips, type JoinedPart, type Strip } from '../joining';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
 import type { PlanSheet } from '../things';
+import { nth } from '../nth';
 import { NUBBIN } from './cutList';
+import { hiddenJoins, inSight, type Joined, type JoinPlace } from './hiddenJoins';
 import type { WantedPiece } from './wanted';
 import type { Layout, PageLayer } from '../design';
-
-/** Two parts meet there, from the strip's left end or head; whether other layers hide it. */
-export interface JoinPlace {
-  readonly at: number;
-  readonly isHidden: boolean;
-}
 
 /** A strip put together from shorter ones whose pattern runs on. */
 export interface JoinedStrip {
@@ -29,7 +25,6 @@ export interface TooShort {
   readonly longest: number;
 }
 
-/** A paper laid so that its pattern runs along the strip. */
 /** A strip wanted, and the papers it may be joined of. */
 export interface Joining {
   readonly wanted: WantedPiece;
@@ -39,6 +34,7 @@ export interface Joining {
   readonly longestCut: number | null;
 }
 
+/** A paper laid so that its pattern runs along the strip. */
 interface Candidate extends Strip {
   readonly axis: 'x' | 'y';
   readonly face: 'front' | 'back';
@@ -114,22 +110,26 @@ function joinsOf(parts: readonly JoinedPart[], shift: number, hidden: (along: nu
 
 /**
  * Moves the joins toward the left end by cutting off the first part's start rather than the last one's end: to where
- * they are hidden, if anywhere.
+ * they are hidden, if anywhere. Where the pattern starts again, all must move together.
  */
-function hideJoins(
-  parts: readonly JoinedPart[],
-  spare: number,
-  hidden: (along: number) => boolean,
-): { shift: number; joins: JoinPlace[] } {
-  const step: number = inches(1 / 8);
-  const most = Math.min(spare, parts[0]!.to - parts[0]!.from - 1);
+function shifted(parts: readonly JoinedPart[], own: readonly Candidate[], hidden: (along: number) => boolean): Joined {
+  const last = parts.length - 1;
+  const [first, end] = [nth(parts, 0), nth(parts, last)];
+  const most = Math.min(nth(own, last).length - end.to, first.to - first.from - 1);
   let best = { shift: 0, joins: joinsOf(parts, 0, hidden) };
-  const score = (joins: readonly JoinPlace[]): number => joins.filter(({ isHidden }) => isHidden).length;
-  for (let shift = step; shift <= most; shift += step) {
+  for (let shift: number = inches(1 / 8); shift <= most; shift += inches(1 / 8)) {
     const joins = joinsOf(parts, shift, hidden);
-    if (score(joins) > score(best.joins)) best = { shift, joins };
+    if (inSight(joins) < inSight(best.joins)) best = { shift, joins };
   }
-  return best;
+  const { shift, joins } = best;
+  return {
+    joins,
+    parts: parts.map((part, i) => ({
+      ...part,
+      from: part.from + (i === 0 ? shift : 0),
+      to: part.to + (i === last ? shift : 0),
+    })),
+  };
 }
 
 /** A paper cut to one part of a strip: first the strip off the paper, then its ends. */
@@ -172,7 +172,8 @@ function sheetFor(
 }
 
 /**
- * Puts a strip that no paper here is long enough for together from shorter ones, leftovers before sheets.
+ * Puts a strip that no paper here is long enough for together from shorter ones, leftovers before sheets: along the
+ * papers or across them, whichever leaves the fewest joins in sight.
  * @param layer where the strip lies, with what lies above it, to hide the joins; null: unknown
  * @param repeatOf after how much the pattern starts again along x or y of the paper, ticks; null: plain
  * @returns the parts and the papers' cuts; null in place of them, with the longest run there could be
@@ -186,35 +187,42 @@ export function joinedStrip(
   const [length, width] = [Math.max(wanted.w, wanted.h), Math.min(wanted.w, wanted.h)];
   let longest = 0;
   const all = candidatesFor(joining, repeatOf);
-  // The papers of one axis only: a pattern does not run on from across to down.
-  for (const pool of [all.filter((one) => !one.stock.fresh), all])
-    for (const axis of ['x', 'y'] as const) {
+  const layers = layout?.layers ?? [];
+  const at = layers.findIndex(({ slot, w, h }) => slot === wanted.slot && w === wanted.w && h === wanted.h);
+  const layer = layers[at];
+  const hidden = (along: number): boolean => layer !== undefined && isHiddenAt(layer, layers.slice(at + 1), along);
+  for (const pool of [all.filter((one) => !one.stock.fresh), all]) {
+    // The papers of one axis only: a pattern does not run on from across to down.
+    const ways = (['x', 'y'] as const).flatMap((axis): JoinedStrip[] => {
       const strips = pool.filter((one) => one.axis === axis);
-      const plan = joinStrips({ need: { length, width }, repeat: repeatOf(axis), lap: 0, strips });
+      const repeat = repeatOf(axis);
+      const plan = joinStrips({ need: { length, width }, repeat, lap: 0, strips });
       longest = Math.max(longest, plan.longest);
-      if (!plan.ok) continue;
-      const layers = layout?.layers ?? [];
-      const at = layers.findIndex(({ slot, w, h }) => slot === wanted.slot && w === wanted.w && h === wanted.h);
-      const hidden = (along: number): boolean => at >= 0 && isHiddenAt(layers[at]!, layers.slice(at + 1), along);
-      const own = plan.parts.map((part) => strips.find(({ id }) => id === part.strip)!);
-      const last = plan.parts.length - 1;
-      const { shift, joins } = hideJoins(plan.parts, own[last]!.length - plan.parts[last]!.to, hidden);
-      const parts = plan.parts.map((part, i) => ({
-        ...part,
-        from: part.from + (i === 0 ? shift : 0),
-        to: part.to + (i === last ? shift : 0),
-        axis,
-        face: own[i]!.face,
-      }));
-      return {
-        wanted: wanted.id,
-        parts,
-        joins,
-        sheets: parts.map((part, i) => sheetFor(part, own[i]!, wanted, width, i + 1)),
-      };
-    }
+      if (!plan.ok) return [];
+      const own = plan.parts.map((part) => candidateOf(strips, part));
+      const others = strips.filter((one) => one.width >= width && !own.includes(one));
+      const moved =
+        (repeat === null ? hiddenJoins(own, others, length, hidden) : null) ?? shifted(plan.parts, own, hidden);
+      const from = moved.parts.map((part) => candidateOf(strips, part));
+      const parts = moved.parts.map((part, i) => ({ ...part, axis, face: nth(from, i).face }));
+      const sheets = parts.map((part, i) => sheetFor(part, nth(from, i), wanted, width, i + 1));
+      return [{ wanted: wanted.id, parts, joins: moved.joins, sheets }];
+    });
+    const best = ways.reduce<JoinedStrip | null>((a, b) => (a && !isBetter(b, a) ? a : b), null);
+    if (best) return best;
+  }
   return { longest };
 }
+
+const candidateOf = (strips: readonly Candidate[], { strip }: JoinedPart): Candidate =>
+  nth(
+    strips,
+    strips.findIndex(({ id }) => id === strip),
+  );
+
+/** Fewer joins in sight, then fewer joins. */
+const isBetter = (a: Joined, b: Joined): boolean =>
+  inSight(a.joins) - inSight(b.joins) < 0 || (inSight(a.joins) === inSight(b.joins) && a.joins.length < b.joins.length);
 
 /**
  * Whether shorter strips come to its length laid end to end, whatever the pattern: a quick look before a strip is
