@@ -44,7 +44,7 @@ export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';
 export { countOf, outFor } from './out';
 export type { Chosen, Out } from './out';
-export { anotherPaper, beginPage, beginStoryPages, changePage, chooseDesign, dropPage } from './pages';
+export { anotherPaper, beginPage, beginStoryPages, changePage, chooseDesign, dropPage, paperInstead } from './pages';
 export type { Begun, SomeOf } from './pages';
 export { arrive, dropDraft, putParcelAway } from './parcels';
 export { acceptPlan, releasePage, setPlanAside, takingOut } from './planning';

@@ -16,6 +16,7 @@ import {
   dropPage,
   earlier,
   fillPlace,
+  paperInstead,
   printTo,
   gluePage,
   keepNote,
@@ -185,6 +186,18 @@ describe('places for photos', () => {
     world.undo();
     expect(pageOf(world).photos).toEqual(before);
     expect(world.bench.photos.get('ph')).toMatchObject({ w: inches(6), h: inches(4) });
+  });
+
+  test('pieces that lack their paper take another, the others of their slot keep theirs', () => {
+    const world = begun({ papers: { ground: 'blush', mat: 'lamp' } });
+    const mats = () => pageLayout(pageOf(world)).value!.layers.filter(({ role }) => role === 'mat');
+    const [first] = mats();
+    world.do(paperInstead('p', { slot: 'mat', w: first!.w, h: first!.h }, 1, 'ink'));
+    const last = mats().at(-1)!;
+    expect(pageOf(world).papers[last.slot!]).toBe('ink');
+    if (mats().length > 1) expect(pageOf(world).papers[mats()[0]!.slot!]).toBe('lamp');
+    world.undo();
+    expect(pageOf(world).papers).toEqual({ ground: 'blush', mat: 'lamp' });
   });
 
   test('two change places', () => {

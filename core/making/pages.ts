@@ -1,4 +1,5 @@
-import { ownSlotOf } from '../design';
+import { blankOf, isBeyondDesign, ownSlotOf, pageLayout, slotOfMore } from '../design';
+import type { Size } from '../geometry';
 import type { Page, Story } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
@@ -71,6 +72,34 @@ export const anotherPaper = (id: string, layer: string, face: string, what = '')
     }),
     what,
   );
+
+/**
+ * Gives so many pieces of a slot and size, which no paper of theirs is left for, another paper; those that are cut or
+ * planned already keep theirs.
+ */
+export const paperInstead =
+  (id: string, missing: Size & { readonly slot: string }, count: number, face: string, what = ''): Deciding =>
+  (bench, now) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
+    const { slot, w, h } = missing;
+    if (isBeyondDesign(slot)) {
+      const withFace = ({ more = [] }: Page) => ({
+        more: more.map((piece) => (slotOfMore(piece) === slot ? { ...piece, face } : piece)),
+      });
+      return changePage(id, withFace, what)(bench, now);
+    }
+    const own = (pageLayout(page).value?.layers ?? []).filter((layer) => layer.slot === slot);
+    const last = own.filter((layer) => blankOf(layer).w === w && blankOf(layer).h === h).slice(-count);
+    const change = ({ apart = [], papers }: Page): Partial<Page> =>
+      last.length === own.length
+        ? { papers: { ...papers, [slot]: face } }
+        : {
+            apart: [...new Set([...apart, ...last.map((layer) => layer.id)])],
+            papers: { ...papers, ...Object.fromEntries(last.map((layer) => [ownSlotOf(layer.id), face])) },
+          };
+    return changePage(id, change, what)(bench, now);
+  };
 
 /**
  * Lays a page out in another design, in the papers proposed for it if any; what she chose for the old one does not

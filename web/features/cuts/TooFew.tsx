@@ -1,13 +1,17 @@
 import { Link } from 'react-router';
 import type { CutPlan, CutStock } from '../../../core/cutting';
 import { formatSize } from '../../../core/length';
-import { isStrip, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
+import { isStrip, plansFor, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
+import { setPlanAside } from '../../../core/making';
+import { act } from '../../data/acts';
+import { Button } from '../../ui/Button';
 import { pageLayout } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Wrong } from '../../ui/Screen';
 import { JoinSlip } from './JoinSlip';
+import { OtherPapers } from './OtherPapers';
 import type { PieceName } from '../../parts/pieceName';
 
 export interface TooFewProps {
@@ -22,7 +26,8 @@ export interface TooFewProps {
 
 /** The pieces of a plan for which there is no paper, why, and what can be done about it. */
 export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps) {
-  const pages = useBench((b) => b.pages);
+  const { pages, plans, ledger } = useBench((b) => b);
+  const isPlanned = plansFor(plans, page.id, ledger).length > 0;
   const system = useSettings((s) => s.system);
   if (plan.notCut.length === 0) return null;
   const missing = list.flatMap((piece) => {
@@ -42,13 +47,20 @@ export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps)
             {copies.length} × {formatSize(piece, system)} for the {nameOf(piece, true)}:{' '}
             {copies[copies.length - 1]!.why}.
           </p>
+          <OtherPapers piece={piece} count={copies.length} stock={stock} />
           {isStrip(piece) && (
             <JoinSlip piece={piece} name={nameOf(piece)} stock={stock} layout={layoutFor(piece)} onJoin={onJoin} />
           )}
         </div>
       ))}
+      {isPlanned && (
+        <p>
+          Sheets that are planned and not cut may have room for it.{' '}
+          <Button onPress={() => void act(setPlanAside(page.id))}>Plan them again together with it</Button>
+        </p>
+      )}
       <p>
-        Choose another paper or a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in{' '}
+        Or choose a smaller page in <Link to={`/pages/${page.id}`}>Pages</Link>, or unpack more paper in{' '}
         <Link to="/parcels">Parcels</Link>.
       </p>
     </Wrong>
