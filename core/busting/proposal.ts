@@ -1,5 +1,6 @@
 import type { CutPlan } from '../cutting';
 import type { Shelf } from '../stock';
+import type { Size } from '../geometry';
 import type { WantedPiece } from '../cutlist';
 import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 
@@ -20,6 +21,7 @@ export type Reason =
   | { readonly kind: 'oldest'; readonly month: string; readonly kit: string }
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
+  | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }
   | { readonly kind: 'kits'; readonly names: readonly string[] };
 
 /** A page that can be made from what is left: its plan cuts every piece. */
@@ -29,6 +31,8 @@ export interface Proposal {
   readonly format: PageFormat;
   readonly photos: readonly PagePhoto[];
   readonly papers: Readonly<Record<string, string>>;
+  /** Layers that take the sizes of leftovers. */
+  readonly sizes: Readonly<Record<string, Size>>;
   readonly list: readonly WantedPiece[];
   readonly plan: CutPlan;
   readonly why: readonly Reason[];

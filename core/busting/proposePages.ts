@@ -1,9 +1,9 @@
 import { affinity, type ColourShare } from '../colour';
-import { planCuts, type CutPlan } from '../cutting';
+import { planCuts, type CutPlan, type CutStock } from '../cutting';
 import { inches } from '../length';
-import { choosePapers } from '../papers';
-import { cutJobFor, cutListOf } from '../cutlist';
-import { DESIGNS, layOut, type Design } from '../design';
+import { bentToLeftovers, choosePapers } from '../papers';
+import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
+import { DESIGNS, layOut, resized, type Design, type Layout } from '../design';
 import { monthNumber, type Face, type PageFormat, type PagePhoto, type Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';
@@ -73,6 +73,24 @@ function reasons(
   ];
 }
 
+const planned = (
+  list: readonly WantedPiece[],
+  stock: readonly CutStock[],
+  { longestCut }: Pick<BustingInput, 'longestCut'>,
+): CutPlan => planCuts(cutJobFor(list, stock, longestCut), WORK);
+
+/** The cuts of a design bent to leftovers, where all of it can be cut and no more sheets are opened. */
+function bentPlan(
+  layout: Layout,
+  papers: Proposal['papers'],
+  stock: readonly CutStock[],
+  input: BustingInput,
+): Pick<Proposal, 'list' | 'plan'> | null {
+  const list = cutListOf(layout, { id: '', papers });
+  const plan = planned(list, stock, input);
+  return plan.notCut.length === 0 ? { list, plan } : null;
+}
+
 function propose(
   input: BustingInput,
   leftovers: readonly Leftover[],
@@ -96,21 +114,31 @@ function propose(
     });
     const list = cutListOf(layout.value, { id: '', papers });
     if (list.some(({ face }) => face === null)) return null;
-    const plan = planCuts(cutJobFor(list, stock, input.longestCut), WORK);
-    const missing = plan.notCut[0];
+    const asDesigned = planned(list, stock, input);
+    const missing = asDesigned.notCut[0];
     if (!missing) {
+      const sizes = bentToLeftovers(layout.value, papers, stock);
+      const bent = bentPlan(resized(layout.value, sizes), papers, stock, input);
+      const isBent =
+        bent !== null &&
+        bent.plan.stats.fresh <= asDesigned.stats.fresh &&
+        bent.plan.stats.cuts < asDesigned.stats.cuts;
+      const taken = isBent ? { sizes, ...bent } : { sizes: {}, list, plan: asDesigned };
       const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join(
         '|',
       );
+      const saved = { layers: Object.keys(sizes).length, cuts: asDesigned.stats.cuts - taken.plan.stats.cuts };
       return {
         id,
         design: design.id,
         format,
         photos,
         papers,
-        list,
-        plan,
-        why: reasons(input, leftovers, plan, colours, papers),
+        ...taken,
+        why: [
+          ...reasons(input, leftovers, taken.plan, colours, papers),
+          ...(isBent ? [{ kind: 'bent', ...saved } as const] : []),
+        ],
       };
     }
     const slot = list.find(({ id }) => id === missing.id)!.slot;

@@ -6,11 +6,12 @@ import { layOut } from './layOut';
 import { designFrom } from './measured';
 import { keptApart } from './apart';
 import { moved } from './moves';
+import { resized } from './sizes';
 
 /** What a page's layout follows from. */
 export type LaidPage = Pick<
   Page,
-  'design' | 'own' | 'format' | 'photos' | 'mat' | 'mayOverlap' | 'options' | 'moves' | 'apart' | 'without'
+  'design' | 'own' | 'format' | 'photos' | 'mat' | 'mayOverlap' | 'options' | 'sizes' | 'moves' | 'apart' | 'without'
 >;
 
 /** A page's design, of the house or her own. @throws {RangeError} where there is none of that name */
@@ -22,9 +23,10 @@ export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Des
 
 /** A page as she has it: its photos in its design, and what she moved from there. */
 export function pageLayout(page: LaidPage): Result<Layout, DesignError> {
-  const { format, photos, mat, mayOverlap = false, options = {}, moves, apart = [], without = [] } = page;
+  const { format, photos, mat, mayOverlap = false, options = {}, sizes, moves, apart = [], without = [] } = page;
   const laid = layOut(designOfPage(page), { format, photos, mat, mayOverlap, options });
   if (!laid.ok) return laid;
-  const own = keptApart(laid.value, { apart, without });
+  const kept = keptApart(laid.value, { apart, without });
+  const own = sizes ? resized(kept, sizes) : kept;
   return ok(moves ? moved(own, moves) : own);
 }

@@ -71,7 +71,7 @@ function changesOf(page: LaidPage, error: DesignError): Working[] {
     ...smallerPrints(photos).map((some) => one('smaller-prints', { photos: some })),
     ...(photos.length > 1 ? [one('overlap', { mayOverlap: true })] : []),
     ...DESIGNS.filter(({ id }) => id !== page.design).map(({ id, name }) =>
-      one('design', { design: id, own: undefined, options: {}, moves: {}, apart: [], without: [] }, name),
+      one('design', { design: id, own: undefined, options: {}, sizes: {}, moves: {}, apart: [], without: [] }, name),
     ),
     ...(format.spread ? [] : [one('spread', { format: { ...format, spread: true } })]),
     ...(format.w < LARGE.w || format.h < LARGE.h ? [one('larger', { format: { ...format, ...LARGE } })] : []),

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { canBeGlued, cutListOf, heldAgainst, openListOf, pageState, stillWanted, toCutFor } from '../cutlist';
 import { ellipseContour, rectContour } from '../contours';
-import { pageLayout } from '../design';
+import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
 import { inches } from '../length';
@@ -93,6 +93,13 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const shape = { kind: 'circle', d: inches(b % 4 === 0 ? 2 : 1) } as const;
     const piece = { id: world.now.newId(), name: 'Circle', shape, face: b % 2 ? 'ink' : null, count: 1 + (a % 5) };
     if (page) world.do(changePage(page.id, ({ more = [] }) => ({ more: [...more, piece] })));
+  },
+  bend: (world, a, b) => {
+    const page = nth(pagesIn(world.bench, b % 3 === 0 ? 'cut' : 'idea'), a);
+    const layer = page && nth(pageLayout(page).value?.layers.filter(mayBend) ?? [], b);
+    const w = inches(1 + (a % 4));
+    if (page && layer)
+      world.do(changePage(page.id, ({ sizes = {} }) => ({ sizes: { ...sizes, [layer.id]: { w, h: layer.h } } })));
   },
   plan: (world, a, b) => {
     const open = pagesIn(world.bench, 'idea');

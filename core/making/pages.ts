@@ -14,7 +14,7 @@ export const someOf = <T>(some: SomeOf<T>, now: T): Partial<T> => (typeof some =
 
 /** What a page is begun with. */
 export type Begun = Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> &
-  Partial<Pick<Page, 'title' | 'place' | 'date' | 'own'>>;
+  Partial<Pick<Page, 'title' | 'place' | 'date' | 'own' | 'sizes'>>;
 
 /** A page just begun. */
 export const newPage = (id: string, fields: Begun, day: string): Page => ({
@@ -109,7 +109,11 @@ export const chooseDesign = (
   id: string,
   { design, own, papers = {} }: Pick<Page, 'design' | 'own'> & Partial<Pick<Page, 'papers'>>,
 ): Deciding =>
-  changePage(id, { design, own, papers, options: {}, moves: {}, apart: [], without: [] }, 'Chose another design');
+  changePage(
+    id,
+    { design, own, papers, options: {}, sizes: {}, moves: {}, apart: [], without: [] },
+    'Chose another design',
+  );
 
 /** What is used on a page is loose again. */
 const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [

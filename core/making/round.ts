@@ -123,7 +123,7 @@ export const beginRound =
   (bench, now) => {
     const { design, format, mat, photos, papers, things } = round;
     // What was chosen for another design of it does not hold.
-    const anew = { own: undefined, options: {}, moves: {}, apart: [], without: [] };
+    const anew = { own: undefined, options: {}, sizes: {}, moves: {}, apart: [], without: [] };
     const fields = { design, format, mat, photos, papers };
     const was = bench.pages.get(id);
     if (was && (was.glued !== null || was.photos.length > 0 || (was.placed ?? []).length > 0))

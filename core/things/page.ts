@@ -122,6 +122,8 @@ export interface Page {
   readonly own?: MeasuredDesign | undefined;
   /** By layer; a photo moves with its mat. */
   readonly moves?: Readonly<Record<string, LayerMove>>;
+  /** Layers that are cut to another size than the design has them, by layer: that of a leftover, say. */
+  readonly sizes?: Readonly<Record<string, Size>>;
   /** Margin of a mat on each side, ticks; 0: none. */
   readonly mat: number;
   /** Photos that find no room beside each other may lie over each other. */

@@ -200,6 +200,16 @@ export const pageSchema = {
     without: { type: 'array', items: id, description: 'layers that are left out' },
     options: { type: 'object', additionalProperties: text },
     own: measuredDesign,
+    sizes: {
+      type: 'object',
+      description: 'layers that are cut to another size than the design has them',
+      additionalProperties: {
+        type: 'object',
+        properties: { w: ticksFrom1, h: ticksFrom1 },
+        required: ['w', 'h'],
+        additionalProperties: false,
+      },
+    },
     moves: {
       type: 'object',
       additionalProperties: {

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
-import { designOf, layOut } from '../../../core/design';
+import { designOf, pageLayout } from '../../../core/design';
 import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
@@ -96,21 +96,19 @@ const Proposed = memo(
     const { system, mat, change } = useSettings();
     const go = useGoAfter();
     const design = designOf(proposal.design)!;
-    const layout = useMemo(
-      () => layOut(design, { format: proposal.format, photos: proposal.photos, mat }),
-      [design, proposal, mat],
-    );
+    const layout = useMemo(() => pageLayout({ ...proposal, mat }), [proposal, mat]);
     const pictures = usePictures(proposal.photos);
     const story = stories.get(photos.get(proposal.photos[0]?.photo ?? '')?.story ?? '');
     const name = story?.name ?? 'A place kept for a photo';
     const takeUp = async (): Promise<void> => {
-      const { format, papers } = proposal;
+      const { format, papers, sizes } = proposal;
       const begun = startPage({
         format,
         design: design.id,
         mat,
         photos: proposal.photos,
         papers,
+        sizes,
         title: '',
         date: story?.date ?? '',
         place: story?.place ?? '',

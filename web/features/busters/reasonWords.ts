@@ -21,6 +21,8 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
+    case 'bent':
+      return `${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${count(reason.cuts, 'cut', 'cuts')} fewer.`.replace(/^o/, 'O');
     case 'colours':
       return reason.difference < 16
         ? 'The papers take up the photo’s colours.'

@@ -13,6 +13,7 @@ import { MorePieces } from './MorePieces';
 import { OnThisPage } from './OnThisPage';
 import { OrderOfWork } from './OrderOfWork';
 import { PapersList } from './PapersList';
+import { BendHint } from './BendHint';
 import { PlainGroundHint } from './PlainGroundHint';
 import { ThingsToLay } from './ThingsToLay';
 import type { ChosenOn } from './useChosenOn';
@@ -79,6 +80,7 @@ function Papers({ page, work, chosen, onCut }: Omit<PageSideProps, 'laid'>) {
     <>
       <PapersList page={page} work={work} isOpen={isOpen} onCut={onCut} />
       {isOpen && <PlainGroundHint page={page} layout={layout} papers={papers} />}
+      {isOpen && <BendHint page={page} layout={layout} papers={papers} stock={work.stock} />}
       <MorePieces page={page} isOpen={isOpen} />
       {isOpen && <HiddenList layout={layout} covers={covers} chosen={chosen.layer} onChoose={chosen.chooseLayer} />}
       {isOpen && <LayerList layout={layout} papers={papers} chosen={chosen.layer} onChoose={chosen.chooseLayer} />}

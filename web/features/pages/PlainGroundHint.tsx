@@ -1,6 +1,5 @@
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
-import styled from 'styled-components';
 import { formatArea, formatSize } from '../../../core/length';
 import { plainGrounds, type PlainGround } from '../../../core/papers';
 import type { Layout } from '../../../core/design';
@@ -10,6 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
+import { Hint } from './Hint';
 import { changePage } from '../../../core/making';
 import { act } from '../../data/acts';
 import { inSentence } from '../../ui/inSentence';
@@ -61,15 +61,3 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
     </>
   );
 }
-
-const Hint = styled.section`
-  border-left: 4px solid ${({ theme }) => theme.marigold};
-  padding: 2px 0 2px 12px;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  align-items: flex-start;
-  p {
-    font-size: 15px;
-  }
-`;

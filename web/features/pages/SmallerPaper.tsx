@@ -55,6 +55,7 @@ export function SmallerPaper({ page, layout, work }: { page: Page; layout: Layou
       moves: {},
       apart: [],
       without: [],
+      sizes: {},
       papers: { ...now.papers, ground: face },
     });
     void act(changePage(page.id, some, `Laid ${faces.get(face)?.name ?? 'a paper'} on a backing`));
