@@ -8,6 +8,7 @@ export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from '
 export { DESIGNS, designOf } from './designs';
 export { keptFromClusters, mustShow } from './kept';
 export { layOut } from './layOut';
+export { slotBelow } from './slotBelow';
 export { mayBend, resized } from './sizes';
 export { OUTER_MAT } from './photoSlots';
 export { withMargin } from './mat';

@@ -25,12 +25,13 @@ export const claimShareOut =
   ({ plan, pages, kits, gifts, sheets = sheetsOfShare(plan, pages), laid = new Map() }: Claiming): Deciding =>
   (bench, now) => {
     const own = pages.map((sharing) => {
-      const { options } = sharing.page;
+      const { options, more } = sharing.page;
       const page = bench.pages.get(sharing.page.id) ?? sharing.page;
       const things = (laid.get(page.id) ?? []).map((one) => ({ ...one, id: now.newId() }));
       return {
         ...page,
         ...(options ? { options } : {}),
+        ...(more ? { more } : {}),
         papers: { ...page.papers, ...sharedPapers(plan, sharing) },
         ...(things.length > 0 ? { placed: [...(page.placed ?? []), ...things] } : {}),
       };

@@ -3,7 +3,7 @@ import { planCuts, type CutStock } from '../cutting';
 import type { Size } from '../geometry';
 import type { Face } from '../things';
 import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
-import type { Layout } from '../design';
+import { slotBelow, type Layout } from '../design';
 import { rankFaces } from './rankFaces';
 
 /** A face already chosen elsewhere on the page counts as so much further off, in CIEDE2000. */
@@ -83,10 +83,17 @@ export function choosePapers(
   const chosen: Record<string, string> = Object.fromEntries(
     slots.flatMap(({ id }) => (settled[id] === undefined ? [] : [[id, settled[id]]])),
   );
+  const below = new Map(slots.map(({ id }) => [id, slotBelow(layout, id)]));
   let anchor = colours;
   for (const slot of slots) {
     if (chosen[slot.id] !== undefined) continue;
     const biggest = needOf(list, slot.id)[0]!;
+    // A paper on itself does not show.
+    const touching = new Set([
+      below.get(slot.id),
+      ...slots.flatMap(({ id }) => (below.get(id) === slot.id ? [id] : [])),
+    ]);
+    const unseen = new Set([...touching].map((id) => chosen[id ?? '']));
     const taken = Object.values(chosen);
     const distance = (face: Face): number => {
       const difference = affinity(anchor, face.colours);
@@ -101,7 +108,7 @@ export function choosePapers(
       );
     };
     const best = rankFaces(faces, anchor, slot, biggest, stock)
-      .filter(({ face, holds }) => holds > 0 && !avoid?.get(slot.id)?.has(face.id))
+      .filter(({ face, holds }) => holds > 0 && !unseen.has(face.id) && !avoid?.get(slot.id)?.has(face.id))
       .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
       .sort((a, b) => a.distance - b.distance)
       .find(({ face }) => canBeCut(left ?? list, { ...chosen, [slot.id]: face.id }, stock, longestCut));

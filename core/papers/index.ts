@@ -1,5 +1,5 @@
 export { choosePapers } from './choosePapers';
-export { plainGrounds } from './plainGround';
+export { laidOnPlain, plainGrounds } from './plainGround';
 export type { PlainGround } from './plainGround';
 export { rankDesigns } from './rankDesigns';
 export type { DesignRanking, DesignReason, DesignsRanked, RankedDesign } from './rankDesigns';

@@ -1,5 +1,6 @@
 import { area, holds, inflate, intersect, solidRects, type Rect, type Size } from '../geometry';
 import type { Layout } from '../design';
+import type { MorePiece, Page } from '../things';
 import type { Shelf } from '../stock';
 
 /** A paper of which so little shows that strips of it on plain cardstock would do. */
@@ -86,4 +87,24 @@ export function plainGrounds(
     }
     return [{ slot, ...plain, strips: [...counts.values()], now, then }];
   });
+}
+
+/**
+ * A page with plain cardstock in place of a paper, and strips of that paper on its cut list.
+ * @param paper the face that the strips are of @param name what each is called
+ */
+export function laidOnPlain(
+  { papers, more = [] }: Pick<Page, 'papers' | 'more'>,
+  { slot, face, strips }: PlainGround,
+  paper: string,
+  name: string,
+): Pick<Page, 'papers' | 'more'> {
+  const edges = strips.map(({ w, h, count }, i): MorePiece => ({
+    id: `edge-${slot}-${more.length + i + 1}`,
+    name,
+    shape: { kind: 'rectangle', w, h },
+    face: paper,
+    count,
+  }));
+  return { papers: { ...papers, [slot]: face }, more: [...more, ...edges] };
 }

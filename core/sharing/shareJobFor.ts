@@ -1,11 +1,9 @@
 import { differenceCiede2000, hexToLab, type ColourShare } from '../colour';
 import type { CutStock } from '../cutting';
-import { overlaps } from '../geometry';
 import type { ShareJob, ShareMode, SharePage, SharePlan, ShareSlot } from '../shareout';
 import type { Face, Page } from '../things';
 import { cutListOf, NUBBIN } from '../cutlist';
-import type { Layout } from '../design';
-import { isBeyondDesign } from '../design';
+import { isBeyondDesign, slotBelow, type Layout } from '../design';
 import { rankFaces } from '../papers';
 
 /** A page that waits for papers, laid out, with the colours of its photos. */
@@ -49,17 +47,6 @@ function lookAlikes(faces: readonly Face[]): string[][] {
     groups.push([first.id, ...own.map(({ id }) => id)]);
   }
   return groups.filter((group) => group.length > 1);
-}
-
-/** The slot of the layer that a slot's first one lies on. */
-function slotBelow({ layers }: Layout, slot: string): string | undefined {
-  const at = layers.findIndex((layer) => layer.slot === slot);
-  return at < 0
-    ? undefined
-    : (layers
-        .slice(0, at)
-        .findLast((layer) => layer.slot !== null && layer.slot !== slot && overlaps(layer, layers[at]!))?.slot ??
-        undefined);
 }
 
 function slotsOf(

@@ -22,7 +22,10 @@ function words(reason: Reason, system: MeasureSystem): string | null {
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
     case 'bent':
-      return `${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${count(reason.cuts, 'cut', 'cuts')} fewer.`.replace(/^o/, 'O');
+      return `${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${count(reason.cuts, 'cut', 'cuts')} fewer.`.replace(
+        /^o/,
+        'O',
+      );
     case 'colours':
       return reason.difference < 16
         ? 'The papers take up the photo’s colours.'

@@ -1,9 +1,8 @@
-import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { formatArea, formatSize } from '../../../core/length';
-import { plainGrounds, type PlainGround } from '../../../core/papers';
+import { laidOnPlain, plainGrounds, type PlainGround } from '../../../core/papers';
 import type { Layout } from '../../../core/design';
-import type { MorePiece, Page } from '../../../core/things';
+import type { Page } from '../../../core/things';
 import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -26,18 +25,15 @@ export function PlainGroundHint({ page, layout, papers }: PlainGroundHintProps) 
   const { system, hold } = useSettings();
   const found = useMemo(() => plainGrounds(layout, papers, shelfOf(bench), hold), [layout, papers, bench, hold]);
   const nameOf = (slot: string): string => layout.slots.find(({ id }) => id === slot)?.name ?? slot;
-  const take = ({ slot, face, strips }: PlainGround): void => {
-    const more = strips.map(({ w, h, count }): MorePiece => ({
-      id: nanoid(6),
-      name: `Edge of the ${inSentence(nameOf(slot))}`,
-      shape: { kind: 'rectangle', w, h },
-      face: papers[slot]!,
-      count,
-    }));
+  const edgeOf = (slot: string): string => `Edge of the ${inSentence(nameOf(slot))}`;
+  const take = (ground: PlainGround): void => {
+    const { slot } = ground;
+    const paper = papers[slot];
+    if (paper === undefined) return;
     void act(
       changePage(
         page.id,
-        (now) => ({ papers: { ...papers, ...now.papers, [slot]: face }, more: [...(now.more ?? []), ...more] }),
+        (now) => laidOnPlain({ ...now, papers: { ...papers, ...now.papers } }, ground, paper, edgeOf(slot)),
         'Laid plain cardstock under strips',
       ),
       { isQuiet: true },

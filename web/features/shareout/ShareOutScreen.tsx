@@ -47,6 +47,11 @@ const SPREADS = [
 
 const NO_PUNCHING: Punching = { stock: [], list: [], punches: new Map(), longestCut: null };
 
+const GROUNDS = [
+  ['whole', 'whole sheets of it'],
+  ['strips', 'strips on cardstock'],
+] as const;
+
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const bench = useBench((b) => b);
@@ -195,6 +200,12 @@ export function ShareOutScreen() {
             options={MODES}
             value={choices.mode}
             onChange={(mode) => choices.change({ mode })}
+          />
+          <Choice<'whole' | 'strips'>
+            label="Where little of a paper shows"
+            options={GROUNDS}
+            value={choices.grounds}
+            onChange={(grounds) => choices.change({ grounds })}
           />
           {chosen.some(({ format }) => format.spread) && (
             <Choice<'one' | 'two'>

@@ -11,7 +11,7 @@ import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
 import type { ShareChoices } from './shareChoices';
-import { jobOf } from './shareJob';
+import { jobOf, onPlain } from './shareJob';
 
 export interface WhatIfProps {
   pages: readonly SharingPage[];
@@ -36,11 +36,11 @@ interface Supposed {
 /** One page more, without a paper, with an older kit too: how many pages there would be. */
 export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   const bench = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
+  const { longestCut, hold } = useSettings();
   const [found, setFound] = useState<Readonly<Record<string, string>>>({});
   const [chosen, setChosen] = useState('');
   const [running, setRunning] = useState<string | null>(null);
-  const { never, mode, must, pins, forbidden, change, kitsLeft } = choices;
+  const { never, mode, must, pins, forbidden, change, kitsLeft, grounds } = choices;
   const wishes = { mode, must, pins, forbidden };
   const smallest = [...pages].sort((a, b) => a.layout.layers.length - b.layout.layers.length)[0];
   const used = [...new Set(plan.sheets.map(({ stock }) => bench.lots.get(bench.ledger.pieces.get(stock)?.lot ?? '')))]
@@ -77,6 +77,23 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
       job: () => jobOf(pages, bench, { kits: new Set([...kits, kit.id]), never }, wishes, longestCut),
       take: () => change({ kitsLeft: kitsLeft.filter((id) => id !== kit.id) }),
     })),
+    ...(grounds === 'whole'
+      ? [
+          {
+            id: 'strips',
+            words: 'strips on plain cardstock where little shows',
+            job: () =>
+              jobOf(
+                onPlain(pages, bench, { kits, never }, { hold, longestCut }),
+                bench,
+                { kits, never },
+                wishes,
+                longestCut,
+              ),
+            take: () => change({ grounds: 'strips' }),
+          },
+        ]
+      : []),
     ...(missed ? [without(missed)] : []),
   ];
   const ask = async ({ id, job }: Supposed): Promise<void> => {

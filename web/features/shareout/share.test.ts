@@ -1,11 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { fold, type LedgerEvent } from '../../../core/ledger';
 import { inches } from '../../../core/length';
-import { leftAfter, pageCosts, type SharePlan } from '../../../core/shareout';
+import { leftAfter, pageCosts, shareOut, type SharePlan } from '../../../core/shareout';
 import type { Lot, Page } from '../../../core/things';
 import { smallGifts, EMPTY_BENCH, type Bench } from '../../../core/making';
 import { boundWords } from './boundWords';
-import { inSchool, jobOf, layForSharing } from './shareJob';
+import { inSchool, jobOf, layForSharing, onPlain } from './shareJob';
 import { useShareChoices } from './shareChoices';
 
 const DAY = '2026-11-25';
@@ -114,6 +114,45 @@ describe('the job of a share-out', () => {
     expect(inSchool({ ...over, options: { strips: '6' } }, 'two').options).toEqual({ strips: '6' });
     expect(inSchool(page('a'), 'two').options).toBeUndefined();
   });
+});
+
+test('strips of a scarce paper on plain cardstock: both pages are made of one sheet, with whole sheets only one', () => {
+  const sheets = (id: string, count: number): LedgerEvent => ({
+    id: `r-${id}`,
+    day: DAY,
+    type: 'received',
+    lot: id,
+    pieces: Array.from({ length: count }, (_, i) => ({ id: `${id}-${i}`, w: inches(12), h: inches(12) })),
+  });
+  const own = [
+    lot('moths', 'moth'),
+    lot('slate', 'moth', { kind: 'cardstock' }),
+    lot('cream', 'moth', { kind: 'cardstock' }),
+  ];
+  const plain = (id: string, hex: string) =>
+    [id, { id, name: id, pattern: 'plain' as const, colours: [{ hex, share: 1 }] }] as const;
+  const there: Bench = {
+    ...bench,
+    lots: new Map(own.map((one) => [one.id, one])),
+    ledger: fold([sheets('moths', 1), sheets('slate', 2), sheets('cream', 2)]).value!,
+    faces: new Map([...bench.faces, plain('slate', '#5a6470'), plain('cream', '#f6f0e0')]),
+  };
+  const papers = { frame: 'moths', ground: 'cream' };
+  const framed = (id: string) => page(id, { design: 'framed-ground', papers });
+  const laid = layForSharing([framed('a'), framed('b')], there);
+  const sources = { kits: new Set(['moth']), never: [] };
+  const made = (pages: typeof laid): number => {
+    let most = 0;
+    for (const { plan } of shareOut(jobOf(pages, there, sources, WISHES, null), null, 60_000))
+      most = plan.stats.complete;
+    return most;
+  };
+  const strips = onPlain(laid, there, sources, { hold: inches(0.5), longestCut: inches(12) });
+  expect(strips.map(({ page: { more = [] } }) => more.map(({ face, count }) => [face, count]))).toEqual([
+    [['moths', 4]],
+    [['moths', 4]],
+  ]);
+  expect([made(laid), made(strips)]).toEqual([1, 2]);
 });
 
 test('small things go where they fit: none that shows moths on a page of bells', () => {

@@ -9,6 +9,8 @@ export interface ShareChoices extends ShareWishes {
   readonly pagesLeft: readonly string[];
   /** Papers (lots) that are never cut. */
   readonly never: readonly string[];
+  /** Where little of a paper shows: whole sheets of it, or strips on plain cardstock. */
+  readonly grounds: 'whole' | 'strips';
   /** Strips over a spread: of one sheet, or wider ones of two. */
   readonly spread: 'one' | 'two';
   change: (some: Partial<ShareChoices>) => void;
@@ -30,6 +32,7 @@ export const useShareChoices = create<ShareChoices>()(
       pagesLeft: [],
       never: [],
       spread: 'one',
+      grounds: 'whole',
       mode: 'save',
       must: [],
       pins: {},

@@ -1,9 +1,12 @@
+import type { CutStock } from '../../../core/cutting';
 import { pageLayout } from '../../../core/design';
+import { choosePapers, laidOnPlain, plainGrounds } from '../../../core/papers';
 import { shareJobFor, type ShareWishes, type SharingPage } from '../../../core/sharing';
 import { stockOnHand } from '../../../core/stock';
 import type { ShareJob } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { shelfOf, type Bench } from '../../../core/making';
+import { inSentence } from '../../ui/inSentence';
 
 /**
  * Her school for strips over a spread, where the page's own options do not say: four from one sheet, or three each from
@@ -37,17 +40,41 @@ export interface Sources {
   /** Papers (lots) that are not cut. */ readonly never: readonly string[];
 }
 
-/** The share-out of what is on hand of some kits. */
-export function jobOf(
+/** What is on hand of some kits. */
+const stockOf = (bench: Bench, { kits, never }: Sources): CutStock[] =>
+  stockOnHand(shelfOf(bench), null).filter(({ id }) => {
+    const lot = bench.lots.get(bench.ledger.pieces.get(id)?.lot ?? '');
+    return lot !== undefined && kits.has(lot.kit) && !never.includes(lot.id);
+  });
+
+/**
+ * Pages with strips on plain cardstock where little of a paper would show: of the paper that is proposed for them.
+ * @param hold ticks of each strip that go under what covers it
+ */
+export function onPlain(
   pages: readonly SharingPage[],
   bench: Bench,
-  { kits, never }: Sources,
+  sources: Sources,
+  { hold, longestCut }: { readonly hold: number; readonly longestCut: number },
+): SharingPage[] {
+  const stock = stockOf(bench, sources);
+  const faces = [...bench.faces.values()];
+  return pages.map((sharing) => {
+    const { page, layout, colours } = sharing;
+    const papers = choosePapers(layout, { faces, stock, colours, longestCut, settled: page.papers });
+    const own = plainGrounds(layout, papers, shelfOf(bench), hold).reduce((now, ground) => {
+      const name = layout.slots.find(({ id }) => id === ground.slot)?.name ?? ground.slot;
+      return { ...now, ...laidOnPlain(now, ground, papers[ground.slot] ?? '', `Edge of the ${inSentence(name)}`) };
+    }, page);
+    return { ...sharing, page: own };
+  });
+}
+
+/** The share-out of what is on hand of some kits. */
+export const jobOf = (
+  pages: readonly SharingPage[],
+  bench: Bench,
+  sources: Sources,
   wishes: ShareWishes,
   longestCut: number | null,
-): ShareJob {
-  const stock = stockOnHand(shelfOf(bench), null).filter(({ id }) => {
-    const lot = bench.lots.get(bench.ledger.pieces.get(id)!.lot)!;
-    return kits.has(lot.kit) && !never.includes(lot.id);
-  });
-  return shareJobFor(pages, stock, [...bench.faces.values()], longestCut, wishes);
-}
+): ShareJob => shareJobFor(pages, stockOf(bench, sources), [...bench.faces.values()], longestCut, wishes);

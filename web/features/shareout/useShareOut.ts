@@ -7,7 +7,7 @@ import { useSettings } from '../../data/settings';
 import { shareInWorker, stopSharing } from '../../workers/sharingClient';
 import { whyOf } from '../../ui/BrokenOff';
 import type { ShareChoices } from './shareChoices';
-import { inSchool, jobOf, layForSharing } from './shareJob';
+import { inSchool, jobOf, layForSharing, onPlain } from './shareJob';
 
 /** Judgements that a share-out may take. */
 const WORK = 450_000;
@@ -32,16 +32,15 @@ export interface ShareOut {
  */
 export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, choices: ShareChoices): ShareOut {
   const bench = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
-  const { mode, must, pins, forbidden, never, spread } = choices;
-  const pages = useMemo(
-    () =>
-      layForSharing(
-        chosen.map((page) => inSchool(page, spread)),
-        bench,
-      ),
-    [chosen, bench, spread],
-  );
+  const { longestCut, hold } = useSettings();
+  const { mode, must, pins, forbidden, never, spread, grounds } = choices;
+  const pages = useMemo(() => {
+    const laid = layForSharing(
+      chosen.map((page) => inSchool(page, spread)),
+      bench,
+    );
+    return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, longestCut }) : laid;
+  }, [chosen, bench, spread, grounds, kits, never, hold, longestCut]);
   const job = useMemo(
     () => jobOf(pages, bench, { kits, never }, { mode, must, pins, forbidden }, longestCut),
     [pages, bench, kits, never, mode, must, pins, forbidden, longestCut],
