@@ -1,4 +1,4 @@
-import { area, type Size } from '../geometry';
+import { area } from '../geometry';
 import { inches } from '../length';
 import type { PagePhoto } from '../things';
 
@@ -14,28 +14,22 @@ const PRINTS = [
   [2, 2],
 ] as const;
 
-/** A photo in the largest usual print that is smaller than it in `step` sizes, standing or lying as it does. */
-function printed(photo: PagePhoto, step: number): PagePhoto | null {
-  const turned = ([short, long]: readonly [number, number]): Size =>
-    photo.w > photo.h ? { w: inches(long), h: inches(short) } : { w: inches(short), h: inches(long) };
-  const smaller = PRINTS.map(turned).filter(
-    (size) => size.w <= photo.w && size.h <= photo.h && area(size) < area(photo),
-  );
-  const size = smaller[step];
-  return size ? { ...photo, ...size } : null;
+/** A photo no larger than a print, standing or lying as it does; its sides stay where they are smaller. */
+function within(photo: PagePhoto, [short, long]: readonly [number, number]): PagePhoto {
+  const [w, h] = photo.w > photo.h ? [long, short] : [short, long];
+  return { ...photo, w: Math.min(photo.w, inches(w)), h: Math.min(photo.h, inches(h)) };
 }
 
-/**
- * A page's photos with some of them smaller, those that lose least first: one of them, then two, the last ones before
- * the first; each in the next smaller print, then the one after it.
- */
+/** A page's photos with a run of them in smaller prints: the ways that take least off them first. */
 export function smallerPrints(photos: readonly PagePhoto[]): (readonly PagePhoto[])[] {
-  const ways: (readonly PagePhoto[])[] = [];
-  for (let many = 1; many <= photos.length; many++)
-    for (let step = 0; step < PRINTS.length; step++)
-      for (let from = photos.length - many; from >= 0; from--) {
-        const some = photos.map((photo, i) => (i >= from && i < from + many ? printed(photo, step) : photo));
-        if (some.every((photo) => photo !== null)) ways.push(some);
-      }
-  return ways;
+  const runs = photos.flatMap((_, from) => photos.slice(from).map((__, i) => ({ from, to: from + i + 1 })));
+  const ways = runs.flatMap(({ from, to }) =>
+    PRINTS.map((print) => photos.map((photo, i) => (i >= from && i < to ? within(photo, print) : photo))),
+  );
+  const whole = photos.reduce((sum, photo) => sum + area(photo), 0);
+  return ways
+    .map((some) => ({ some, lost: whole - some.reduce((sum, photo) => sum + area(photo), 0) }))
+    .filter(({ lost }) => lost > 0)
+    .sort((a, b) => a.lost - b.lost)
+    .map(({ some }) => some);
 }

@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { whatWorks, type Working } from '../../../core/design';
+import { groupBy } from '../../../core/groupBy';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import { changePage, printTo } from '../../../core/making';
 import { evenCrop, lostBy } from '../../../core/photos';
@@ -15,7 +16,7 @@ import { nameOfSlot } from './layerName';
 import { SmallerPaper } from './SmallerPaper';
 import type { PageWork } from './usePageWork';
 
-/** Which photos are to be smaller, how large each, and what of the picture is lost where that is known. */
+/** Which photos are to be smaller, how large each, and what of a picture is lost where that is known. */
 function smallerWords(
   was: readonly PagePhoto[],
   now: readonly PagePhoto[],
@@ -27,12 +28,15 @@ function smallerWords(
     if (!before || (before.w === place.w && before.h === place.h)) return [];
     const photo = photos.get(place.photo ?? '');
     const lost = photo?.dots ? Math.round(100 * lostBy(evenCrop(photo.dots, place))) : 0;
-    const how = photo?.isPrinted ? 'trimmed to ' : '';
-    return [
-      `${photo?.name ?? `photo ${i + 1}`} ${how}${formatSize(place, system)}${lost > 0 ? ` (${lost} % lost)` : ''}`,
-    ];
+    return [{ number: i + 1, size: formatSize(place, system), lost, isPrinted: photo?.isPrinted === true }];
   });
-  return `with ${changed.join(', ')}`;
+  const sizes = [...groupBy(changed, ({ size }) => size)].map(
+    ([size, own]) =>
+      `${own.length === 1 ? 'photo' : 'photos'} ${own.map(({ number }) => number).join(', ')} at ${size}`,
+  );
+  const lost = Math.max(0, ...changed.map((one) => one.lost));
+  const how = changed.some(({ isPrinted }) => isPrinted) ? ', trimmed where printed already' : '';
+  return `with ${sizes.join(' and ')}${how}${lost > 0 ? ` (at most ${lost} % of a picture is lost)` : ''}`;
 }
 
 /** What would work instead, as it stands on its button. */
@@ -115,4 +119,9 @@ export function CannotBe({ page, work }: { page: Page; work: PageWork }) {
 
 const Ways = styled(Row)`
   padding-top: 8px;
+  button {
+    white-space: normal;
+    text-align: left;
+    max-width: 100%;
+  }
 `;
