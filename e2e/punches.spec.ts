@@ -1,7 +1,13 @@
 import { beginPage, cutAll, goTo, openDemo, paperFigures, reload } from './bench';
 import { expect, test, type Page } from './test';
 
-const PUNCHES = ['5/8 in, reach 1 1/4', '1 in, reach 1 1/2', '1 1/4 in, reach 1 1/2', '1 1/2 in, reach 1 3/4', '2 in, reach 2 1/4'];
+const PUNCHES = [
+  '5/8 in, reach 1 1/4',
+  '1 in, reach 1 1/2',
+  '1 1/4 in, reach 1 1/2',
+  '1 1/2 in, reach 1 3/4',
+  '2 in, reach 2 1/4',
+];
 
 /** Takes a parcel of punches in. */
 async function getPunches(page: Page): Promise<void> {
@@ -18,7 +24,10 @@ async function getPunches(page: Page): Promise<void> {
 async function figure(page: Page, name: string): Promise<number> {
   await expect(page.getByRole('heading', { name: 'What it takes' })).toBeVisible();
   await expect(page.getByText('looking for a better one')).toBeHidden({ timeout: 60_000 });
-  const line = page.getByRole('region', { name: 'What the plan takes' }).getByRole('listitem').filter({ hasText: name });
+  const line = page
+    .getByRole('region', { name: 'What the plan takes' })
+    .getByRole('listitem')
+    .filter({ hasText: name });
   return Number(await line.locator('strong').textContent());
 }
 

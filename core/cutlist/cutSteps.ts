@@ -1,10 +1,13 @@
-import { splitRect, type Rect, type Size } from '../geometry';
+import type { Rect, Size } from '../geometry';
 import type { CutChild, Ledger } from '../ledger';
 import { heldIn } from '../heldIn';
 import { nth } from '../nth';
-import type { PlanPiece, PlanSheet } from '../things';
+import type { PlanPiece, PlanSheet, PlanWindow } from '../things';
 import { inOrder, type CutOrder } from './inOrder';
 import { measuredFrom, type Measured } from './measuredFrom';
+import { isOpenWindow, partsUnder, pieceId, placesOf } from './partsOfSheet';
+
+type Pieces = Pick<Ledger, 'pieces'>;
 
 /** What one act at the desk is done to: a part of a sheet. Lengths in ticks. */
 interface OnPart {
@@ -40,51 +43,65 @@ export interface PunchStep extends OnPart {
   readonly rest: 'nubbin' | 'waste';
 }
 
-export type Step = CutStep | PunchStep;
+/** A hidden middle that is cut out of a piece of a page, for other pieces to be cut from. */
+export interface WindowStep extends OnPart {
+  readonly kind: 'window';
+  /** Whose piece it is cut out of, and as what it lies there. */
+  readonly page: string;
+  readonly slot: string;
+  /** Where the middle lies on the sheet. */
+  readonly middle: PlanWindow;
+}
 
-/** The whole sheet keeps its own id; a part of it is named after both. */
-export const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
+export type Step = CutStep | PunchStep | WindowStep;
 
-function sheetSteps(sheet: PlanSheet, { w, h, missing }: Size & { readonly missing: readonly Rect[] }): Step[] {
-  const rects = new Map<string, Rect>([['A', { x: 0, y: 0, w, h }]]);
-  const wanted = new Map(sheet.pieces.map((piece) => [piece.part, piece]));
-  const punched = new Set(sheet.pieces.flatMap((piece) => piece.punched?.from ?? []));
+function sheetSteps(sheet: PlanSheet, piece: Size & { readonly missing: readonly Rect[] }, ledger: Pieces): Step[] {
+  const { missing } = piece;
+  const places = placesOf(sheet, piece);
+  const wanted = new Map(sheet.pieces.map((one) => [one.part, one]));
+  const punched = new Set(sheet.pieces.flatMap((one) => one.punched?.from ?? []));
   const nubbins = new Set(sheet.nubbins.map(({ part }) => part));
   const waste = new Set(sheet.waste.map(({ part }) => part));
-  const roleOf = (part: string): CutChild['role'] =>
-    wanted.has(part)
-      ? 'piece'
-      : punched.has(part)
-        ? 'rest'
-        : nubbins.has(part)
-          ? 'nubbin'
-          : waste.has(part)
-            ? 'waste'
-            : 'rest';
+  const lost = new Set(
+    (sheet.windows ?? [])
+      .filter((window) => !isOpenWindow(sheet, window, ledger))
+      .flatMap(({ part }) => [...partsUnder(sheet, part)]),
+  );
+  const roleOf = (part: string): CutChild['role'] => {
+    if (wanted.has(part)) return 'piece';
+    if (punched.has(part)) return 'rest';
+    return nubbins.has(part) ? 'nubbin' : waste.has(part) ? 'waste' : 'rest';
+  };
   const on = (part: string): OnPart => ({
     sheet: sheet.stock,
     piece: pieceId(sheet.stock, part),
     name: part,
-    part: heldIn(rects, part),
+    part: heldIn(places, part),
   });
   const cuts = sheet.cuts.map((cut): CutStep => {
-    const gives = splitRect(heldIn(rects, cut.part), cut.axis, cut.at).map((rect, i): StepPart => {
-      const name = nth(cut.gives, i);
-      rects.set(name, rect);
-      return { ...rect, part: name, role: roleOf(name), wanted: wanted.get(name) ?? null };
-    });
+    const gives = cut.gives.map((part): StepPart => ({
+      ...heldIn(places, part),
+      part,
+      role: roleOf(part),
+      wanted: wanted.get(part) ?? null,
+    }));
     const own = on(cut.part);
     const { axis, at } = cut;
     const measured = measuredFrom(own.part, missing, axis, at);
     return { kind: 'cut', ...own, axis, at, ...measured, gives: [nth(gives, 0), nth(gives, 1)] };
   });
+  const windows = (sheet.windows ?? []).flatMap((middle): WindowStep[] => {
+    const from = wanted.get(middle.from);
+    if (!from || lost.has(middle.part)) return [];
+    return [{ kind: 'window', ...on(middle.from), page: from.page, slot: from.slot, middle }];
+  });
   const punches = [...punched].map((from): PunchStep => ({
     kind: 'punch',
     ...on(from),
-    pieces: sheet.pieces.filter((piece) => piece.punched?.from === from),
+    pieces: sheet.pieces.filter((one) => one.punched?.from === from),
     rest: waste.has(from) ? 'waste' : 'nubbin',
   }));
-  return [...cuts, ...punches];
+  return [...cuts, ...windows, ...punches].filter(({ name }) => !lost.has(name));
 }
 
 /**
@@ -93,14 +110,14 @@ function sheetSteps(sheet: PlanSheet, { w, h, missing }: Size & { readonly missi
  */
 export const cutSteps = (
   sheets: readonly PlanSheet[],
-  ledger: Pick<Ledger, 'pieces'>,
+  ledger: Pieces,
   by: CutOrder = 'setting',
   pages: readonly string[] = [],
 ): Step[] =>
   inOrder(
     sheets.flatMap((sheet) => {
       const piece = ledger.pieces.get(sheet.stock);
-      return piece ? [sheetSteps(sheet, piece)] : [];
+      return piece ? [sheetSteps(sheet, piece, ledger)] : [];
     }),
     by,
     pages,

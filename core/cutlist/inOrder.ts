@@ -26,6 +26,10 @@ const WEIGHS: Record<CutOrder, readonly ('page' | 'sheet' | 'cut' | 'setting')[]
 
 const settingOf = (step: Step): number => (step.kind === 'cut' ? step.setting : 0);
 
+/** The parts that a step gives and that other steps may be of. */
+const givenBy = (step: Step): string[] =>
+  step.kind === 'cut' ? step.gives.map(({ part }) => part) : step.kind === 'window' ? [step.middle.part] : [];
+
 /** For each part of a sheet, how early the first page comes that something of it is for. */
 function pageRanks(steps: readonly Step[], pages: readonly string[]): ReadonlyMap<string, number> {
   const ranks = new Map<string, number>();
@@ -33,12 +37,17 @@ function pageRanks(steps: readonly Step[], pages: readonly string[]): ReadonlyMa
   const least = (part: string, rank: number): void => {
     ranks.set(part, Math.min(rank, ranks.get(part) ?? Infinity));
   };
-  // What a part gives stands behind it: from the last step back, all that comes of it is known.
-  for (const step of [...steps].reverse()) {
-    if (step.kind === 'punch') for (const { page } of step.pieces) least(step.name, rankOf(page));
-    else
-      for (const { part, wanted } of step.gives)
-        least(step.name, wanted ? rankOf(wanted.page) : (ranks.get(part) ?? Infinity));
+  const own = (step: Step): number[] => {
+    if (step.kind === 'punch') return step.pieces.map(({ page }) => rankOf(page));
+    const given = givenBy(step).map((part) => ranks.get(part) ?? Infinity);
+    if (step.kind === 'window') return [rankOf(step.page), ...given];
+    return [...given, ...step.gives.flatMap(({ wanted }) => (wanted ? [rankOf(wanted.page)] : []))];
+  };
+  // What comes of a part is known when all steps behind it are.
+  for (let isKnown = false; !isKnown;) {
+    const before = [...ranks.values()].join();
+    for (const step of [...steps].reverse()) least(step.name, Math.min(Infinity, ...own(step)));
+    isKnown = before === [...ranks.values()].join();
   }
   return ranks;
 }
@@ -62,7 +71,7 @@ export function inOrder(
   for (;;) {
     // A part can be cut unless another cut that waits gives it.
     const ready = waiting.flatMap((steps, sheet): Ready[] => {
-      const given = new Set(steps.flatMap((step) => (step.kind === 'cut' ? step.gives.map(({ part }) => part) : [])));
+      const given = new Set(steps.flatMap((step) => givenBy(step)));
       return steps
         .filter(({ name }) => !given.has(name))
         .map((step) => ({ step, sheet, page: ranks[sheet]?.get(step.name) ?? Infinity }));

@@ -1,10 +1,11 @@
 export { NUBBIN, cutJobFor, cutListOf } from './cutList';
 export { wantedKey } from './wanted';
 export type { WantedPiece } from './wanted';
-export { cutSteps, isMade, pieceId } from './cutSteps';
-export type { CutStep, PunchStep, Step, StepPart } from './cutSteps';
+export { cutSteps, isMade } from './cutSteps';
+export { isOpenWindow, partsUnder, pieceId } from './partsOfSheet';
+export type { CutStep, PunchStep, Step, StepPart, WindowStep } from './cutSteps';
 export type { CutOrder } from './inOrder';
-export { idOfPiece, isToCut, pagesOf, partsUnder, plansFor, promisedOf, toCutFor } from './plans';
+export { idOfPiece, isToCut, pagesOf, plansFor, promisedOf, toCutFor } from './plans';
 export type { Plans, Promised } from './plans';
 export { pruneSheet } from './pruneSheet';
 export type { Pruned } from './pruneSheet';

@@ -277,6 +277,28 @@ describe('papers chosen for a page', () => {
       ).notCut.length,
     ).toBe(papers['mat'] === undefined ? 1 : 0);
   });
+  test('squares of a grid go by hue, greys behind the rainbow', () => {
+    const hues = {
+      blue: '#2a4fa0',
+      grey: '#8a8a8a',
+      red: '#c03028',
+      green: '#3f8f3a',
+      amber: '#e0a020',
+      violet: '#7a3fa0',
+    };
+    const squares = layoutOf('grid', twelve, []);
+    const faces = Object.entries({ ...hues, ground: '#f4efe4' }).map(([id, hex]) => face(id, hex));
+    const papers = choosePapers(squares, {
+      longestCut: null,
+      faces,
+      stock: faces.map(({ id }) => sheet(id, id, id)),
+      colours: [],
+      settled: { ground: 'ground' },
+    });
+    const order = [1, 2, 3, 4, 5, 6].map((n) => papers[`square-${n}`]);
+    const rainbow = ['red', 'amber', 'green', 'blue', 'violet', 'grey', 'ground'];
+    expect(order.map((id) => rainbow.indexOf(id ?? ''))).toEqual([0, 1, 2, 3, 4, 5]);
+  });
   test('a slot that nothing can serve is left out, and one that is settled stays', () => {
     const papers = choosePapers(layout, {
       longestCut: null,

@@ -1,6 +1,6 @@
 import type { Ledger } from '../ledger';
 import type { Plan, PlanPiece, PlanSheet } from '../things';
-import { pieceId } from './cutSteps';
+import { isLostWithWindow, partsUnder, pieceId } from './partsOfSheet';
 
 /** Plans, by id. */
 export type Plans = ReadonlyMap<string, Plan>;
@@ -9,19 +9,32 @@ export type Plans = ReadonlyMap<string, Plan>;
 export const idOfPiece = (sheet: Pick<PlanSheet, 'stock'>, { part }: Pick<PlanPiece, 'part'>): string =>
   pieceId(sheet.stock, part);
 
-/** Whether a planned piece is still to be cut. */
-export const isToCut = (sheet: Pick<PlanSheet, 'stock'>, piece: Pick<PlanPiece, 'part'>, ledger: Ledger): boolean =>
-  !ledger.pieces.has(idOfPiece(sheet, piece));
+/** Whether a planned piece is still to be cut: not if it was to come of a middle that is no longer to be had. */
+export const isToCut = (sheet: PlanSheet, piece: Pick<PlanPiece, 'part'>, ledger: Ledger): boolean =>
+  !ledger.pieces.has(idOfPiece(sheet, piece)) && !isLostWithWindow(sheet, piece, ledger);
+
+/** Whether something is still to be cut of a middle that lies in a page's piece: it is cut out before that is glued. */
+const waitsForWindow = (sheet: PlanSheet, page: string, ledger: Ledger): boolean =>
+  (sheet.windows ?? []).some((window) => {
+    const from = sheet.pieces.find(({ part }) => part === window.from);
+    if (from?.page !== page || ledger.pieces.has(pieceId(sheet.stock, window.part))) return false;
+    const under = partsUnder(sheet, window.part);
+    return sheet.pieces.some((piece) => under.has(piece.part) && isToCut(sheet, piece, ledger));
+  });
 
 /** The pages that a plan is for. */
 export const pagesOf = ({ sheets }: Pick<Plan, 'sheets'>): string[] => [
   ...new Set(sheets.flatMap(({ pieces }) => pieces.map(({ page }) => page))),
 ];
 
-/** The plans that still have something to cut for a page. */
+/** The plans that still have something to cut for a page, or out of a piece of it. */
 export const plansFor = (plans: Plans, page: string, ledger: Ledger): Plan[] =>
   [...plans.values()].filter(({ sheets }) =>
-    sheets.some((sheet) => sheet.pieces.some((piece) => piece.page === page && isToCut(sheet, piece, ledger))),
+    sheets.some(
+      (sheet) =>
+        sheet.pieces.some((piece) => piece.page === page && isToCut(sheet, piece, ledger)) ||
+        waitsForWindow(sheet, page, ledger),
+    ),
   );
 
 /** Pieces still to be cut for a page, with the sheet each comes from. */
@@ -42,19 +55,11 @@ export interface Promised {
   readonly count: number;
 }
 
-/** The parts that come of a part of a sheet, cut or punched, with itself. */
-export function partsUnder({ cuts, pieces }: Pick<PlanSheet, 'cuts' | 'pieces'>, part: string): Set<string> {
-  const under = new Set([part]);
-  // A part stands in the list before the parts it gives.
-  for (const cut of cuts) if (under.has(cut.part)) cut.gives.forEach((given) => under.add(given));
-  for (const piece of pieces) if (piece.punched && under.has(piece.punched.from)) under.add(piece.part);
-  return under;
-}
-
 /** What of a planned sheet is cut from a piece of paper, the sheet itself or a part of it; null: nothing. */
 function partsFrom(piece: string, sheet: PlanSheet): Set<string> | null {
   const punched = sheet.pieces.filter((one) => one.punched).map(({ part }) => part);
-  const part = ['A', ...sheet.cuts.flatMap(({ gives }) => gives), ...punched].find(
+  const middles = (sheet.windows ?? []).map(({ part }) => part);
+  const part = ['A', ...sheet.cuts.flatMap(({ gives }) => gives), ...middles, ...punched].find(
     (one) => pieceId(sheet.stock, one) === piece,
   );
   return part === undefined ? null : partsUnder(sheet, part);

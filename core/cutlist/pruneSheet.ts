@@ -1,10 +1,10 @@
+import type { Rect } from '../geometry';
 import { groupBy } from '../groupBy';
 import { heldIn } from '../heldIn';
-import { splitRect, type Rect, type Size } from '../geometry';
 import type { PieceState } from '../ledger';
 import { inches } from '../length';
-import type { PlanCut, PlanPart, PlanPiece, PlanSheet } from '../things';
-import { pieceId } from './cutSteps';
+import type { PlanCut, PlanPart, PlanPiece, PlanSheet, PlanWindow } from '../things';
+import { isOpenWindow, pieceId, placesOf } from './partsOfSheet';
 
 /** A planned sheet with less asked of it, and what of it is no longer needed. */
 export interface Pruned {
@@ -15,77 +15,133 @@ export interface Pruned {
 }
 
 /** What of a piece is asked here. */
-type Standing = Pick<PieceState, 'id' | 'where' | 'w' | 'h'>;
+type Standing = Pick<PieceState, 'id' | 'where' | 'w' | 'h' | 'slot'>;
 
 /** A leftover at least so wide and high is kept. */
 const KEPT = inches(1);
+
+interface Standings {
+  readonly pieces: ReadonlyMap<string, Standing>;
+}
+
+/** A planned sheet gone through from the whole to its parts: what of it is still needed, and what becomes of the rest. */
+class Pruning {
+  readonly cuts: PlanCut[] = [];
+  readonly pieces: PlanPiece[] = [];
+  readonly left: PlanPart[] = [];
+  readonly windows: PlanWindow[] = [];
+  readonly free: string[] = [];
+  /** Whether something is still to be done to it. */
+  isOpen = false;
+
+  private readonly cutOf: ReadonlyMap<string, PlanCut>;
+  private readonly pieceOf: ReadonlyMap<string, PlanPiece>;
+  private readonly punchedFrom: ReadonlyMap<string, readonly PlanPiece[]>;
+  private readonly windowsIn: ReadonlyMap<string, readonly PlanWindow[]>;
+  private readonly middles: ReadonlySet<string>;
+  private readonly places: ReadonlyMap<string, Rect>;
+
+  constructor(
+    private readonly sheet: PlanSheet,
+    private readonly isWanted: (piece: PlanPiece) => boolean,
+    private readonly ledger: Standings,
+  ) {
+    const { cuts, pieces, windows = [] } = sheet;
+    this.cutOf = new Map(cuts.map((cut) => [cut.part, cut]));
+    this.pieceOf = new Map(pieces.map((piece) => [piece.part, piece]));
+    this.punchedFrom = groupBy(
+      pieces.filter((piece) => piece.punched),
+      ({ punched }) => punched?.from ?? '',
+    );
+    this.windowsIn = groupBy(
+      windows.filter((window) => isOpenWindow(sheet, window, ledger)),
+      ({ from }) => from,
+    );
+    this.middles = new Set(windows.map(({ part }) => part));
+    this.places = placesOf(sheet, this.stateOf('A') ?? { w: 0, h: 0 });
+    this.walk('A');
+  }
+
+  private stateOf(part: string): Standing | undefined {
+    return this.ledger.pieces.get(pieceId(this.sheet.stock, part));
+  }
+
+  private isStillWanted(piece: PlanPiece): boolean {
+    return this.stateOf(piece.part) === undefined && this.isWanted(piece);
+  }
+
+  private isNeeded(part: string): boolean {
+    const piece = this.pieceOf.get(part);
+    // Of a piece that is neither there nor wanted nothing can be cut out.
+    if (piece) return this.isStillWanted(piece) || (this.stateOf(part) !== undefined && this.isOpened(part));
+    const isPunched = this.punchedFrom.get(part)?.some((one) => this.isStillWanted(one)) ?? false;
+    return isPunched || (this.cutOf.get(part)?.gives.some((given) => this.isNeeded(given)) ?? false);
+  }
+
+  /** Whether something is needed of a middle that lies in a piece. */
+  private isOpened(part: string): boolean {
+    return (this.windowsIn.get(part) ?? []).some(({ part: middle }) => this.isNeeded(middle));
+  }
+
+  private walk(part: string): void {
+    const [cut, piece, punched, state] = [
+      this.cutOf.get(part),
+      this.pieceOf.get(part),
+      this.punchedFrom.get(part),
+      this.stateOf(part),
+    ];
+    const isCut = state?.where === 'cut';
+    const isWorkedOn = isCut || this.isNeeded(part);
+    if (punched && isWorkedOn) {
+      this.isOpen ||= !isCut;
+      this.pieces.push(...punched.filter((one) => isCut || this.isWanted(one)));
+      this.leave(part);
+    } else if (cut && isWorkedOn) {
+      this.isOpen ||= !isCut;
+      this.cuts.push(cut);
+      cut.gives.forEach((given) => this.walk(given));
+    } else if (piece && (state || this.isWanted(piece))) {
+      this.pieces.push(piece);
+      this.open(part);
+    } else if (state?.where === 'claimed' && (cut || punched || this.middles.has(part))) this.free.push(state.id);
+    else this.leave(part);
+  }
+
+  private leave(part: string): void {
+    this.left.push({ part, ...heldIn(this.places, part) });
+  }
+
+  /** Goes on with the middles of a piece that are cut out, or needed. */
+  private open(part: string): void {
+    for (const window of this.windowsIn.get(part) ?? []) {
+      const middle = this.stateOf(window.part);
+      if (!middle && !this.isNeeded(window.part)) continue;
+      this.isOpen ||= !middle;
+      this.windows.push(window);
+      this.walk(window.part);
+    }
+  }
+}
 
 /**
  * Takes wanted pieces off a planned sheet that may be half cut: cuts that nothing wanted needs are left out, what they
  * would have divided stays whole.
  * @param isWanted of the pieces not cut yet, which are still wanted
  */
-export function pruneSheet(
-  sheet: PlanSheet,
-  isWanted: (piece: PlanPiece) => boolean,
-  ledger: { readonly pieces: ReadonlyMap<string, Standing> },
-): Pruned {
-  const cutOf = new Map(sheet.cuts.map((cut) => [cut.part, cut]));
-  const pieceOf = new Map(sheet.pieces.map((piece) => [piece.part, piece]));
-  const stateOf = (part: string) => ledger.pieces.get(pieceId(sheet.stock, part));
-  const places = placesOf(sheet, stateOf('A') ?? { w: 0, h: 0 });
-  const punchedFrom = groupBy(
-    sheet.pieces.filter((piece) => piece.punched),
-    ({ punched }) => punched?.from ?? '',
-  );
-  const isStillWanted = (piece: PlanPiece): boolean => stateOf(piece.part) === undefined && isWanted(piece);
-  const isNeeded = (part: string): boolean => {
-    const piece = pieceOf.get(part);
-    if (piece) return isStillWanted(piece);
-    return (punchedFrom.get(part)?.some(isStillWanted) ?? false) || (cutOf.get(part)?.gives.some(isNeeded) ?? false);
-  };
-  const cuts: PlanCut[] = [];
-  const pieces: PlanPiece[] = [];
-  const left: PlanPart[] = [];
-  const free: string[] = [];
-  let isOpen = false;
-  const walk = (part: string): void => {
-    const [cut, piece, punched, state] = [cutOf.get(part), pieceOf.get(part), punchedFrom.get(part), stateOf(part)];
-    const isCut = state?.where === 'cut';
-    if (punched && (isCut || isNeeded(part))) {
-      isOpen ||= !isCut;
-      pieces.push(...punched.filter((one) => isCut || isWanted(one)));
-      left.push({ part, ...heldIn(places, part) });
-      return;
-    }
-    if (cut && (isCut || isNeeded(part))) {
-      isOpen ||= !isCut;
-      cuts.push(cut);
-      cut.gives.forEach(walk);
-    } else if (piece && (state || isWanted(piece))) pieces.push(piece);
-    else if (state?.where === 'claimed' && (cut || punched)) free.push(state.id);
-    else left.push({ part, ...heldIn(places, part) });
-  };
-  walk('A');
-  const isKept = ({ w, h }: PlanPart): boolean => Math.min(w, h) >= KEPT;
-  const inOrder = sheet.cuts.filter((cut) => cuts.includes(cut));
+export function pruneSheet(sheet: PlanSheet, isWanted: (piece: PlanPiece) => boolean, ledger: Standings): Pruned {
+  const { isOpen, free, cuts, pieces, left, windows } = new Pruning(sheet, isWanted, ledger);
   const waste = new Set(sheet.waste.map(({ part }) => part));
-  const isWaste = (part: PlanPart): boolean => waste.has(part.part) || !isKept(part);
+  const isWaste = ({ part, w, h }: PlanPart): boolean => waste.has(part) || Math.min(w, h) < KEPT;
+  if (!isOpen) return { free, sheet: null };
   return {
     free,
-    sheet: isOpen
-      ? { ...sheet, cuts: inOrder, pieces, nubbins: left.filter((p) => !isWaste(p)), waste: left.filter(isWaste) }
-      : null,
+    sheet: {
+      ...sheet,
+      cuts: sheet.cuts.filter((cut) => cuts.includes(cut)),
+      pieces,
+      nubbins: left.filter((part) => !isWaste(part)),
+      waste: left.filter(isWaste),
+      ...(sheet.windows ? { windows } : {}),
+    },
   };
-}
-
-/** Where each part lies on its sheet. */
-function placesOf(sheet: PlanSheet, whole: Size): Map<string, Rect> {
-  const places = new Map<string, Rect>([['A', { x: 0, y: 0, w: whole.w, h: whole.h }]]);
-  for (const { part, axis, at, gives } of sheet.cuts) {
-    const [near, far] = splitRect(heldIn(places, part), axis, at);
-    places.set(gives[0], near);
-    places.set(gives[1], far);
-  }
-  return places;
 }

@@ -36,6 +36,8 @@ export interface Slot {
   readonly name: string;
   /** Which faces suit: a quiet one under much else, a busy one where it shows in strips. */
   readonly suits: 'busy' | 'quiet' | 'any';
+  /** It stands in a row of slots whose papers go by hue. */
+  readonly isByHue?: boolean;
 }
 
 export interface Layout {

@@ -77,7 +77,10 @@ const LINES: readonly (readonly [string, Partial<ListItem>])[] = [
     'tag punch 2x4, reach 2 1/4',
     { kind: 'tool', size: null, punch: { shape: 'tag', size: inches(2), height: inches(4), reach: inches(2.25) } },
   ],
-  ['label die 1 1/2 x 3/4 in', { kind: 'tool', punch: { shape: 'tag', size: inches(1.5), height: inches(0.75), reach: null } }],
+  [
+    'label die 1 1/2 x 3/4 in',
+    { kind: 'tool', punch: { shape: 'tag', size: inches(1.5), height: inches(0.75), reach: null } },
+  ],
   ['tag punch', { kind: 'tool', count: 1 }],
   ['hexagon punch 2 in', { kind: 'tool', punch: { shape: 'hexagon', size: inches(2), reach: null } }],
   ['border punch scallop', { kind: 'tool', count: 1 }],

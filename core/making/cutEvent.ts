@@ -3,6 +3,7 @@ import type { CutChild, Ledger } from '../ledger';
 import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
 import { punchStepEvent } from './punchEvent';
+import { windowStepEvent } from './windowEvent';
 
 /** A trimmer cut: a piece that is wanted goes to its page, the rest stays with what it is out for. */
 function trimmed(step: CutStep, ledger: Ledger): NewEvent {
@@ -20,6 +21,10 @@ function trimmed(step: CutStep, ledger: Ledger): NewEvent {
   return { type: 'cut', piece: step.piece, into, page: parent.page };
 }
 
-/** What the ledger is told of a step of a plan, cut or punched. */
-export const cutEvent = (step: Step, ledger: Ledger): NewEvent =>
-  step.kind === 'cut' ? trimmed(step, ledger) : punchStepEvent(step, ledger);
+/** What the ledger is told of a step of a plan: cut, cut out or punched. @param plan its id: a middle is out for it */
+export const cutEvent = (step: Step, ledger: Ledger, plan = ''): NewEvent =>
+  step.kind === 'cut'
+    ? trimmed(step, ledger)
+    : step.kind === 'punch'
+      ? punchStepEvent(step, ledger)
+      : windowStepEvent(step, plan, ledger);

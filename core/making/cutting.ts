@@ -18,17 +18,22 @@ const nameOf = ({ pages }: Bench, sheet: PlanSheet | undefined): string =>
 const sheetIn = (plan: Plan | undefined, stock: string): PlanSheet | undefined =>
   plan?.sheets.find((sheet) => sheet.stock === stock);
 
+const DID = { cut: 'cut', punch: 'punched-for', window: 'cut-window' } as const;
+
+/** For what the part of a step is out: a middle is cut out of what is a page's already. */
+const outFor = (step: Step, plan: Plan): string => (step.kind === 'window' ? step.page : plan.id);
+
 /** One step of a plan: a trimmer cut, or shapes punched. */
 export const makeCut =
   (step: Step): Deciding =>
   (bench) => {
     const plan = planWith(bench, step.sheet);
     const piece = bench.ledger.pieces.get(step.piece);
-    if (!plan || piece?.where !== 'claimed' || piece.page !== plan.id || isMade(step, bench.ledger))
+    if (!plan || piece?.where !== 'claimed' || piece.page !== outFor(step, plan) || isMade(step, bench.ledger))
       return refuse('changed-since', nameOf(bench, sheetIn(plan, step.sheet)));
-    return decided(step.kind === 'cut' ? 'cut' : 'punched-for', nameOf(bench, sheetIn(plan, step.sheet)), {
-      count: step.kind === 'cut' ? 1 : step.pieces.length,
-      events: [cutEvent(step, bench.ledger)],
+    return decided(DID[step.kind], nameOf(bench, sheetIn(plan, step.sheet)), {
+      count: step.kind === 'punch' ? step.pieces.length : 1,
+      events: [cutEvent(step, bench.ledger, plan.id)],
     });
   };
 
@@ -42,7 +47,7 @@ export const noteMishap =
     const plan = planWith(bench, step.sheet);
     const sheet = sheetIn(plan, step.sheet);
     const piece = bench.ledger.pieces.get(step.piece);
-    if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== plan.id)
+    if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== outFor(step, plan))
       return refuse('changed-since', nameOf(bench, sheet));
     const lost = new Set([...partsUnder(sheet, step.name)].map((part) => pieceId(sheet.stock, part)));
     const less = lessOf(plan, (id) => !lost.has(id), bench);
@@ -62,7 +67,8 @@ export const takeFromMachine =
     if (!plan || !sheet || piece?.where !== 'claimed' || piece.page !== plan.id)
       return refuse('changed-since', nameOf(bench, sheet));
     // A machine cuts sheets; what she punches lies closer than their boxes.
-    if (sheet.pieces.some(({ punched }) => punched)) return refuse('changed-since', nameOf(bench, sheet));
+    if (sheet.windows || sheet.pieces.some(({ punched }) => punched))
+      return refuse('changed-since', nameOf(bench, sheet));
     const isWhole = work.cut.length === sheet.pieces.length && work.cut.every((isCut) => isCut);
     const sheets = plan.sheets.filter((one) => one !== sheet);
     return decided(isWhole ? 'machine-cut' : 'machine-slipped', nameOf(bench, sheet), {

@@ -57,7 +57,16 @@ import {
   type Bench,
   type Chosen,
 } from '.';
-import { brokenReferences, cutsNow, planFor, unbalanced, unpackedWorld, windowsNow, World } from './test/world';
+import {
+  brokenReferences,
+  cutsNow,
+  planFor,
+  planFromMiddle,
+  unbalanced,
+  unpackedWorld,
+  windowsNow,
+  World,
+} from './test/world';
 
 const nth = <T>(list: readonly T[], n: number): T | undefined => list[n % Math.max(1, list.length)];
 const pagesIn = (bench: Bench, ...states: string[]) =>
@@ -113,6 +122,13 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
           sheets,
         ),
       );
+  },
+  planMiddle: (world, a, b) => {
+    const open = pagesIn(world.bench, 'idea');
+    const [first, second] = [nth(open, a), nth(open, b)];
+    if (!first || !second || first === second) return;
+    const sheets = planFromMiddle(world.bench, first, second);
+    if (sheets) world.do(acceptPlan([first.id, second.id], sheets));
   },
   cut: (world, a, b) => {
     const page = nth(pagesIn(world.bench, 'planned'), a);
@@ -448,6 +464,7 @@ const OFTEN = [
   'begin',
   'plan',
   'plan',
+  'planMiddle',
   'plan',
   'plan',
   'cut',

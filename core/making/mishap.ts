@@ -21,8 +21,8 @@ export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
  */
 export function mishapEvent(step: Step, mishap: Mishap, ledger: Ledger): NewEvent {
   const parent = ledger.pieces.get(step.piece)!;
-  // A punch goes where it goes: what went wrong with one spoilt the part.
-  if (mishap.kind !== 'other-measure' || step.kind === 'punch') {
+  // What went wrong with a punch or a knife spoilt the part.
+  if (mishap.kind !== 'other-measure' || step.kind !== 'cut') {
     const gone: CutChild = {
       id: `${parent.id}-gone`,
       x: 0,

@@ -2,7 +2,7 @@ import { intersect, type Rect } from '../geometry';
 import type { PieceState } from '../ledger';
 
 /** Areas already gone that reach into a part, told from its corner. */
-export function missingIn(parent: PieceState, part: Rect): Rect[] {
+export function missingIn(parent: Pick<PieceState, 'missing'>, part: Rect): Rect[] {
   return parent.missing
     .map((gone) => intersect(gone, part))
     .filter((gone) => gone !== null)

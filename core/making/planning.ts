@@ -1,4 +1,4 @@
-import { heldAgainst, idOfPiece, openListOf, pagesOf, pruneSheet } from '../cutlist';
+import { heldAgainst, idOfPiece, isOpenWindow, openListOf, pagesOf, pruneSheet } from '../cutlist';
 import type { PieceState } from '../ledger';
 import { ok, type Result } from '../result';
 import type { Page, Plan, PlanSheet } from '../things';
@@ -20,6 +20,15 @@ function wantsAll(page: Page, sheets: readonly PlanSheet[], bench: Bench): boole
   return heldAgainst(openListOf(page, bench) ?? [], planned).spare.length === 0;
 }
 
+/** The paper of a planned sheet as it is once it is out: what is used as it is lies on its page. */
+function asTaken({ stock, pieces }: PlanSheet, { ledger }: Bench): { pieces: ReadonlyMap<string, PieceState> } {
+  const piece = ledger.pieces.get(stock);
+  const whole = pieces.find(({ part }) => part === 'A');
+  return {
+    pieces: new Map(piece ? [[stock, { ...piece, where: 'claimed' as const, slot: whole?.slot ?? null }]] : []),
+  };
+}
+
 /**
  * Takes a plan's papers out: sheets used as they are go to their page at once, the others are cut.
  * @param pages the pages that the plan is for, as they are to be
@@ -36,7 +45,7 @@ export function takingOut(
   const changed = pages.find((page) => !wantsAll(page, sheets, bench));
   if (changed) return refuse('changed-since', changed.title);
   // What is left over stays in one piece, with its holes: no cut is made for nothing but leftovers.
-  const needed = sheets.map((sheet) => pruneSheet(sheet, () => true, bench.ledger).sheet ?? sheet);
+  const needed = sheets.map((sheet) => pruneSheet(sheet, () => true, asTaken(sheet, bench)).sheet ?? sheet);
   const plan: Plan = { id: newId(), sheets: needed };
   const events: NewEvent[] = [];
   for (const { stock, pieces } of needed) {
@@ -46,12 +55,25 @@ export function takingOut(
     const whole = pieces.find(({ part }) => part === 'A');
     events.push({ type: 'claimed', piece: stock, page: whole?.page ?? plan.id, slot: whole?.slot ?? null });
   }
+  const isCutOn = needed.some(
+    ({ cuts, windows, pieces }) => cuts.length > 0 || windows || pieces.some(({ punched }) => punched),
+  );
+  const less = withoutClosedWindows(bench);
   return ok({
-    events,
-    records: needed.some(({ cuts, pieces }) => cuts.length > 0 || pieces.some(({ punched }) => punched))
-      ? [put('plans', plan)]
-      : [],
+    events: [...less.events, ...events],
+    records: [...less.records, ...(isCutOn ? [put('plans', plan)] : [])],
   });
+}
+
+/**
+ * Plans without the middles that are no longer to be had: their pieces are planned elsewhere now, and must not come back
+ * with the paper that the middle was in.
+ */
+function withoutClosedWindows(bench: Bench): Part {
+  const isClosed = (sheet: PlanSheet): boolean =>
+    (sheet.windows ?? []).some((window) => !isOpenWindow(sheet, window, bench.ledger));
+  const plans = [...bench.plans.values()].filter(({ sheets }) => sheets.some(isClosed));
+  return askLess(bench, plans, () => true);
 }
 
 /** Takes the papers of a plan out of the stash; from now on the cuts can be made. */

@@ -4,10 +4,13 @@ import type { Size } from '../geometry';
 import type { Face } from '../things';
 import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
 import { slotBelow, type Layout } from '../design';
+import { inHueOrder } from './inHueOrder';
 import { rankFaces } from './rankFaces';
 
 /** A face already chosen elsewhere on the page counts as so much further off, in CIEDE2000. */
 const AGAIN = 14;
+/** A rainbow has each paper once, as long as there are others. */
+const NEVER_TWICE = 1000;
 /** Main colours nearer than this look the same: the nearer, the further off the face counts. */
 const ALIKE = 10;
 /** What a face of unknown difference counts as. */
@@ -69,7 +72,8 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
 /**
  * A face for each slot that pieces are cut for, the slot with the largest piece first: of those that can be cut along
  * with what is chosen already, the nearest to the photos' colours, rather one that does not look like another on the
- * page. A slot that nothing can serve is left out.
+ * page. A slot that nothing can serve is left out. Slots that go by hue are in the order of the rainbow, where it can be
+ * cut so.
  */
 export function choosePapers(
   layout: Layout,
@@ -100,7 +104,7 @@ export function choosePapers(
       return (
         (Number.isFinite(difference) ? difference : UNKNOWN) -
         favour(face, biggest) +
-        (taken.includes(face.id) ? AGAIN : 0) +
+        (taken.includes(face.id) ? (slot.isByHue ? NEVER_TWICE : AGAIN) : 0) +
         likeness(
           face,
           taken.map((id) => byId.get(id)),
@@ -116,5 +120,8 @@ export function choosePapers(
     chosen[slot.id] = best.face.id;
     if (anchor.length === 0) anchor = best.face.colours;
   }
-  return chosen;
+  const free = layout.slots.filter(({ id, isByHue }) => isByHue && settled[id] === undefined).map(({ id }) => id);
+  if (free.length < 2) return chosen;
+  const byHue = inHueOrder(chosen, free, byId);
+  return canBeCut(left ?? list, byHue, stock, longestCut) ? byHue : chosen;
 }

@@ -1,4 +1,6 @@
 export { shareOut } from './shareOut';
+export { intoMiddle } from './middles';
+export { shareWithMiddles } from './shareWithMiddles';
 export { solverFrom } from './solverFrom';
 export { leftAfter, pageCosts } from './costs';
 export type { Left, PageCost } from './costs';
@@ -8,6 +10,7 @@ export type { ShareProgress } from './shareOut';
 export type {
   DesignName,
   Lacking,
+  Middle,
   ShareJob,
   SharedPage,
   SharedPiece,

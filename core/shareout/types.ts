@@ -1,6 +1,7 @@
 import type { Solved } from '../program';
 import type { CutStock, CutStats, PlannedPiece, PlannedSheet } from '../cutting';
-import type { Size } from '../geometry';
+import type { Rect, Size } from '../geometry';
+import type { PlanWindow } from '../things';
 
 /** So many pieces of one size for a page, all of one design. Lengths in ticks. */
 export interface ShareSlot extends Size {
@@ -58,6 +59,15 @@ export interface SharedPiece extends Omit<PlannedPiece, 'id'> {
 }
 export interface SharedSheet extends Omit<PlannedSheet, 'pieces'> {
   readonly pieces: readonly SharedPiece[];
+  /** Hidden middles cut out of pieces, for others to be cut from. */
+  readonly windows?: readonly PlanWindow[];
+}
+
+/** A hidden middle of a page's piece, told from the piece's own corner as it lies on the page. */
+export interface Middle {
+  readonly page: string;
+  readonly slot: string;
+  readonly at: Rect;
 }
 
 /** What becomes of a page: complete with a design for each slot, or not, and why. */

@@ -1,5 +1,6 @@
 export { againstFact } from './againstFact';
 export type { SharedState } from './againstFact';
+export { middlesOf } from './middlesOf';
 export { sharedPapers, shareJobFor } from './shareJobFor';
 export type { SharingPage, ShareWishes } from './shareJobFor';
 export { sharingOf, sheetsOfShare } from './sharedPlan';

@@ -40,7 +40,7 @@ export type {
   WrittenOn,
 } from './page';
 export { TECHNIQUES } from './page';
-export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet } from './plan';
+export type { Plan, PlanCut, PlanPart, PlanPiece, PlanSheet, PlanWindow } from './plan';
 export type { Hole, Lie, Punch, RoundLie } from './punch';
 export type { Correction, Draft } from './draft';
 export type { Note } from './note';

@@ -30,6 +30,14 @@ export interface PlanPiece extends PlanPart {
   readonly punched?: { readonly from: string; readonly hole: Hole };
 }
 
+/**
+ * A hidden middle that is cut out of a piece before it is glued, for other pieces to be cut from: a part by its own
+ * name, and the part that it lies in.
+ */
+export interface PlanWindow extends PlanPart {
+  readonly from: string;
+}
+
 /** A sheet that is opened, with its cuts in an order in which they can be made, and what comes of it. */
 export interface PlanSheet {
   /** The ledger's piece. */
@@ -39,6 +47,7 @@ export interface PlanSheet {
   readonly pieces: readonly PlanPiece[];
   readonly nubbins: readonly PlanPart[];
   readonly waste: readonly PlanPart[];
+  readonly windows?: readonly PlanWindow[];
 }
 
 /** Sheets that are out for one page or for several together; while they are cut, they are claimed for the plan. */

@@ -6,6 +6,7 @@ import { formatLength, formatSize, type MeasureSystem } from '../../core/length'
 import type { Step, StepPart } from '../../core/cutlist';
 import { END_WORDS } from './endWords';
 import { punchWords } from './punchWords';
+import type { Purpose } from './pieceName';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../ui/pdfPaper';
 
 /** A sheet of the plan as it is printed. */
@@ -24,7 +25,7 @@ export interface CutSheet {
   /** The cut list, a line each. */
   readonly list: readonly string[];
   readonly sheets: readonly PrintedSheet[];
-  readonly nameOf: (wanted: PlanPiece, isInSentence?: boolean) => string;
+  readonly nameOf: (wanted: Purpose, isInSentence?: boolean) => string;
 }
 
 /** Sheets are drawn to one scale of 1 : 6. */
@@ -117,6 +118,8 @@ class Column {
 function stepWords(step: Step, n: number, { system, nameOf }: CutSheet): string {
   const becomes = ({ role, wanted, w, h }: StepPart): string =>
     `${formatSize({ w, h }, system)} ${wanted !== null ? nameOf(wanted, true) : role === 'nubbin' ? 'to the stash' : role === 'waste' ? 'waste' : 'cut on'}`;
+  if (step.kind === 'window')
+    return `${n}.  Cut the middle out, ${formatSize(step.middle, system)}, of the ${nameOf(step, true)}`;
   if (step.kind === 'punch') return `${n}.  Punch ${punchWords(step, system)}`;
   return `${n}.  ${formatLength(step.setting, system)} from ${END_WORDS[step.axis][step.from]}:  ${becomes(step.gives[0])}  |  ${becomes(step.gives[1])}`;
 }

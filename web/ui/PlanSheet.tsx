@@ -7,7 +7,7 @@ import { useFill } from './facesInSight';
 import { holePath } from './holePath';
 
 export interface PlanSheetProps {
-  sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste'>;
+  sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste' | 'windows'>;
   piece: PieceState;
   face: string | null;
   scale: number;
@@ -18,6 +18,12 @@ export interface PlanSheetProps {
 
 const inch = (n: number): number => n / TICKS_PER_INCH;
 const box = (p: PlannedPart) => ({ x: inch(p.x), y: inch(p.y), width: inch(p.w), height: inch(p.h) });
+
+/** Where a piece's name stands: above the middle that is cut out of it, if one is. */
+function aboveWindow(piece: PlanPiece, { windows = [] }: PlanSheetProps['sheet']): PlannedPart {
+  const window = windows.find(({ from }) => from === piece.part);
+  return window ? { ...piece, h: window.y - piece.y } : piece;
+}
 
 /** Of a label: its height, what each letter takes, and what is kept free at both ends. In dots. */
 const [HIGH, LETTER, ENDS] = [16, 6.8, 10];
@@ -88,6 +94,16 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
           )}
         </g>
       ))}
+      {sheet.windows?.map((p) => (
+        <rect
+          key={p.part}
+          {...box(p)}
+          fill="none"
+          stroke={theme.beet}
+          strokeWidth={1.5 / scale}
+          strokeDasharray={`${3 / scale} ${3 / scale}`}
+        />
+      ))}
       {sheet.pieces.map((p) => (
         <g key={p.part}>
           {p.punched ? (
@@ -95,7 +111,7 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
           ) : (
             <rect {...box(p)} fill="none" stroke={theme.beet} strokeWidth={2.5 / scale} />
           )}
-          {!p.punched && <PartLabel part={p} whole={nameOf(p)} scale={scale} />}
+          {!p.punched && <PartLabel part={aboveWindow(p, sheet)} whole={nameOf(p)} scale={scale} />}
         </g>
       ))}
     </Drawn>

@@ -1,7 +1,14 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasm from 'highs/runtime?url';
-import { shareOut, solverFrom, type ShareJob, type SharePlan, type ShareProgress } from '../../core/shareout';
+import {
+  shareWithMiddles,
+  solverFrom,
+  type Middle,
+  type ShareJob,
+  type SharePlan,
+  type ShareProgress,
+} from '../../core/shareout';
 import { hello } from './answering';
 import { makeDriver } from './driver';
 
@@ -9,9 +16,16 @@ const { drive, stop } = makeDriver();
 
 const api = {
   hello,
-  /** Shares stock out; better share-outs are told as they come. @param work judgements allowed */
-  async share(job: ShareJob, work: number, onProgress: (progress: ShareProgress) => unknown): Promise<SharePlan> {
-    const search = loadHighs({ locateFile: () => wasm }).then((highs) => shareOut(job, solverFrom(highs), work));
+  /** Shares stock out, on middles too where that makes more pages; better share-outs are told as they come. @param work judgements allowed */
+  async share(
+    job: ShareJob,
+    middles: readonly Middle[],
+    work: number,
+    onProgress: (progress: ShareProgress) => unknown,
+  ): Promise<SharePlan> {
+    const search = loadHighs({ locateFile: () => wasm }).then((highs) =>
+      shareWithMiddles(job, middles, solverFrom(highs), work),
+    );
     return (await drive(search, onProgress))!.plan;
   },
   /** Ends whatever runs; it answers with the best so far. */

@@ -1,4 +1,4 @@
-import type { ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
+import type { Middle, ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
 import { searchClient } from './searchClient';
 import type { SharingApi } from './sharing.worker';
 
@@ -8,11 +8,12 @@ const sharing = searchClient<SharingApi>(
 
 export const shareInWorker = (
   job: ShareJob,
+  middles: readonly Middle[],
   work: number,
   onProgress: (progress: ShareProgress) => void,
 ): Promise<SharePlan> =>
   sharing.search(
-    (api, report) => api.share(job, work, report),
+    (api, report) => api.share(job, middles, work, report),
     onProgress,
     ({ plan }) => plan,
   );

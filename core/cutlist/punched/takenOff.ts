@@ -14,7 +14,7 @@ export function takenOff(
   { punches, list, stock }: Punching,
   most: ReadonlyMap<string, number>,
 ): Planned & { readonly shapes: readonly Shape[] } {
-  const sheetOf = new Map(stock.map((one) => [one.id, { ...one, where: 'claimed' as const }]));
+  const sheetOf = new Map(stock.map((one) => [one.id, { ...one, where: 'claimed' as const, slot: '' }]));
   const lines = new Map(list.map((one) => [one.id, one]));
   const taken = new Map<string, number>();
   const shapes: Shape[] = [];

@@ -36,6 +36,7 @@ export const grid: Design = {
       id: `square-${i + 1}`,
       name: `Square ${i + 1}`,
       suits: 'any' as const,
+      isByHue: true,
     })),
     { id: 'block', name: 'Behind the photos', suits: 'quiet' },
     { id: 'mat', name: 'Mats', suits: 'any' },

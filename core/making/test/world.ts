@@ -17,7 +17,9 @@ import { coverOf, pageLayout } from '../../design';
 import { balanceOf, type LedgerEvent } from '../../ledger';
 import { inches } from '../../length';
 import { stockOnHand } from '../../stock';
-import type { Face, Kit, Lot, Page } from '../../things';
+import { intoMiddle } from '../../shareout';
+import { middlesOf } from '../../sharing';
+import type { Face, Kit, Lot, Page, PlanSheet } from '../../things';
 import {
   decided,
   doAct,
@@ -156,12 +158,51 @@ export function planFor(bench: Bench, pages: readonly Page[]) {
   return plan.notCut.length === 0 ? plan.sheets : null;
 }
 
+/** The pieces that a page still wants. */
+const listFor = (bench: Bench, page: Page) => {
+  const layout = pageLayout(page);
+  return layout.ok ? notPlanned(cutListOf(layout.value, page), bench.ledger, bench.plans, page.id) : [];
+};
+
+/**
+ * The plan of two pages of which the second has a piece from what the first one hides; null where the papers are too
+ * few, or it hides too little.
+ */
+export function planFromMiddle(bench: Bench, first: Page, second: Page): readonly PlanSheet[] | null {
+  const sheets = planFor(bench, [first]);
+  const layout = pageLayout(first);
+  if (!sheets || !layout.ok) return null;
+  const own = middlesOf([{ page: first, layout: layout.value, colours: [] }], inches(1 / 2)).flatMap((middle) =>
+    sheets.flatMap((host) =>
+      host.pieces.filter(({ id, turned }) => id === middle.slot && !turned).map((piece) => ({ host, piece, middle })),
+    ),
+  )[0];
+  if (!own) return null;
+  const { host, piece, middle } = own;
+  const lot = bench.lots.get(bench.ledger.pieces.get(host.stock)?.lot ?? '');
+  const front = (piece.face === 'front' ? lot?.front : lot?.back) ?? null;
+  const used = new Set(sheets.map(({ stock }) => stock));
+  const stock = stockOnHand(shelfOf(bench), second.id).filter(({ id }) => !used.has(id));
+  const hidden = { ...middle.at, id: 'middle', count: 1, front, back: null, upright: false, fresh: false, since: null };
+  const list = listFor(bench, second);
+  const plan = purposed(planCuts(cutJobFor(list, [...stock, { ...hidden, missing: [] }], inches(12)), 200), list);
+  const inner = plan.sheets.find((sheet) => sheet.stock === 'middle');
+  if (plan.notCut.length > 0 || !inner) return null;
+  const joined = intoMiddle(host, piece, inner, middle.at);
+  const others = plan.sheets.filter((sheet) => sheet !== inner);
+  return [...sheets.map((sheet) => (sheet === host ? joined : sheet)), ...others];
+}
+
 /** Cuts that can be made now for a page. */
 export function cutsNow(bench: Bench, page: string): Step[] {
   return plansFor(bench.plans, page, bench.ledger).flatMap(({ id, sheets }) =>
     cutSteps(sheets, bench.ledger).filter((step) => {
       const piece = bench.ledger.pieces.get(step.piece);
-      return !isMade(step, bench.ledger) && piece?.where === 'claimed' && piece.page === id;
+      return (
+        !isMade(step, bench.ledger) &&
+        piece?.where === 'claimed' &&
+        piece.page === (step.kind === 'window' ? step.page : id)
+      );
     }),
   );
 }

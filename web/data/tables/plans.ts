@@ -24,6 +24,13 @@ const hole = {
   additionalProperties: false,
 } as const;
 
+const planWindow = {
+  type: 'object',
+  properties: { part, ...place, from: part },
+  required: ['part', 'x', 'y', 'w', 'h', 'from'],
+  additionalProperties: false,
+} as const;
+
 const planPiece = {
   type: 'object',
   properties: {
@@ -68,6 +75,12 @@ const planSheet = {
     pieces: { type: 'array', maxItems: 10_000, items: planPiece },
     nubbins: { type: 'array', maxItems: 10_000, items: planPart },
     waste: { type: 'array', maxItems: 10_000, items: planPart },
+    windows: {
+      type: 'array',
+      description: 'hidden middles cut out of pieces, for other pieces to be cut from',
+      maxItems: 100,
+      items: planWindow,
+    },
   },
   required: ['stock', 'copy', 'cuts', 'pieces', 'nubbins', 'waste'],
   additionalProperties: false,

@@ -23,6 +23,8 @@ import { PunchDrawing } from './PunchDrawing';
 import { PunchNow } from './PunchNow';
 import { punchWords } from '../../parts/punchWords';
 import { StepDrawing } from './StepDrawing';
+import { WindowDrawing } from './WindowDrawing';
+import { WindowNow } from './WindowNow';
 import { usePieceName } from '../../parts/pieceName';
 import { setPlanAside, makeCut, noteMishap, takeFromMachine } from '../../../core/making';
 import { act, undoCutOf } from '../../data/acts';
@@ -47,12 +49,21 @@ const ORDERS: readonly (readonly [CutOrder, string])[] = [
   ['page', 'for one page'],
 ];
 
-const tapeWords = (step: Step, system: MeasureSystem): string =>
-  step.kind === 'cut' ? formatLength(step.setting, system).replace('″', '') : `${step.pieces.length} ●`;
+const BUTTONS: Record<Step['kind'], string> = { cut: 'Cut', punch: 'Punch', window: 'It is cut out' };
+const CARE: Record<Step['kind'], string> = {
+  cut: 'Fingers behind the guard. Swap the blade when paper feathers.',
+  punch: 'Fingers clear of the punch; small parts away from small children and pets.',
+  window: 'Craft knife along a metal ruler, away from the hand, fresh blade; cap it after.',
+};
+
+function tapeWords(step: Step, system: MeasureSystem): string {
+  if (step.kind === 'window') return '▣';
+  return step.kind === 'cut' ? formatLength(step.setting, system).replace('″', '') : `${step.pieces.length} ●`;
+}
 
 /** What is still to do: cuts, and shapes to punch. */
 function leftWords(steps: readonly Step[]): string {
-  const cuts = steps.filter(({ kind }) => kind === 'cut').length;
+  const cuts = steps.filter(({ kind }) => kind !== 'punch').length;
   const shapes = steps.reduce((sum, step) => sum + (step.kind === 'punch' ? step.pieces.length : 0), 0);
   if (shapes === 0) return countWords(cuts, 'cut');
   const punched = countWords(shapes, 'shape to punch', 'shapes to punch');
@@ -61,6 +72,7 @@ function leftWords(steps: readonly Step[]): string {
 
 function nextWords(next: Step, now: Step, system: MeasureSystem): string {
   if (next.kind === 'punch') return punchWords(next, system);
+  if (next.kind === 'window') return 'a middle is cut out';
   const isSame = now.kind === 'cut' && now.setting === next.setting;
   return `${formatLength(next.setting, system)}${isSame ? ', the same setting' : ''}`;
 }
@@ -161,27 +173,27 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
         ))}
       </Tape>
       <Bench>
-        {step.kind === 'cut' ? (
+        {step.kind === 'cut' && (
           <StepDrawing
             step={step}
             face={face}
             words={[partWords(step.gives[0]), partWords(step.gives[1])]}
             system={system}
           />
-        ) : (
+        )}
+        {step.kind === 'punch' && (
           <PunchDrawing step={step} piece={heldIn(ledger.pieces, step.piece)} face={face} system={system} />
         )}
+        {step.kind === 'window' && <WindowDrawing step={step} face={face} system={system} />}
         <div>
           {isNewSheet && (
             <Fresh>
               Take the {formatSize(whole, system)} of {lot.name}.
             </Fresh>
           )}
-          {step.kind === 'cut' ? (
-            <CutNow step={step} system={system} />
-          ) : (
-            <PunchNow step={step} system={system} nameOf={nameOf} />
-          )}
+          {step.kind === 'cut' && <CutNow step={step} system={system} />}
+          {step.kind === 'punch' && <PunchNow step={step} system={system} nameOf={nameOf} />}
+          {step.kind === 'window' && <WindowNow step={step} system={system} nameOf={nameOf} />}
           <Doing>
             <Cut
               ref={cutButton}
@@ -190,7 +202,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
                 void cut();
               }}
             >
-              {step.kind === 'cut' ? 'Cut' : 'Punch'} <Key aria-hidden>Space</Key>
+              {BUTTONS[step.kind]} <Key aria-hidden>Space</Key>
             </Cut>
             <Button isDisabled={at === 0} onPress={back}>
               Back
@@ -204,7 +216,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
                 void act(noteMishap(step, mishap));
               }}
             />
-            {isUntouched && !sheet.pieces.some(({ punched }) => punched) && (
+            {isUntouched && !sheet.windows && !sheet.pieces.some(({ punched }) => punched) && (
               <MachineSlip
                 sheet={sheet}
                 piece={whole}
@@ -221,11 +233,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
               </Button>
             </Row>
           )}
-          <Care>
-            {step.kind === 'cut'
-              ? 'Fingers behind the guard. Swap the blade when paper feathers.'
-              : 'Fingers clear of the punch; small parts away from small children and pets.'}
-          </Care>
+          <Care>{CARE[step.kind]}</Care>
           <Soft>
             After this {leftWords(steps.slice(at + 1))} to go
             {next ? ` · next ${nextWords(next, step, system)}` : ''}

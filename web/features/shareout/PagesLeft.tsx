@@ -35,6 +35,7 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
     );
     const { stats } = await shareInWorker(
       jobOf(copies, bench, { kits: new Set(sharing.kits), never: [] }, ANY, longestCut),
+      [],
       WORK,
       () => undefined,
     );

@@ -33,6 +33,7 @@ import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { ownPunches } from '../../../core/stock';
 import { punchedShare, punchingOf } from './punchedShare';
+import { pagesFromMiddles } from './fromMiddles';
 import { countWords } from '../../ui/countWords';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [
@@ -75,6 +76,7 @@ export function ShareOutScreen() {
     const own = isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [];
     return plan ? punchingOf(plan, complete, job, own) : NO_PUNCHING;
   }, [plan, complete, job, bench, isPunching, punchReach]);
+  const fromMiddles = useMemo(() => pagesFromMiddles(plan), [plan]);
   const shapes = punching.list.reduce((sum, { id, count }) => sum + (punching.punches.has(id) ? count : 0), 0);
   const costs = useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]);
   const claim = async (toCuts: boolean): Promise<void> => {
@@ -236,6 +238,12 @@ export function ShareOutScreen() {
         <Stack $gap={14}>
           <h2>Papers, as they are divided</h2>
           {plan && <PapersDivided sheets={sheetsOfShare(plan, laid)} nameOf={nameOf} />}
+          {fromMiddles > 0 && (
+            <Soft>
+              {fromMiddles === 1 ? 'One page has' : `${fromMiddles} pages have`} pieces from middles: cut out of what
+              another page hides, before that is glued. The cuts say when.
+            </Soft>
+          )}
           {shapes > 0 && (
             <Soft>
               {countWords(shapes, 'shape')} your punches make: drawn here as {shapes === 1 ? 'a square' : 'squares'},

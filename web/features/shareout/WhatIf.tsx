@@ -98,7 +98,7 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   ];
   const ask = async ({ id, job }: Supposed): Promise<void> => {
     setRunning(id);
-    const told = await shareInWorker(job(), WORK, () => undefined).then(
+    const told = await shareInWorker(job(), [], WORK, () => undefined).then(
       ({ stats, pages: all }) =>
         `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}`,
       (error: unknown) => `broke off: ${whyOf(error)}`,

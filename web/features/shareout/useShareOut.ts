@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
-import type { SharingPage } from '../../../core/sharing';
+import { middlesOf, type SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -32,7 +32,7 @@ export interface ShareOut {
  */
 export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, choices: ShareChoices): ShareOut {
   const bench = useBench((b) => b);
-  const { longestCut, hold } = useSettings();
+  const { longestCut, hold, gut } = useSettings();
   const { mode, must, pins, forbidden, never, spread, grounds } = choices;
   const pages = useMemo(() => {
     const laid = layForSharing(
@@ -45,6 +45,7 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     () => jobOf(pages, bench, { kits, never }, { mode, must, pins, forbidden }, longestCut),
     [pages, bench, kits, never, mode, must, pins, forbidden, longestCut],
   );
+  const middles = useMemo(() => (gut === 'never' ? [] : middlesOf(pages, hold)), [pages, hold, gut]);
   const [found, setFound] = useState<Pick<ShareOut, 'plan' | 'done' | 'trouble'> & { of: ShareJob | null }>({
     plan: null,
     done: 0,
@@ -67,7 +68,7 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     void Promise.resolve().then(() => {
       if (isLatest) setFound((before) => ({ ...before, done: 0, trouble: null }));
     });
-    shareInWorker(job, WORK, ({ plan, done }) => show(plan, done)).then(
+    shareInWorker(job, middles, WORK, ({ plan, done }) => show(plan, done)).then(
       (plan) => show(plan, null),
       (error: unknown) => show(null, null, whyOf(error)),
     );
@@ -75,7 +76,7 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
       isLatest = false;
       stopSharing();
     };
-  }, [job, tries]);
+  }, [job, middles, tries]);
   const { of, ...rest } = found;
   return { pages, job, ...rest, isCurrent: of === job, stop: stopSharing, again };
 }

@@ -1,0 +1,19 @@
+import { isWorthTheKnife, wantedKey } from '../cutlist';
+import { blankOf, coverOf, isCutAsItLies } from '../design';
+import type { Middle } from '../shareout';
+import type { SharingPage } from './shareJobFor';
+
+/**
+ * The middles that pages will hide, worth the knife: of layers that lie straight and are cut as they lie.
+ * @param hold ticks of a layer that stay under what covers it
+ */
+export const middlesOf = (pages: readonly SharingPage[], hold: number): Middle[] =>
+  pages.flatMap(({ page, layout }) =>
+    coverOf(layout, hold).flatMap(({ id, window }): Middle[] => {
+      const layer = layout.layers.find((one) => one.id === id);
+      if (!window || !layer || layer.slot === null || layer.turn !== 0) return [];
+      if (!isCutAsItLies(layer) || !isWorthTheKnife(window)) return [];
+      const at = { ...window, x: window.x - layer.x, y: window.y - layer.y };
+      return [{ page: page.id, slot: wantedKey(page.id, layer.slot, blankOf(layer)), at }];
+    }),
+  );
