@@ -1,8 +1,7 @@
 import { useTheme } from 'styled-components';
 import type { WindowStep } from '../../../core/cutlist';
-import { formatSize, toInches, type MeasureSystem } from '../../../core/length';
-import { useFill } from '../../ui/facesInSight';
-import { Ruler } from '../../ui/Ruler';
+import { formatSize, type MeasureSystem } from '../../../core/length';
+import { inInches, PartOnMat } from './PartOnMat';
 
 export interface WindowDrawingProps {
   step: WindowStep;
@@ -10,38 +9,21 @@ export interface WindowDrawingProps {
   system: MeasureSystem;
 }
 
-const MOST_WIDE = 310;
-const MOST_HIGH = 400;
-
-/** The piece on the mat, to scale, with the middle that is cut out of it. */
+/** The piece on the mat, with the middle that is cut out of it. */
 export function WindowDrawing({ step: { part, middle }, face, system }: WindowDrawingProps) {
-  const fill = useFill(face);
   const theme = useTheme();
-  const [w, h] = [toInches(part.w), toInches(part.h)];
-  const scale = Math.min(MOST_WIDE / w, MOST_HIGH / h, 60);
+  const label = `${formatSize(middle, system)} out of ${formatSize(part, system)}`;
   return (
-    <figure style={{ margin: 0 }}>
-      <Ruler length={part.w} scale={scale} axis="x" system={system} />
-      <svg
-        width={w * scale}
-        height={h * scale}
-        viewBox={`0 0 ${w} ${h}`}
-        style={{ overflow: 'visible', marginTop: 14 }}
-        role="img"
-        aria-label={`${formatSize(middle, system)} out of ${formatSize(part, system)}`}
-      >
-        <rect width={w} height={h} fill={fill} stroke={theme.woodInk} strokeWidth={1 / scale} />
+    <PartOnMat part={part} face={face} label={label} system={system}>
+      {(dot) => (
         <rect
-          x={toInches(middle.x - part.x)}
-          y={toInches(middle.y - part.y)}
-          width={toInches(middle.w)}
-          height={toInches(middle.h)}
+          {...inInches({ ...middle, x: middle.x - part.x, y: middle.y - part.y })}
           fill={theme.ground}
           fillOpacity={0.55}
           stroke={theme.beet}
-          strokeWidth={4 / scale}
+          strokeWidth={4 * dot}
         />
-      </svg>
-    </figure>
+      )}
+    </PartOnMat>
   );
 }
