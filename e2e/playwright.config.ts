@@ -19,6 +19,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
+    // A press that never lands ends its test long before the test's own time, so that it is tried once more.
+    actionTimeout: 60_000,
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

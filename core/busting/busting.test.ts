@@ -77,6 +77,7 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   faces,
   waiting,
   longestCut: null,
+  punches: [],
   mat: inches(1 / 8),
   formats: [
     { w: inches(12), h: inches(12), spread: false },

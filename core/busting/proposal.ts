@@ -1,8 +1,7 @@
-import type { CutPlan } from '../cutting';
 import type { Shelf } from '../stock';
 import type { Size } from '../geometry';
-import type { WantedPiece } from '../cutlist';
-import type { Face, PageFormat, PagePhoto, Photo } from '../things';
+import type { PurposedPlan, WantedPiece } from '../cutlist';
+import type { Face, PageFormat, PagePhoto, Photo, Punch } from '../things';
 
 export interface BustingInput {
   readonly shelf: Shelf;
@@ -11,6 +10,8 @@ export interface BustingInput {
   readonly waiting: readonly Photo[];
   readonly formats: readonly PageFormat[];
   readonly mat: number;
+  /** Punches that she has. */
+  readonly punches: readonly Punch[];
   /** The longest cut her trimmer makes, ticks; null: no limit. */
   readonly longestCut: number | null;
 }
@@ -34,6 +35,6 @@ export interface Proposal {
   /** Layers that take the sizes of leftovers. */
   readonly sizes: Readonly<Record<string, Size>>;
   readonly list: readonly WantedPiece[];
-  readonly plan: CutPlan;
+  readonly plan: PurposedPlan;
   readonly why: readonly Reason[];
 }

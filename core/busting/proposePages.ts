@@ -1,8 +1,8 @@
 import { affinity, type ColourShare } from '../colour';
-import { planCuts, type CutPlan, type CutStock } from '../cutting';
+import { planCuts, type CutStock } from '../cutting';
 import { inches } from '../length';
 import { bentToLeftovers, choosePapers } from '../papers';
-import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
+import { cutJobFor, cutListOf, punchable, punchInstead, purposed, shapedPieces, type PurposedPlan } from '../cutlist';
 import { DESIGNS, layOut, resized, type Design, type Layout } from '../design';
 import { monthNumber, type Face, type PageFormat, type PagePhoto, type Photo } from '../things';
 import { leftoversOf, type Leftover } from './leftovers';
@@ -50,7 +50,7 @@ function favourAge(leftovers: readonly Leftover[]): (face: Face) => number {
 function reasons(
   input: BustingInput,
   leftovers: readonly Leftover[],
-  plan: CutPlan,
+  plan: PurposedPlan,
   colours: readonly ColourShare[],
   papers: Proposal['papers'],
 ): Reason[] {
@@ -73,22 +73,18 @@ function reasons(
   ];
 }
 
-const planned = (
-  list: readonly WantedPiece[],
-  stock: readonly CutStock[],
-  { longestCut }: Pick<BustingInput, 'longestCut'>,
-): CutPlan => planCuts(cutJobFor(list, stock, longestCut), WORK);
-
-/** The cuts of a design bent to leftovers, where all of it can be cut and no more sheets are opened. */
-function bentPlan(
+/** The cut list of a page, and its cuts, with what her punches make punched. */
+function planned(
   layout: Layout,
   papers: Proposal['papers'],
   stock: readonly CutStock[],
-  input: BustingInput,
-): Pick<Proposal, 'list' | 'plan'> | null {
-  const list = cutListOf(layout, { id: '', papers });
-  const plan = planned(list, stock, input);
-  return plan.notCut.length === 0 ? { list, plan } : null;
+  { longestCut, punches }: BustingInput,
+): Pick<Proposal, 'list' | 'plan'> {
+  const page = { id: '', papers };
+  const list = cutListOf(layout, page);
+  const squares = purposed(planCuts(cutJobFor(list, stock, longestCut), WORK), list);
+  const made = punchable(shapedPieces(layout, page), punches);
+  return { list, plan: punchInstead(squares, { punches: made, list, stock, longestCut }) };
 }
 
 function propose(
@@ -112,22 +108,20 @@ function propose(
       avoid,
       favour: favourAge(leftovers),
     });
-    const list = cutListOf(layout.value, { id: '', papers });
+    const asDesigned = planned(layout.value, papers, stock, input);
+    const { list } = asDesigned;
     if (list.some(({ face }) => face === null)) return null;
-    const asDesigned = planned(list, stock, input);
-    const missing = asDesigned.notCut[0];
+    const missing = asDesigned.plan.notCut[0];
     if (!missing) {
       const sizes = bentToLeftovers(layout.value, papers, stock);
-      const bent = bentPlan(resized(layout.value, sizes), papers, stock, input);
-      const isBent =
-        bent !== null &&
-        bent.plan.stats.fresh <= asDesigned.stats.fresh &&
-        bent.plan.stats.cuts < asDesigned.stats.cuts;
-      const taken = isBent ? { sizes, ...bent } : { sizes: {}, list, plan: asDesigned };
+      const bent = planned(resized(layout.value, sizes), papers, stock, input);
+      const [was, now] = [asDesigned.plan.stats, bent.plan.stats];
+      const isBent = bent.plan.notCut.length === 0 && now.fresh <= was.fresh && now.cuts < was.cuts;
+      const taken = isBent ? { sizes, ...bent } : { sizes: {}, ...asDesigned };
       const id = [design.id, format.w, format.h, format.spread, ...photos.map(({ photo }) => photo ?? 'kept')].join(
         '|',
       );
-      const saved = { layers: Object.keys(sizes).length, cuts: asDesigned.stats.cuts - taken.plan.stats.cuts };
+      const saved = { layers: Object.keys(sizes).length, cuts: was.cuts - taken.plan.stats.cuts };
       return {
         id,
         design: design.id,

@@ -32,13 +32,13 @@ function servedBy(layer: PageLayer, stock: CutStock, lying: Size): Bent[] {
   return [{ ...size, ...own, cuts: length === asked ? 0 : 1 }];
 }
 
-/** So many alike make a row or a grid, which lives by their being alike. */
-const ROW = 3;
-
+/** Pieces alike make a pair, a row or a grid, which lives by their being alike. */
 const isOfRow = (layer: PageLayer, { layers }: Layout): boolean =>
   layer.turn === 0 &&
-  layers.filter(({ role, turn, w, h }) => role === layer.role && turn === 0 && w === layer.w && h === layer.h).length >=
-    ROW;
+  layers.some(
+    (other) =>
+      other !== layer && other.role === layer.role && other.turn === 0 && other.w === layer.w && other.h === layer.h,
+  );
 
 /**
  * Sizes for layers that leftovers of their papers have already: fewest cuts, then the smallest leftover, the largest

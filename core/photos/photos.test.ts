@@ -162,7 +162,7 @@ describe('pages of a story', () => {
         const { pages } = pagesOfStory(eight, format, mat, 1);
         expect(pages.length).toBeLessThanOrEqual(fewest(eight));
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
   test('a photo larger than the page is told', () => {

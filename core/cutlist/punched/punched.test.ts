@@ -156,7 +156,7 @@ describe('any papers and any circles', () => {
         expect(piecesFor(ledger, 'plan').filter(({ where }) => where === 'claimed')).toEqual([]);
         expect(stock).toHaveLength(papers.length);
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     ));
 
   test('with a page taken off, the other keeps all of its circles, and nothing else', () =>

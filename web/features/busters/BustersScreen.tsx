@@ -5,6 +5,7 @@ import type { BustingInput, Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
 import { designOf, pageLayout } from '../../../core/design';
 import { shelfOf } from '../../../core/making';
+import { ownPunches } from '../../../core/stock';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
@@ -23,7 +24,7 @@ import { startPage } from '../../data/begin';
 /** Busters: pages that can really be made from what is left. */
 export function BustersScreen() {
   const bench = useBench((b) => b);
-  const { mat, longestCut } = useSettings();
+  const { mat, longestCut, isPunching, punchReach } = useSettings();
   const [found, setFound] = useState<{ proposals: readonly Proposal[]; done: number | null }>({
     proposals: [],
     done: 0,
@@ -39,8 +40,9 @@ export function BustersScreen() {
       formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
       mat,
       longestCut,
+      punches: isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [],
     };
-  }, [bench, mat, longestCut]);
+  }, [bench, mat, longestCut, isPunching, punchReach]);
   useEffect(() => {
     let isLatest = true;
     void proposeInWorker(input, ({ proposals, done }) => {
