@@ -1,9 +1,8 @@
-import { countWords } from '../../ui/countWords';
-import { useEffect, useRef } from 'react';
+import { useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { faceUp } from '../../../core/cutting';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
+import { formatSize } from '../../../core/length';
 import { openListOf, type CutOrder, type Step, type StepPart } from '../../../core/cutlist';
 import { heldIn } from '../../../core/heldIn';
 import { nth } from '../../../core/nth';
@@ -13,7 +12,7 @@ import { useSettings } from '../../data/settings';
 import { Button, Key } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Row, Screen, Soft } from '../../ui/Screen';
-import { mono, inSmallWindow } from '../../ui/theme';
+import { inSmallWindow } from '../../ui/theme';
 import { useKeys } from '../../ui/useKeys';
 import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
@@ -21,8 +20,9 @@ import { PlanSheet, WastePattern } from '../../ui/PlanSheet';
 import { CutNow } from './CutNow';
 import { PunchDrawing } from './PunchDrawing';
 import { PunchNow } from './PunchNow';
-import { punchWords } from '../../parts/punchWords';
 import { StepDrawing } from './StepDrawing';
+import { leftWords, nextWords } from './stepWords';
+import { Tape } from './Tape';
 import { WindowDrawing } from './WindowDrawing';
 import { WindowNow } from './WindowNow';
 import { usePieceName } from '../../parts/pieceName';
@@ -55,27 +55,6 @@ const CARE: Record<Step['kind'], string> = {
   punch: 'Fingers clear of the punch; small parts away from small children and pets.',
   window: 'Craft knife along a metal ruler, away from the hand, fresh blade; cap it after.',
 };
-
-function tapeWords(step: Step, system: MeasureSystem): string {
-  if (step.kind === 'window') return '▣';
-  return step.kind === 'cut' ? formatLength(step.setting, system).replace('″', '') : `${step.pieces.length} ●`;
-}
-
-/** What is still to do: cuts, and shapes to punch. */
-function leftWords(steps: readonly Step[]): string {
-  const cuts = steps.filter(({ kind }) => kind !== 'punch').length;
-  const shapes = steps.reduce((sum, step) => sum + (step.kind === 'punch' ? step.pieces.length : 0), 0);
-  if (shapes === 0) return countWords(cuts, 'cut');
-  const punched = countWords(shapes, 'shape to punch', 'shapes to punch');
-  return cuts === 0 ? punched : `${countWords(cuts, 'cut')} and ${punched}`;
-}
-
-function nextWords(next: Step, now: Step, system: MeasureSystem): string {
-  if (next.kind === 'punch') return punchWords(next, system);
-  if (next.kind === 'window') return 'a middle is cut out';
-  const isSame = now.kind === 'cut' && now.setting === next.setting;
-  return `${formatLength(next.setting, system)}${isSame ? ', the same setting' : ''}`;
-}
 
 /** One cut at a time, in type that is read from a yard away. */
 export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBenchProps) {
@@ -129,10 +108,6 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
     },
     'cut-back': back,
   });
-  const now = useRef<HTMLLIElement>(null);
-  useEffect(() => {
-    now.current?.scrollIntoView({ inline: 'center', block: 'nearest' });
-  }, [at]);
   const next = steps[at + 1];
   const isNewSheet = at === 0 || steps[at - 1]?.sheet !== step.sheet;
   const isUntouched = whole.where === 'claimed';
@@ -159,19 +134,7 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
       }
     >
       <WastePattern />
-      <Tape aria-label="All cuts">
-        {steps.map((s, i) => (
-          <li
-            key={i}
-            ref={i === at ? now : undefined}
-            aria-current={i === at ? 'step' : undefined}
-            data-done={i < at || undefined}
-            data-first={(i > 0 && steps[i - 1]?.sheet !== s.sheet) || undefined}
-          >
-            {i < at ? '✓' : tapeWords(s, system)}
-          </li>
-        ))}
-      </Tape>
+      <Tape steps={steps} at={at} system={system} />
       <Bench>
         {step.kind === 'cut' && (
           <StepDrawing
@@ -264,33 +227,6 @@ export function CutBench({ page, sheets, steps, at, others, onPlanMore }: CutBen
   );
 }
 
-const Tape = styled.ol`
-  display: flex;
-  overflow-x: auto;
-  flex: none;
-  border: 1.5px solid ${({ theme }) => theme.line};
-  background: ${({ theme }) => theme.wood};
-  color: ${({ theme }) => theme.woodInk};
-  li {
-    flex: 1 0 64px;
-    text-align: center;
-    padding: 5px 4px;
-    font: 500 15px ${mono};
-    border-right: 1px solid ${({ theme }) => theme.line};
-    white-space: nowrap;
-  }
-  li[data-first] {
-    border-left: 4px solid ${({ theme }) => theme.woodInk};
-  }
-  li[data-done] {
-    color: ${({ theme }) => theme.pond};
-    font-weight: 800;
-  }
-  li[aria-current] {
-    background: ${({ theme }) => theme.beet};
-    color: ${({ theme }) => theme.onBeet};
-  }
-`;
 const Bench = styled.div`
   flex: 1;
   min-height: 0;
