@@ -74,6 +74,8 @@ class Pruning {
     const piece = this.pieceOf.get(part);
     // Of a piece that is neither there nor wanted nothing can be cut out.
     if (piece) return this.isStillWanted(piece) || (this.stateOf(part) !== undefined && this.isOpened(part));
+    // Its page may have been taken off the plan since the middle was cut out of it.
+    if (this.stateOf(part) !== undefined && this.isOpened(part)) return true;
     const isPunched = this.punchedFrom.get(part)?.some((one) => this.isStillWanted(one)) ?? false;
     return isPunched || (this.cutOf.get(part)?.gives.some((given) => this.isNeeded(given)) ?? false);
   }
@@ -103,7 +105,8 @@ class Pruning {
     } else if (piece && (state || this.isWanted(piece))) {
       this.pieces.push(piece);
       this.open(part);
-    } else if (state?.where === 'claimed' && (cut || punched || this.middles.has(part))) this.free.push(state.id);
+    } else if (state && this.windowsIn.has(part)) this.open(part);
+    else if (state?.where === 'claimed' && (cut || punched || this.middles.has(part))) this.free.push(state.id);
     else this.leave(part);
   }
 

@@ -540,6 +540,22 @@ describe('whatever is done, in any order', () => {
     ));
 });
 
+test('a middle that is out of its piece stays in sight when the page that hid it is given back', () => {
+  const begin = (a: number): [string, number, number] => ['begin', a, 0];
+  tell(
+    [
+      ...[0, 17].map(begin),
+      ['planMiddle', 21, 0],
+      ...[0, 0, 6, 3].map((b): [string, number, number] => ['cut', 0, b]),
+      ...[0, 0].map(begin),
+      ['release', 1, 0],
+      ...Array.from({ length: 6 }, () => begin(0)),
+      ['mishap', 0, 0],
+    ],
+    holds,
+  );
+});
+
 test('all that is out is counted', () => {
   const world = tell([
     ['begin', 0, 1],
