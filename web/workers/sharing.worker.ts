@@ -16,7 +16,10 @@ const { drive, stop } = makeDriver();
 
 const api = {
   hello,
-  /** Shares stock out, on middles too where that makes more pages; better share-outs are told as they come. @param work judgements allowed */
+  /**
+   * Shares stock out, on middles too where that makes more pages; better share-outs are told as they come.
+   * @param work judgements allowed
+   */
   async share(
     job: ShareJob,
     middles: readonly Middle[],

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import type { PlanPiece } from '../../../core/things';
 import { pageCosts, type ShareMode } from '../../../core/shareout';
 import type { Punching } from '../../../core/cutlist';
-import { sheetsOfShare } from '../../../core/sharing';
+import { pagesFromMiddles, sheetsOfShare } from '../../../core/sharing';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';
@@ -33,7 +33,6 @@ import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { ownPunches } from '../../../core/stock';
 import { punchedShare, punchingOf } from './punchedShare';
-import { pagesFromMiddles } from './fromMiddles';
 import { countWords } from '../../ui/countWords';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [

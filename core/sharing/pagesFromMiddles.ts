@@ -1,5 +1,5 @@
-import { partsUnder } from '../../../core/cutlist';
-import type { SharePlan } from '../../../core/shareout';
+import { partsUnder } from '../cutlist';
+import type { SharePlan } from '../shareout';
 
 /** How many pages of a share-out have pieces that are cut from the hidden middles of others. */
 export function pagesFromMiddles(plan: SharePlan | null): number {
