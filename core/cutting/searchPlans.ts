@@ -5,9 +5,10 @@ import { better, compare, held, type Held } from './parts/held';
 import { beginWith } from './constructions/beginWith';
 import { filledUp, planWith } from './constructions/planWith';
 import { Joins, JOINS } from './proofs/joins';
-import { perfectSheets } from './constructions/perfectSheets';
+import { perfectSheets, type Filled } from './constructions/perfectSheets';
 import { readProblem, type Problem } from './problem/problem';
 import { prove, type Proof } from './proofs/prove';
+import { slabBySlab } from './constructions/slabBySlab';
 import { firstPlan, type Random } from './constructions/fill';
 import { rebuild } from './moves/rebuild';
 import { withoutOneFresh } from './moves/squeeze';
@@ -32,7 +33,7 @@ const FIRST_PLANS = 12;
 const WARM_UP = 60_000;
 /** Shares of all work that the exact searches may take. */
 const PROOF_SHARE = 3 / 4;
-const PERFECT_SHARE = 3 / 5;
+const PERFECT_SHARE = 1;
 const ANEW_SHARE = 1 / 10;
 
 /** After so many rounds a plan without one of the fresh sheets is sought. */
@@ -82,7 +83,28 @@ function isTight(problem: Problem, { fresh }: Bounds, withOptional: boolean): bo
   return wanted >= tight * room && (!withOptional || wanted <= room);
 }
 
-/** Several sheets: those that can be filled without waste. */
+/** The one sheet that the pieces fill from edge to edge, put together slab by slab; null where it is not so. */
+function oneSheetFilled(
+  problem: Problem,
+  random: Random,
+  spend: (joins: number) => boolean,
+  withOptional: boolean,
+): Filled[] | null {
+  const left = problem.items.map(({ optional, count }) => (optional && !withOptional ? 0 : count));
+  const area = left.reduce((sum, n, i) => sum + n * problem.items[i]!.w * problem.items[i]!.h, 0);
+  const kind = problem.kinds.findIndex(
+    ({ w, h, holes }, k) =>
+      w * h === area &&
+      holes.length === 0 &&
+      Math.max(w, h) <= problem.longestCut &&
+      left.every((n, i) => n === 0 || problem.servings[k]![i] !== null),
+  );
+  if (kind < 0) return null;
+  const build = slabBySlab(problem, kind, left, random, spend);
+  return build ? [{ kind, build }] : [];
+}
+
+/** Sheets that can be filled without waste. */
 function fillPerfectly(
   problem: Problem,
   random: Random,
@@ -90,7 +112,9 @@ function fillPerfectly(
   spend: (work: number) => void,
   withOptional: boolean,
 ): Held | null {
-  const filled = perfectSheets(problem, random, joins.spend, withOptional);
+  const filled =
+    oneSheetFilled(problem, random, joins.spend, withOptional) ??
+    perfectSheets(problem, random, joins.spend, withOptional);
   spend(joins.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
 }
@@ -146,13 +170,13 @@ export function* searchPlans(
     quiet++;
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
       const most = Math.min(work, WORK) * JOINS;
-      proof = prove(problem, best, new Joins(most * PROOF_SHARE, isOver), spend);
       // Where all that is optional has room too, it is cut like the rest.
       const withOptional = problem.items.some(({ optional }) => optional) && isTight(problem, bounds(), true);
       const filled =
         withOptional || isTight(problem, bounds(), false)
           ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE, isOver), spend, withOptional)
           : null;
+      proof = prove(problem, better(best, filled ?? best), new Joins(most * PROOF_SHARE, isOver), spend);
       const anew = eachSheetAnew(
         problem,
         better(best, proof.plan ?? best),

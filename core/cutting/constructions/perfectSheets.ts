@@ -1,112 +1,15 @@
-import { clash, fitsCounts, gapBuild, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
-import { Heap } from '../proofs/heap';
+import type { Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
+import { buildsWithoutWaste, KINDS_PER_JOIN, MOST_BUILDS } from './withoutWaste';
 
-/** Builds without waste made for one kind of sheet at a time, and ways to fill it that are kept. */
-const MOST_BUILDS = 24_000;
+/** Ways to fill a kind of sheet that are kept. */
 const MOST_FILLS = 1_500;
-/** Kinds of pieces that are counted in the time of one join. */
-const PER_JOIN = 6;
 /** Steps of one search for fills that together take every piece. */
 const MOST_STEPS = 60_000;
 
 export interface Filled {
   readonly kind: number;
   readonly build: Build;
-}
-
-/** Builds by the length of the edge at which they may be joined along an axis. */
-class Edges {
-  /** Those that are a row along this axis already, and the others. */
-  private readonly rows = new Map<number, Build[]>();
-  private readonly others = new Map<number, Build[]>();
-
-  constructor(private readonly axis: 'x' | 'y') {}
-
-  private edge({ w, h }: Build): number {
-    return this.axis === 'x' ? h : w;
-  }
-
-  add(build: Build): void {
-    const index = isRow(build, this.axis) ? this.rows : this.others;
-    const list = index.get(this.edge(build));
-    if (list) list.push(build);
-    else index.set(this.edge(build), [build]);
-  }
-
-  /**
-   * What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried.
-   */
-  meeting(build: Build): Build[] {
-    const others = this.others.get(this.edge(build)) ?? [];
-    return isRow(build, this.axis) ? [...others] : [...others, ...(this.rows.get(this.edge(build)) ?? [])];
-  }
-}
-
-/**
- * Ways to fill a whole sheet of a kind without any waste: only builds whose edges meet exactly are joined (P. Y. Wang,
- * "Two algorithms for constrained two-dimensional cutting stock problems", Operations Research 31, 1983, with no waste
- * allowed). A gap is a piece that may be had once and must come to lie where it is.
- */
-function fillsOf(
-  problem: Problem,
-  kind: number,
-  left: readonly number[],
-  random: () => number,
-  spend: (joins: number) => boolean,
-): Filled[] {
-  const { w: W, h: H, holes } = problem.kinds[kind]!;
-  const hole = holes[0] ?? null;
-  const singles = singlesOf(left);
-  const fills: Filled[] = [];
-  const beside = new Edges('x');
-  const upon = new Edges('y');
-  const seen = new Set<string>();
-  // The largest are taken up first: they are rare, and the nearest to a whole sheet.
-  const open = new Heap<{ build: Build; rank: number }>((a, b) => a.rank > b.rank);
-  const take = (build: Build): void => {
-    // Every build counts each kind of piece.
-    spend(left.length / PER_JOIN);
-    const { gap } = build;
-    const key = `${build.w}x${build.h}:${build.counts.join()}${gap ? `:${gap.x},${gap.y}` : ''}`;
-    if (seen.has(key)) return;
-    seen.add(key);
-    if (build.w === W && build.h === H) {
-      if (gap !== null || hole === null) fills.push({ kind, build });
-      return;
-    }
-    beside.add(build);
-    upon.add(build);
-    open.push({ build, rank: build.w * build.h * (0.6 + 0.4 * random()) });
-  };
-  /** Whether the gap can still come to lie where it is. */
-  const mayLie = ({ w, h, gap }: Build): boolean =>
-    !gap || !hole || (gap.x <= hole.x && gap.y <= hole.y && w - gap.x <= W - hole.x && h - gap.y <= H - hole.y);
-  const join = (axis: 'x' | 'y', build: Build, other: Build): void => {
-    if (build.gap && other.gap) return;
-    const both = joinBuilds(axis, build, other);
-    if (mayLie(both)) take(both);
-    // Beside a gap it is not the same on which side another lies.
-    if (!both.gap) return;
-    const around = joinBuilds(axis, other, build);
-    if (mayLie(around)) take(around);
-  };
-  pieceBuilds(problem, kind, left).forEach(take);
-  if (hole) take(gapBuild(problem, hole));
-  for (let next = open.pop(); next && seen.size < MOST_BUILDS && fills.length < MOST_FILLS; next = open.pop()) {
-    const { build } = next;
-    const sameHeight = beside.meeting(build);
-    const sameWidth = upon.meeting(build);
-    // Most pairs are told apart at a glance.
-    if (!spend((sameHeight.length + sameWidth.length) / 6)) break;
-    for (const other of sameHeight)
-      if (build.w + other.w <= W && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        join('x', build, other);
-    for (const other of sameWidth)
-      if (build.h + other.h <= H && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        join('y', build, other);
-  }
-  return fills;
 }
 
 /** The largest piece of a fill, squared: fills of large pieces go first, small ones are easier to place later. */
@@ -164,7 +67,11 @@ class Filling {
     const room = this.left.reduce((sum, n, i) => sum + n * items[i]!.w * items[i]!.h, 0);
     const found = kinds.flatMap(({ holes, w, h, solid }, kind) =>
       this.isFree(kind) && holes.length <= 1 && Math.max(w, h) <= longestCut && solid > 0 && solid <= room
-        ? fillsOf(this.problem, kind, this.left, this.random, this.spend)
+        ? buildsWithoutWaste(this.problem, kind, this.left, this.random, this.spend, {
+            region: { w, h },
+            builds: MOST_BUILDS,
+            enough: (fills) => fills.length >= MOST_FILLS,
+          }).fills.map((build) => ({ kind, build }))
         : [],
     );
     return found.sort((a, b) => weight(this.problem, b) - weight(this.problem, a));
@@ -174,7 +81,7 @@ class Filling {
   private cover(fills: readonly Filled[], done: readonly Filled[], steps: { left: number }): boolean {
     if (done.length > this.best.length) this.best = [...done];
     if (this.left.every((n) => n === 0)) return true;
-    if (steps.left-- < 0 || !this.spend(1 + fills.length * (1 + this.left.length / PER_JOIN))) return false;
+    if (steps.left-- < 0 || !this.spend(1 + fills.length * (1 + this.left.length / KINDS_PER_JOIN))) return false;
     const able = fills.filter(
       ({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= this.left[i]!),
     );

@@ -315,6 +315,8 @@ test.each([
   [3, 8, 48, 4],
   [3, 9, 48, 5],
   [4, 8, 48, 6],
+  [1, 60, 60, 8],
+  [1, 73, 75, 9],
 ])('%d sheets cut into %d pieces each (side %d) are filled again without waste', (count, pieces, side, seed) => {
   const job = dissection(count, pieces, side, seed);
   const plan = planCuts(job);

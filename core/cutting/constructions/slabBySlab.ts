@@ -1,0 +1,72 @@
+import type { Size } from '../../geometry';
+import { joinBuilds, type Build } from '../parts/build';
+import type { Problem } from '../problem/problem';
+import { buildsWithoutWaste, MOST_BUILDS } from './withoutWaste';
+
+/** Pieces, counted each, that a search for builds puts together to the last one. */
+const FEW = 26;
+/** Builds made, and slabs found, before one of them is settled. */
+const BUILDS_FOR_A_SLAB = 2_000;
+const SLABS_TO_DRAW_FROM = 50;
+/** Of the slabs found, those with the largest pieces: one in so many is drawn from. */
+const BEST = 8;
+
+const sum = (counts: readonly number[]): number => counts.reduce((all, n) => all + n, 0);
+
+/** How large its pieces are, those of large ones the most: what is hard to place goes first. */
+const largeness = ({ items }: Problem, { w, h, counts }: Build): number =>
+  counts.reduce((all, n, i) => all + n * (items[i]!.w * items[i]!.h) ** 2, 0) / (w * h);
+
+/** One try from a whole sheet down: slabs drawn by lot, then all that is left at once; null where that ends short. */
+function oneTry(
+  problem: Problem,
+  kind: number,
+  left: readonly number[],
+  region: Size,
+  random: () => number,
+  spend: (joins: number) => boolean,
+): Build | null {
+  const pieces = sum(left);
+  const isFew = pieces <= FEW;
+  const takesAll = ({ counts }: Build): boolean => sum(counts) === pieces;
+  const { fills, slabs } = buildsWithoutWaste(problem, kind, left, random, spend, {
+    region,
+    builds: isFew ? MOST_BUILDS : BUILDS_FOR_A_SLAB,
+    enough: (whole, across) => whole.some(takesAll) || (!isFew && across.length >= SLABS_TO_DRAW_FROM),
+  });
+  const all = fills.find(takesAll);
+  if (all || isFew || slabs.length === 0 || !spend(1)) return all ?? null;
+  const ordered = slabs.map((slab) => ({ slab, by: largeness(problem, slab) })).sort((a, b) => b.by - a.by);
+  const { slab } = ordered[Math.floor(random() * Math.ceil(ordered.length / BEST))]!;
+  const axis = slab.w === region.w ? 'y' : 'x';
+  const beyond = axis === 'y' ? { ...region, h: region.h - slab.h } : { ...region, w: region.w - slab.w };
+  const rest = oneTry(
+    problem,
+    kind,
+    left.map((n, i) => n - slab.counts[i]!),
+    beyond,
+    random,
+    spend,
+  );
+  return rest && joinBuilds(axis, slab, rest);
+}
+
+/**
+ * Fills one sheet with pieces that are as large together as it is, many of them: a slab right across it is settled,
+ * one of large pieces, and another across what is left, until the few pieces over are put together to the last one
+ * ({@link buildsWithoutWaste}). Where that ends short, other slabs are drawn.
+ * @param left of each item what is to lie on it; their areas add up to that of the sheet, which has no gap
+ * @param spend counts joins; false: the work allowed is done
+ */
+export function slabBySlab(
+  problem: Problem,
+  kind: number,
+  left: readonly number[],
+  random: () => number,
+  spend: (joins: number) => boolean,
+): Build | null {
+  const { w, h } = problem.kinds[kind]!;
+  let filled: Build | null = null;
+  while (!filled && spend(1)) filled = oneTry(problem, kind, left, { w, h }, random, spend);
+  return filled;
+}
