@@ -197,9 +197,9 @@ export function* searchPlans(
       }
     }
     const tried = rebuild(problem, current.state, random, spend);
-    const next = held(problem, copies <= FEW ? recut(problem, tried) : tried);
+    const next = held(problem, copies <= FEW ? recut(problem, tried, isOver) : tried);
     if (compare(next, best) > 0) {
-      best = current = better(next, held(problem, recut(problem, next.state)));
+      best = current = better(next, held(problem, recut(problem, next.state, isOver)));
       quiet = 0;
     } else if (
       compare(next, current) >= 0 ||
@@ -211,7 +211,7 @@ export function* searchPlans(
     reported = spent;
     yield { plan: write(), done: Math.min(1, spent / work) };
   }
-  best = better(best, held(problem, recut(problem, best.state)));
+  best = better(best, held(problem, recut(problem, best.state, isOver)));
   const plan = write();
   yield { plan, done: 1 };
   return plan;

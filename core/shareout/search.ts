@@ -2,7 +2,7 @@ import { area } from '../geometry';
 import { seededRandom } from '../random';
 import { readAssignment, writeProgram, type Assignment, type Known, type Question } from './program';
 import { Dealer } from './dealing/dealer';
-import { compareSettled, cutBetter, settle, settleDealt, worthOf, type Settled } from './settle';
+import { compareSettled, cutBetter, settle, settleDealt, settleNone, worthOf, type Settled } from './settle';
 import { choicesOf, readTable, type Table } from './table';
 import { leaning } from './taste';
 import type { Solved } from '../program';
@@ -86,11 +86,7 @@ export class Search {
   ) {
     const table = readTable(job);
     this.table = table;
-    // A page that wants nothing is made.
-    const none = job.pages.map((page): Assignment[number] =>
-      page.slots.length === 0 && page.atLeast === 0 ? [] : null,
-    );
-    this.best = settle(table, none, 1, this.effort).settled;
+    this.best = settleNone(table, this.effort);
     this.worthBound = worthByArea(table);
     this.size = sizeOf(table);
     this.lean = leaning(table);
@@ -165,7 +161,7 @@ export class Search {
     else if (this.known.length < MOST_KNOWN && first.notCut.length === 0)
       this.known.push({ assignment, fresh: first.stats.bound.fresh });
     for (const { id } of first.notCut) this.swollen.set(id, Math.min(1.6, (this.swollen.get(id) ?? 1) + 0.04));
-    if (compareSettled(settled, this.best) <= 0) return false;
+    if (!settled || compareSettled(settled, this.best) <= 0) return false;
     this.best = settled;
     return true;
   }

@@ -64,8 +64,11 @@ function settled(
 export interface Attempt {
   /** The plan of everything asked for. */
   readonly first: CutPlan;
-  /** What is left once pages whose pieces are not all cut are given up, one after another. */
-  readonly settled: Settled;
+  /**
+   * What is left once pages whose pieces are not all cut are given up, one after another; null: the search was over
+   * before.
+   */
+  readonly settled: Settled | null;
 }
 
 /**
@@ -102,6 +105,14 @@ function planFor(
   }
   spend(most * work * PER_JUDGEMENT + START * job.pieces.length);
   return plan!;
+}
+
+/** Nothing made but the pages that want nothing. */
+export function settleNone(table: Table, effort: Effort): Settled {
+  const none = table.job.pages.map((page): Assignment[number] =>
+    page.slots.length === 0 && page.atLeast === 0 ? [] : null,
+  );
+  return settled(table, none, planFor(cutJobOf(table, none), 1, effort));
 }
 
 /** The cuts of what was dealt, as they are. */
@@ -142,11 +153,7 @@ export function settle(table: Table, assignment: Assignment, work: number, effor
       const [p, s] = slotOf(id);
       lacking.set(p, (lacking.get(p) ?? 0) + area(table.job.pages[p]!.slots[s]!));
     }
-    if (effort.isOver()) {
-      // No time to plan anew page by page: all that lack something are given up at once.
-      for (const p of lacking.keys()) now[p] = null;
-      continue;
-    }
+    if (effort.isOver()) return { first, settled: null };
     const burden = (p: number): number => lacking.get(p)! / (1e-9 + table.job.pages[p]!.worth);
     const worst = [...lacking.keys()].reduce((a, b) => (burden(b) > burden(a) ? b : a));
     now[worst] = null;

@@ -154,8 +154,11 @@ function recutSheet(problem: Problem, sheet: Sheet): Sheet {
   return tree ? makeSheet(problem, sheet.kind, tree) : sheet;
 }
 
-/** A plan with every sheet cut anew as well as it can be; the pieces stay on their sheets. */
-export const recut = (problem: Problem, state: State): State => ({
+/**
+ * A plan with every sheet cut anew as well as it can be; the pieces stay on their sheets.
+ * @param isOver asked before each: whether the others are to stay as they are
+ */
+export const recut = (problem: Problem, state: State, isOver: () => boolean): State => ({
   ...state,
-  sheets: state.sheets.map((sheet) => recutSheet(problem, sheet)),
+  sheets: state.sheets.map((sheet) => (isOver() ? sheet : recutSheet(problem, sheet))),
 });
