@@ -93,6 +93,7 @@ export async function cutAll(page: Page, press: () => Promise<void>): Promise<vo
 /** The figures of the wrap-up's row of all paper: what came, what was corrected, and what became of it. */
 export async function paperFigures(page: Page): Promise<{ came: number; corrected: number; became: number }> {
   await goTo(page, 'Wrap-up');
+  await page.getByText('The account', { exact: true }).click();
   const row = page.getByRole('row').filter({ hasText: 'All paper' }).first();
   await expect(row).toBeVisible();
   const texts = await row.getByRole('cell').allTextContents();

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 import { seededRandom } from '../random';
 import { boundsOf, type Bounds } from './proofs/bounds';
 import { eachSheetAnew } from './moves/eachSheetAnew';
@@ -91,13 +92,13 @@ function oneSheetFilled(
   withOptional: boolean,
 ): Filled[] | null {
   const left = problem.items.map(({ optional, count }) => (optional && !withOptional ? 0 : count));
-  const area = left.reduce((sum, n, i) => sum + n * problem.items[i]!.w * problem.items[i]!.h, 0);
+  const area = problem.items.reduce((sum, { w, h }, i) => sum + nth(left, i) * w * h, 0);
   const kind = problem.kinds.findIndex(
     ({ w, h, holes }, k) =>
       w * h === area &&
       holes.length === 0 &&
       Math.max(w, h) <= problem.longestCut &&
-      left.every((n, i) => n === 0 || problem.servings[k]![i] !== null),
+      nth(problem.servings, k).every((serving, i) => serving !== null || left[i] === 0),
   );
   if (kind < 0) return null;
   const build = slabBySlab(problem, kind, left, random, spend);

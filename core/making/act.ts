@@ -64,6 +64,9 @@ export type DidKind =
   | 'took-parcel-in'
   | 'arrived'
   | 'changed-kit'
+  | 'decided-on'
+  | 'closed-kit'
+  | 'opened-kit'
   | 'dropped-list'
   | 'left-out'
   | 'took-table'
@@ -118,6 +121,8 @@ export type Refusal =
   | { readonly kind: 'off-the-paper'; readonly name: string }
   /** More is asked for than there is. */
   | { readonly kind: 'not-so-many'; readonly name: string }
+  /** Of something that is left it is not decided what becomes of it. */
+  | { readonly kind: 'undecided'; readonly name: string }
   | { readonly kind: 'nothing-to-do'; readonly name: string };
 
 /** An act is decided on the bench as it is when it is done, not as it was when it was shown. */

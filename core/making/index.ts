@@ -28,6 +28,8 @@ export type { MatWish } from './matting';
 export { imagesOf, PICTURED } from './imagesOf';
 export type { CutOut } from './cutOut';
 export { claimShareOut, dropSharing } from './claimShareOut';
+export { closeKit, decideOn, openKit } from './closing';
+export type { Decision } from './closing';
 export type { Claiming } from './claimShareOut';
 export { cutEvent } from './cutEvent';
 export { cutWindow, makeCut, noteMishap, takeFromMachine } from './cutting';

@@ -5,9 +5,10 @@ import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
+import { leftOf } from '../kits';
 import { inches } from '../length';
 import { founded, laidOf } from '../placing';
-import type { Page } from '../things';
+import { isKept, type Page } from '../things';
 import {
   acceptPlan,
   amendLaid,
@@ -17,10 +18,12 @@ import {
   beginPage,
   bringBack,
   changePage,
+  closeKit,
   copyPage,
   countOf,
   cutOut,
   cutWindow,
+  decideOn,
   dropPage,
   EMPTY_BENCH,
   finishPage,
@@ -36,6 +39,7 @@ import {
   nameItems,
   noteHandCut,
   noteMishap,
+  openKit,
   outFor,
   papersForMat,
   partLot,
@@ -308,6 +312,32 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     );
     if (piece) world.do(bringBack({ pieces: [piece.id], lots: [] }));
   },
+  decide: (world, a, b) => {
+    const kit = nth([...world.bench.kits.values()], a);
+    const thing = kit && nth(leftOf(kit, world.bench), b);
+    const fate = nth(
+      [{ for: 'kit' }, { for: 'stash' }, { for: 'month', month: '2027-03', whom: 'Wren' }, null] as const,
+      a + b,
+    )!;
+    if (kit && thing)
+      world.do(
+        decideOn(kit.id, { keys: thing.keys, fate, ...(a % 2 === 0 ? {} : { place: nth(['', 'case B'], b)! }) }),
+      );
+  },
+  decideAll: (world, a) => {
+    const kit = nth([...world.bench.kits.values()], a);
+    const keys = kit ? leftOf(kit, world.bench).flatMap((thing) => thing.keys) : [];
+    if (kit) world.do(decideOn(kit.id, { keys, fate: { for: 'stash' } }));
+  },
+  close: (world, a) => {
+    const kit = nth([...world.bench.kits.values()], a);
+    const isDecided = kit && leftOf(kit, world.bench).every(({ fate }) => fate !== null);
+    if (kit) expect(world.do(closeKit(kit.id))).toBe(isDecided && kit.closed === undefined);
+  },
+  open: (world, a) => {
+    const kit = nth([...world.bench.kits.values()], a);
+    if (kit) world.do(openKit(kit.id));
+  },
   count: (world, a, b) => world.do(putRight({ missed: [], found: [], lots: { dots: { '': (b % 5) - 2 } } }, `${a}`)),
   scrap: (world, a, b) =>
     world.do(
@@ -413,6 +443,19 @@ function holds(world: World): void {
   const { bench } = world;
   expect(unbalanced(bench)).toEqual([]);
   expect(brokenReferences(bench)).toEqual([]);
+  // Everything that is left of a kit has an outcome exactly once.
+  const left = [...bench.kits.values()].flatMap((kit) => leftOf(kit, bench));
+  const kept = (lot: string): boolean => isKept(bench.lots.get(lot)?.kind ?? 'tool');
+  expect(left.flatMap(({ keys }) => keys).sort()).toEqual(
+    [
+      ...[...bench.ledger.pieces.values()]
+        .filter(({ where, lot }) => where === 'here' && !kept(lot))
+        .map(({ id }) => id),
+      ...[...bench.ledger.lots.values()]
+        .filter(({ lot, here }) => Object.keys(here).length > 0 && !kept(lot))
+        .map(({ lot }) => lot),
+    ].sort(),
+  );
   // Nothing is out that no page's tray shows, and nothing for what is not there.
   const trays = new Set(
     [...bench.pages.keys()].flatMap((id) => chosenFrom(bench, id)).map((one) => JSON.stringify(one)),

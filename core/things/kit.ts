@@ -1,3 +1,4 @@
+import type { Fate } from './fate';
 import type { Lot } from './lot';
 import type { Note } from './note';
 
@@ -15,6 +16,10 @@ export interface Kit {
   /** It was taken in as it was by then, half used. */
   readonly isOpened?: boolean;
   readonly notes?: readonly Note[];
+  /** What was decided of things that are left of it, by the ids of pieces and lots. */
+  readonly fates?: Readonly<Record<string, Fate>>;
+  /** The day it was closed: nothing was left undecided. */
+  readonly closed?: string;
 }
 
 /** The kits that faces come from. */

@@ -37,6 +37,8 @@ export function refusalWords(refusal: Refusal): string {
       return named(refusal.name, 'That goes off the paper, or over what is gone of it');
     case 'not-so-many':
       return named(refusal.name, 'There are not so many');
+    case 'undecided':
+      return named(refusal.name, 'It is still to be said what becomes of this');
     case 'nothing-to-do':
       return named(refusal.name, 'There is nothing to do');
   }

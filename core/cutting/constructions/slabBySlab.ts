@@ -1,4 +1,5 @@
 import type { Size } from '../../geometry';
+import { nth } from '../../nth';
 import { joinBuilds, type Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
 import { buildsWithoutWaste, MOST_BUILDS } from './withoutWaste';
@@ -14,8 +15,10 @@ const BEST = 8;
 const sum = (counts: readonly number[]): number => counts.reduce((all, n) => all + n, 0);
 
 /** How large its pieces are, those of large ones the most: what is hard to place goes first. */
-const largeness = ({ items }: Problem, { w, h, counts }: Build): number =>
-  counts.reduce((all, n, i) => all + n * (items[i]!.w * items[i]!.h) ** 2, 0) / (w * h);
+function largeness({ items }: Problem, { w, h, counts }: Build): number {
+  const squares = items.map((item, i) => nth(counts, i) * (item.w * item.h) ** 2);
+  return sum(squares) / (w * h);
+}
 
 /** One try from a whole sheet down: slabs drawn by lot, then all that is left at once; null where that ends short. */
 function oneTry(
@@ -37,13 +40,13 @@ function oneTry(
   const all = fills.find(takesAll);
   if (all || isFew || slabs.length === 0 || !spend(1)) return all ?? null;
   const ordered = slabs.map((slab) => ({ slab, by: largeness(problem, slab) })).sort((a, b) => b.by - a.by);
-  const { slab } = ordered[Math.floor(random() * Math.ceil(ordered.length / BEST))]!;
+  const { slab } = nth(ordered, Math.floor(random() * Math.ceil(ordered.length / BEST)));
   const axis = slab.w === region.w ? 'y' : 'x';
   const beyond = axis === 'y' ? { ...region, h: region.h - slab.h } : { ...region, w: region.w - slab.w };
   const rest = oneTry(
     problem,
     kind,
-    left.map((n, i) => n - slab.counts[i]!),
+    left.map((n, i) => n - nth(slab.counts, i)),
     beyond,
     random,
     spend,
@@ -65,7 +68,7 @@ export function slabBySlab(
   random: () => number,
   spend: (joins: number) => boolean,
 ): Build | null {
-  const { w, h } = problem.kinds[kind]!;
+  const { w, h } = nth(problem.kinds, kind);
   let filled: Build | null = null;
   while (!filled && spend(1)) filled = oneTry(problem, kind, left, { w, h }, random, spend);
   return filled;

@@ -1,4 +1,5 @@
 import type { Size } from '../../geometry';
+import { nth } from '../../nth';
 import { clash, fitsCounts, gapBuild, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
 import { Heap } from '../proofs/heap';
 import type { Problem } from '../problem/problem';
@@ -66,7 +67,7 @@ export function buildsWithoutWaste(
   spend: (joins: number) => boolean,
   { region: { w: W, h: H }, builds, enough }: Search,
 ): WithoutWaste {
-  const hole = problem.kinds[kind]!.holes[0] ?? null;
+  const hole = nth(problem.kinds, kind).holes[0] ?? null;
   const singles = singlesOf(left);
   const [fills, slabs]: [Build[], Build[]] = [[], []];
   const beside = new Edges('x');

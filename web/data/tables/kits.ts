@@ -1,4 +1,4 @@
-import { id, notes, text } from './parts';
+import { day, id, notes, text } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -16,6 +16,34 @@ export const kitSchema = {
     theme: { type: 'array', items: text },
     list: text,
     notes,
+    fates: {
+      type: 'object',
+      description: 'what was decided of things that are left of it, by the ids of pieces and lots',
+      additionalProperties: {
+        type: 'object',
+        required: ['for'],
+        discriminator: { propertyName: 'for' },
+        oneOf: [
+          {
+            type: 'object',
+            properties: { for: { enum: ['kit', 'stash'] } },
+            required: ['for'],
+            additionalProperties: false,
+          },
+          {
+            type: 'object',
+            properties: {
+              for: { const: 'month' },
+              month: { type: 'string', pattern: '^\\d{4}-(0[1-9]|1[0-2])$', description: 'a month such as 2027-03' },
+              whom: text,
+            },
+            required: ['for', 'month'],
+            additionalProperties: false,
+          },
+        ],
+      },
+    },
+    closed: { ...day, description: 'the day on which nothing of it was left undecided' },
     isOpened: { type: 'boolean', description: 'it was taken in as it was by then, half used' },
   },
   required: ['id', 'club', 'name', 'month', 'theme', 'list'],

@@ -1,74 +1,32 @@
-import { memo, useEffect, useMemo, useReducer, useState } from 'react';
+import { memo, useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { BustingInput, Proposal } from '../../../core/busting';
+import type { Proposal } from '../../../core/busting';
 import { formatSize } from '../../../core/length';
 import { designOf, pageLayout } from '../../../core/design';
-import { shelfOf } from '../../../core/making';
-import { ownPunches } from '../../../core/stock';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
-import { proposeInWorker, stopPlanning } from '../../workers/planningClient';
+import { KeptForNow } from '../../parts/KeptForNow';
+import { startProposed, useProposals } from '../../parts/useProposals';
 import { useGoAfter } from '../../ui/useGoAfter';
-import { BrokenOff, whyOf } from '../../ui/BrokenOff';
+import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { Paper } from '../../ui/Paper';
-import { FORMATS, formatWords, NOTEBOOK } from '../../ui/pageWords';
+import { formatWords } from '../../ui/pageWords';
 import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
 import { reasonWords } from './reasonWords';
-import { startPage } from '../../data/begin';
 
 /** Busters: pages that can really be made from what is left. */
 export function BustersScreen() {
-  const bench = useBench((b) => b);
-  const { mat, longestCut, isPunching, punchReach } = useSettings();
-  const [found, setFound] = useState<{ proposals: readonly Proposal[]; done: number | null }>({
-    proposals: [],
-    done: 0,
-  });
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [tries, again] = useReducer((n: number) => n + 1, 0);
-  const input = useMemo((): BustingInput => {
-    const used = new Set([...bench.pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
-    return {
-      shelf: shelfOf(bench),
-      faces: [...bench.faces.values()],
-      waiting: [...bench.photos.values()].filter(({ id }) => !used.has(id)),
-      formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
-      mat,
-      longestCut,
-      punches: isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [],
-    };
-  }, [bench, mat, longestCut, isPunching, punchReach]);
-  useEffect(() => {
-    let isLatest = true;
-    void proposeInWorker(input, ({ proposals, done }) => {
-      if (isLatest) setFound({ proposals, done });
-    }).then(
-      (last) => {
-        if (!isLatest) return;
-        setTrouble(null);
-        setFound((before) => ({ proposals: last?.proposals ?? before.proposals, done: null }));
-      },
-      (error: unknown) => {
-        if (!isLatest) return;
-        setTrouble(whyOf(error));
-        setFound((before) => ({ ...before, done: null }));
-      },
-    );
-    return () => {
-      isLatest = false;
-      stopPlanning();
-    };
-  }, [input, tries]);
-  const { proposals, done } = found;
+  const { proposals, done, trouble, again, stop } = useProposals();
   return (
     <Screen title="Busters" about="pages that can be made from what is left">
+      <KeptForNow />
       {done !== null && (
-        <Working done={done} onStop={stopPlanning}>
+        <Working done={done} onStop={stop}>
           Looking through the leftovers
         </Working>
       )}
@@ -103,18 +61,7 @@ const Proposed = memo(
     const story = stories.get(photos.get(proposal.photos[0]?.photo ?? '')?.story ?? '');
     const name = story?.name ?? 'A place kept for a photo';
     const takeUp = async (): Promise<void> => {
-      const { format, papers, sizes } = proposal;
-      const begun = startPage({
-        format,
-        design: design.id,
-        mat,
-        photos: proposal.photos,
-        papers,
-        sizes,
-        title: '',
-        date: story?.date ?? '',
-        place: story?.place ?? '',
-      });
+      const begun = startProposed(proposal, { photos, stories }, mat);
       await go(
         begun.then((id) => {
           if (id !== null) change({ pageInHand: id });

@@ -1,18 +1,14 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { pageLayout } from '../../../core/design';
 import { pageState } from '../../../core/cutlist';
 import { unfinishedPages } from '../../../core/steps';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
-import { inkedEdges, usePageWriting } from '../../parts/pageWriting';
-import { useLaidThings } from '../../parts/laidThings';
-import { PageDrawing } from '../../ui/PageDrawing';
+import { PageFigure } from '../../parts/PageFigure';
 import { FORMATS, formatWords, stateWords } from '../../ui/pageWords';
 import { Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
@@ -22,7 +18,6 @@ import { pageName } from '../../data/didWords';
 import { startPage } from '../../data/begin';
 import { countWords } from '../../ui/countWords';
 import { PageFilters, usePageQuery } from './PageFilters';
-import { Shown } from './RealPage';
 import { TellButton } from './TellPage';
 import { waitingWords } from './waitingWords';
 
@@ -158,37 +153,10 @@ function Shelves({ pages }: { pages: readonly Page[] }) {
 function Spread({ page, waits }: { page: Page; waits?: string }) {
   const system = useSettings((s) => s.system);
   const state = useBench((b) => pageState(page, b));
-  const writing = usePageWriting(page);
-  const pictures = usePictures(page.photos);
-  const layout = useMemo(() => pageLayout(page), [page]);
-  const laid = useLaidThings(page);
   return (
     <li>
       <Link to={`/pages/${page.id}`}>
-        {page.isTold && page.picture ? (
-          <Shown picture={page.picture} height={SCALE * (page.format.h / 8128)} />
-        ) : layout.ok ? (
-          <PageDrawing
-            layout={layout.value}
-            papers={page.papers}
-            pictures={pictures}
-            places={page.photos}
-            scale={SCALE}
-            laid={laid}
-            writing={writing}
-            edges={inkedEdges(page)}
-            label={`${pageName(page)}, drawn`}
-          />
-        ) : (
-          <Blank
-            style={{
-              width: SCALE * (page.format.w / 8128) * (page.format.spread ? 2 : 1),
-              height: SCALE * (page.format.h / 8128),
-            }}
-          >
-            photos to be picked
-          </Blank>
-        )}
+        <PageFigure page={page} scale={SCALE} />
         <strong>{pageName(page)}</strong>
         <Soft>
           {formatWords(page.format, system)} · {stateWords(state)}
@@ -223,13 +191,4 @@ const Table = styled.ul`
   a:hover strong {
     text-decoration: underline;
   }
-`;
-const Blank = styled.div`
-  display: grid;
-  place-items: center;
-  background: ${({ theme }) => theme.sheet};
-  border: 2px dashed ${({ theme }) => theme.soft};
-  color: ${({ theme }) => theme.soft};
-  font-size: 14px;
-  text-align: center;
 `;

@@ -1,16 +1,16 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { DialogTrigger, FileTrigger } from 'react-aria-components';
-import styled from 'styled-components';
 import { pageLayout } from '../../../core/design';
 import { changePage } from '../../../core/making';
 import type { Corners } from '../../../core/straightening';
 import type { Page, PagePicture } from '../../../core/things';
 import { act } from '../../data/acts';
-import { useImageUrls, usePictures } from '../../data/images';
+import { usePictures } from '../../data/images';
 import { realPicture } from '../../data/realPicture';
 import { readPicture } from '../../workers/picturesClient';
 import { useLaidThings } from '../../parts/laidThings';
+import { RealPicture } from '../../parts/RealPicture';
 import { usePageWriting } from '../../parts/pageWriting';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';
@@ -26,7 +26,11 @@ export function RealPage({ page }: { page: Page }) {
   return (
     <section aria-label="The real page">
       <Stack $gap={8} style={{ alignItems: 'center' }}>
-        {picture ? <Shown picture={picture} /> : <Soft>A picture of the real page stands beside the drawn one.</Soft>}
+        {picture ? (
+          <RealPicture picture={picture} />
+        ) : (
+          <Soft>A picture of the real page stands beside the drawn one.</Soft>
+        )}
         <Row>
           <PictureOfPage page={page} />
           {picture && (
@@ -83,7 +87,7 @@ function SideBySide({ page, picture }: { page: Page; picture: PagePicture }) {
           label="The page as it was planned"
         />
       )}
-      <Shown picture={picture} height={BESIDE} />
+      <RealPicture picture={picture} height={BESIDE} />
       <Button slot="close">Close</Button>
     </Row>
   );
@@ -92,19 +96,6 @@ function SideBySide({ page, picture }: { page: Page; picture: PagePicture }) {
 async function keepReal(id: string, picture: PagePicture): Promise<void> {
   const png = await realPicture(picture);
   if (png) keepFile(`page-${id}-real.png`, png, 'image/png');
-}
-
-/** The real page, with what is covered of it covered. */
-export function Shown({ picture, height = 420 }: { picture: PagePicture; height?: number }) {
-  const url = useImageUrls([picture.image]).get(picture.image);
-  return (
-    <Framed>
-      <img src={url} alt="The real page" style={{ maxHeight: height }} />
-      {(picture.covered ?? []).map(({ x, y, w, h }, i) => (
-        <i key={i} style={{ left: `${x * 100}%`, top: `${y * 100}%`, width: `${w * 100}%`, height: `${h * 100}%` }} />
-      ))}
-    </Framed>
-  );
 }
 
 /** Takes a picture of a page, straightened to the page's own corners. */
@@ -152,17 +143,3 @@ function PictureOfPage({ page }: { page: Page }) {
     </>
   );
 }
-
-const Framed = styled.div`
-  position: relative;
-  border: 6px solid ${({ theme }) => theme.sheet};
-  box-shadow: 0 2px 8px ${({ theme }) => theme.shade};
-  img {
-    display: block;
-    max-width: 100%;
-  }
-  i {
-    position: absolute;
-    background: #d9cfc4;
-  }
-`;

@@ -1,10 +1,10 @@
-import Papa from 'papaparse';
 import { TICKS_PER_INCH } from '../../../core/length';
 import type { KitOnPage } from '../../../core/making';
+import { csvOf } from '../../ui/csv';
 
 const rounded = (value: number): string => String(Math.round(value * 100) / 100);
 
-/** What is on a page, by kit, as a table: RFC 4180, with a byte order mark; cells that begin as formulas are quoted so. */
+/** What is on a page, by kit, as a table, see {@link csvOf}. */
 export function recordCsv(record: readonly KitOnPage[]): string {
   const rows = record.flatMap(({ kit, things, papers, rolls, letters }) => {
     const row = (thing: string, amount: string, unit: string) => ({
@@ -21,5 +21,5 @@ export function recordCsv(record: readonly KitOnPage[]): string {
       ...(letters > 0 ? [row('letters', String(letters), 'pieces')] : []),
     ];
   });
-  return `\uFEFF${Papa.unparse(rows, { newline: '\r\n', escapeFormulae: true })}\r\n`;
+  return csvOf(rows);
 }

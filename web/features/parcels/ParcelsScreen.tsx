@@ -2,6 +2,7 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
+import { KeptForNow } from '../../parts/KeptForNow';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
@@ -28,18 +29,21 @@ export function ParcelsScreen() {
   if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;
 
   const shelf = (
-    <Shelf aria-label="Parcels">
-      {[...drafts.values()].map(({ id, name }) => (
-        <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
-          {name || 'New parcel'} <em>being unpacked</em>
-        </Link>
-      ))}
-      {inOrder.map(({ id, name, month }) => (
-        <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
-          {name} <em>{monthWords(month)}</em>
-        </Link>
-      ))}
-    </Shelf>
+    <>
+      <KeptForNow />
+      <Shelf aria-label="Parcels">
+        {[...drafts.values()].map(({ id, name }) => (
+          <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
+            {name || 'New parcel'} <em>being unpacked</em>
+          </Link>
+        ))}
+        {inOrder.map(({ id, name, month, closed }) => (
+          <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
+            {name} <em>{closed === undefined ? monthWords(month) : `${monthWords(month)}, closed`}</em>
+          </Link>
+        ))}
+      </Shelf>
+    </>
   );
   const fetched = (id: string): void => {
     void go(`/parcels/${id}`);

@@ -1,16 +1,13 @@
-import Papa from 'papaparse';
 import type { Found } from '../../../core/finding';
 import { TICKS_PER_INCH } from '../../../core/length';
 import { amountWords } from '../../ui/amountWords';
+import { csvOf } from '../../ui/csv';
 import { kindWords } from '../../ui/lotWords';
 import { type Bench } from '../../../core/making';
 
 const inches = (length: number): string => String(Math.round((length / TICKS_PER_INCH) * 10_000) / 10_000);
 
-/**
- * Things found as a table: RFC 4180, a byte order mark so that office programs read it as UTF-8, and cells that begin
- * as formulas do (= + - @, tab) with an apostrophe before them, so that opening it runs nothing.
- */
+/** Things found as a table, see {@link csvOf}. */
 export function stashCsv(
   found: readonly Found[],
   { ledger, kits, faces }: Pick<Bench, 'ledger' | 'kits' | 'faces'>,
@@ -35,5 +32,5 @@ export function stashCsv(
       id: id,
     };
   });
-  return `\ufeff${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return csvOf(rows);
 }

@@ -1,66 +1,50 @@
 import styled from 'styled-components';
-import type { Balance } from '../../../core/ledger';
-import { formatArea, type MeasureSystem } from '../../../core/length';
+import { formatArea } from '../../../core/length';
+import { useSettings } from '../../data/settings';
+import type { Shares } from './shares';
 
-export interface PaperBandProps {
-  balance: Balance;
-  parts: readonly (readonly [keyof Balance, string])[];
-  system: MeasureSystem;
-}
+const percent = (area: number, received: number): string => {
+  const share = (100 * area) / received;
+  return share > 0 && share < 1 ? 'under 1 %' : `${Math.round(share)} %`;
+};
 
-/** All of a kit's paper as one band, torn into what became of it; each stretch is named beneath. */
-export function PaperBand({ balance, parts, system }: PaperBandProps) {
-  const there = parts.filter(([part]) => balance[part] > 0);
+/** All of a kit's paper as one band, torn into what became of it: each stretch is as wide as its share. */
+export function PaperBand({ received, parts }: Shares) {
+  const system = useSettings((s) => s.system);
   return (
-    <Band
-      role="img"
-      aria-label={there
-        .map(([part, words]) => `${Math.round((100 * balance[part]) / balance.received)} % ${words}`)
-        .join(', ')}
-    >
-      {there.map(([part, words]) => (
-        <Stretch key={part} style={{ flexGrow: balance[part] }}>
-          <i data-part={part} />
-          <strong>{Math.round((100 * balance[part]) / balance.received)} %</strong> {words}
-          <br />
-          <small>{formatArea(balance[part], system)}</small>
-        </Stretch>
-      ))}
-    </Band>
+    <div>
+      <Band
+        role="img"
+        aria-label={`Its paper: ${parts.map(({ area, words }) => `${percent(area, received)} ${words}`).join(', ')}`}
+      >
+        {parts.map(({ part, area }) => (
+          <i key={part} data-part={part} style={{ flexGrow: area }} />
+        ))}
+      </Band>
+      <Legend>
+        {parts.map(({ part, area, words }) => (
+          <li key={part}>
+            <i data-part={part} />
+            <strong>{percent(area, received)}</strong> {words} <small>{formatArea(area, system)}</small>
+          </li>
+        ))}
+      </Legend>
+    </div>
   );
 }
 
-const Band = styled.div`
-  display: flex;
-  gap: 3px;
-  max-width: 1020px;
-  margin: 10px 0 12px;
-`;
-const Stretch = styled.div`
-  flex-basis: 0;
-  min-width: 92px;
-  font-size: 14px;
-  line-height: 1.3;
-  small {
-    color: ${({ theme }) => theme.soft};
-  }
+const Parts = styled.div`
   i {
-    display: block;
-    height: 46px;
-    margin-bottom: 6px;
     background: ${({ theme }) => theme.pond};
-  }
-  &:not(:last-child) i {
-    clip-path: polygon(0 0, 100% 0, calc(100% - 5px) 25%, 100% 50%, calc(100% - 5px) 75%, 100% 100%, 0 100%);
   }
   i[data-part='onPages'] {
     background: ${({ theme }) => theme.beet};
   }
   i[data-part='onBench'] {
-    background: ${({ theme }) => theme.marigold};
-  }
-  i[data-part='lent'] {
     background: ${({ theme }) => theme.wood};
+  }
+  i[data-part='undecided'] {
+    background: ${({ theme }) => theme.marigold};
   }
   i[data-part='wasted'] {
     background: repeating-linear-gradient(
@@ -71,7 +55,40 @@ const Stretch = styled.div`
   }
   i[data-part='given'],
   i[data-part='sold'],
+  i[data-part='lent'],
   i[data-part='recycled'] {
     background: ${({ theme }) => theme.woodDeep};
+  }
+`;
+const Band = styled(Parts)`
+  display: flex;
+  height: 30px;
+  i {
+    flex-basis: 0;
+    min-width: 0;
+  }
+  i:not(:last-child) {
+    clip-path: polygon(0 0, 100% 0, calc(100% - 5px) 25%, 100% 50%, calc(100% - 5px) 75%, 100% 100%, 0 100%);
+  }
+`;
+const Legend = styled(Parts).attrs({ as: 'ul' })`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 20px;
+  padding: 6px 0;
+  font-size: 14px;
+  li {
+    display: flex;
+    gap: 6px;
+    align-items: baseline;
+  }
+  i {
+    width: 12px;
+    height: 12px;
+    flex: none;
+    align-self: center;
+  }
+  small {
+    color: ${({ theme }) => theme.soft};
   }
 `;

@@ -1,0 +1,157 @@
+import { describe, expect, test } from 'vitest';
+import { inches } from '../length';
+import { beginPage, closeKit, decideOn, finishPage, gluePage, openKit, putOnPage, takeSomeOut } from '../making';
+import { unpackedWorld, type World } from '../making/test/world';
+import type { Punch } from '../things';
+import { couldBecome, gaveTo, keptFor, leftOf, placeAmong } from '.';
+
+const kitOf = ({ bench }: World) => bench.kits.get('k')!;
+const names = (world: World) =>
+  leftOf(kitOf(world), world.bench).map(({ lot, keys, fate }) => [lot.name, keys.length, fate?.for ?? null]);
+
+describe('what is left of a kit', () => {
+  test('pieces alike are one thing, and part where something else is decided of one of them', () => {
+    const world = unpackedWorld();
+    expect(names(world)).toEqual([
+      ['inks', 2, null],
+      ['lamps', 2, null],
+      ['blushes', 2, null],
+      ['dots', 1, null],
+      ['letters', 1, null],
+    ]);
+    world.do(decideOn('k', { keys: ['inks-2'], fate: { for: 'kit' } }));
+    expect(names(world).slice(0, 2)).toEqual([
+      ['inks', 1, null],
+      ['inks', 1, 'kit'],
+    ]);
+  });
+
+  test('a kit closes when everything is decided, opens again, and undo takes each back', () => {
+    const world = unpackedWorld();
+    expect(world.do(closeKit('k'))).toBe(false);
+    expect(world.refused.at(-1)).toMatchObject({ kind: 'undecided', name: 'inks' });
+    const keys = leftOf(kitOf(world), world.bench).flatMap((thing) => thing.keys);
+    expect(world.do(decideOn('k', { keys, fate: { for: 'stash' }, place: 'case B' }))).toBe(true);
+    expect(world.bench.ledger.lots.get('dots')!.place).toBe('case B');
+    expect(world.do(closeKit('k'))).toBe(true);
+    expect(kitOf(world).closed).toBe('2026-11-05');
+    expect([world.do(closeKit('k')), world.do(openKit('k')), kitOf(world).closed]).toEqual([false, true, undefined]);
+    world.undo();
+    world.undo();
+    world.undo();
+    expect([kitOf(world).fates, world.bench.ledger.lots.get('dots')!.place]).toEqual([undefined, '']);
+  });
+
+  test('what comes back after it was closed is undecided', () => {
+    const world = unpackedWorld();
+    world.do(
+      beginPage('p', {
+        format: { w: inches(8), h: inches(8), spread: false },
+        design: 'framed-ground',
+        mat: 0,
+        photos: [],
+        papers: {},
+        title: '',
+      }),
+    );
+    world.do(takeSomeOut('dots', { '': 24 }, 'p'));
+    world.do(
+      decideOn('k', { keys: leftOf(kitOf(world), world.bench).flatMap(({ keys }) => keys), fate: { for: 'kit' } }),
+    );
+    world.do(closeKit('k'));
+    world.undo(2);
+    expect(names(world).filter(([, , fate]) => fate === null)).toEqual([['dots', 1, null]]);
+  });
+
+  test('what is gone is refused, and a decision on it is forgotten with the next', () => {
+    const world = unpackedWorld();
+    expect(world.do(decideOn('nowhere', { keys: ['dots'], fate: null }))).toBe(false);
+    expect(world.do(decideOn('k', { keys: ['nowhere'], fate: null }))).toBe(false);
+    world.do(decideOn('k', { keys: ['dots', 'letters'], fate: { for: 'kit' } }));
+    world.do(decideOn('k', { keys: ['dots'], fate: null }));
+    expect(kitOf(world).fates).toEqual({ letters: { for: 'kit' } });
+  });
+});
+
+test('what was kept for a month comes back in that month, with for whom', () => {
+  const world = unpackedWorld();
+  world.do(decideOn('k', { keys: ['dots'], fate: { for: 'month', month: '2027-03', whom: 'Wren' } }));
+  expect(keptFor('2027-02', world.bench)).toEqual([]);
+  expect(keptFor('2027-03', world.bench)).toMatchObject([{ whom: 'Wren', thing: { key: 'dots' } }]);
+  expect(keptFor('2028-01', world.bench)).toHaveLength(1);
+});
+
+test('a thing belongs where the nearest in colour of its kind lies, of another kit', () => {
+  const world = unpackedWorld();
+  const { bench } = world;
+  const other = (id: string, front: string) => ({ ...bench.lots.get('inks')!, id, kit: 'older', front });
+  const lots = new Map([...bench.lots, ['a', other('a', 'ink')], ['b', other('b', 'blush')]]);
+  const state = bench.ledger.lots.get('inks')!;
+  const ledger = {
+    ...bench.ledger,
+    lots: new Map([
+      ...bench.ledger.lots,
+      ['a', { ...state, lot: 'a', place: 'blue drawer' }],
+      ['b', { ...state, lot: 'b', place: 'pink drawer' }],
+    ]),
+  };
+  const stash = { ...bench, lots, ledger };
+  expect(['inks', 'blushes', 'dots'].map((id) => placeAmong(lots.get(id)!, stash))).toEqual([
+    'blue drawer',
+    'pink drawer',
+    null,
+  ]);
+});
+
+test('a kit gave to the pages on which something of it lies, between the day it came and the last that was done', () => {
+  const world = unpackedWorld();
+  expect(gaveTo(kitOf(world), world.bench)).toEqual({ pages: [], came: '2026-11-05', lastDone: null });
+  world.do(
+    beginPage('p', {
+      format: { w: inches(8), h: inches(8), spread: false },
+      design: 'framed-ground',
+      mat: 0,
+      photos: [],
+      papers: {},
+      title: 'Moths',
+    }),
+  );
+  world.do(takeSomeOut('dots', { '': 3 }, 'p'));
+  world.do(putOnPage('p', [{ lot: 'dots', amounts: { '': 3 } }]));
+  expect(gaveTo(kitOf(world), world.bench)).toMatchObject({ pages: [{ title: 'Moths' }], lastDone: null });
+  world.do(gluePage('p', []));
+  world.do(finishPage('p'));
+  expect(gaveTo(kitOf(world), world.bench).lastDone).toBe(world.bench.pages.get('p')!.finished);
+});
+
+describe('what a piece could still become', () => {
+  const piece = (w: number, h: number, missing: { x: number; y: number; w: number; h: number }[] = []) => ({
+    w: inches(w),
+    h: inches(h),
+    missing,
+  });
+  const circle = (d: number): Punch => ({ shape: 'circle', size: inches(d), reach: null });
+
+  // A 4x4 photo's mat with 1/8 in to show is 4 1/4 x 4 1/4: two in a row of 12 x 5 3/4. Common practice, no source.
+  test('mats for the largest photo that waits, cards, strips and the largest shape', () => {
+    const four = { w: inches(4), h: inches(4) };
+    const found = couldBecome(piece(12, 5.75), [four, { w: inches(2), h: inches(2) }], [circle(1), circle(2)]);
+    expect(found).toMatchObject([
+      { kind: 'mats', count: 2, photo: four },
+      { kind: 'cards', count: 2, size: { w: inches(4), h: inches(6) } },
+      { kind: 'strips', count: 5, length: inches(12) },
+      { kind: 'shapes', punch: { size: inches(2) } },
+    ]);
+    // Two rows of six would be there in squares alone.
+    expect(found[3]!.count).toBeGreaterThanOrEqual(12);
+  });
+  test('of a small piece only what it holds; of one with a gap what its largest whole part holds', () => {
+    expect(couldBecome(piece(1, 1.5), [], [circle(2)])).toEqual([]);
+    expect(couldBecome(piece(1, 1.5), [], [circle(1)])).toMatchObject([{ kind: 'shapes', count: 1 }]);
+    const holed = piece(12, 12, [{ x: 0, y: 0, w: inches(12), h: inches(9) }]);
+    expect(couldBecome(holed, [], [])).toMatchObject([
+      { kind: 'cards', count: 3, size: { w: inches(3), h: inches(4) } },
+      { kind: 'strips', count: 3, length: inches(12) },
+    ]);
+  });
+});

@@ -1,0 +1,148 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { couldBecome, type LeftThing } from '../../../core/kits';
+import { decideOn } from '../../../core/making';
+import { ownPunches } from '../../../core/stock';
+import type { Kit } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { Button } from '../../ui/Button';
+import { Paper, paperOf } from '../../ui/Paper';
+import { Row, Slip, Soft, Stack } from '../../ui/Screen';
+import { ThingDrawing } from '../../ui/ThingDrawing';
+import { Tick } from '../../ui/Tick';
+import { useFocusWhenLost } from '../../ui/useFocusWhenLost';
+import { chanceWords } from './chanceWords';
+import { Fates } from './Fates';
+import { fateWords } from './fateWords';
+import { howMuchWords } from './thingWords';
+import { useDeciding } from './useDeciding';
+
+export interface ThisThingProps {
+  kit: Kit;
+  thing: LeftThing;
+  at: number;
+  of: number;
+  /**
+   * On to the next; at once, so that of quick keys none is pressed for this one again.
+   * @param rest one of those alike that are not decided with it
+   */
+  onNext: (rest: string | null) => void;
+  /** It could not be: back to this one. */
+  onBack: () => void;
+}
+
+/** One thing that is left, drawn large: what it could still become, and what becomes of it. */
+export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps) {
+  const system = useSettings((s) => s.system);
+  const [isOne, setOne] = useState(false);
+  const ref = useFocusWhenLost<HTMLElement>();
+  const { lot, pieces, fate } = thing;
+  const keys = isOne ? thing.keys.slice(0, 1) : thing.keys;
+  const rest = isOne ? (thing.keys[1] ?? null) : null;
+  const { place, decide, leave } = useDeciding(kit.id, thing, keys, { onNext: () => onNext(rest), onBack });
+  const lies = useBench((b) => b.ledger.lots.get(lot.id)?.place) ?? '';
+  const [piece] = pieces;
+  return (
+    <Slip aria-label={lot.name} ref={ref} tabIndex={-1}>
+      <Row $gap={14} style={{ alignItems: 'baseline' }}>
+        <h2>
+          <Link to={`/stash/${piece?.id ?? lot.id}`}>{piece?.name ?? lot.name}</Link>
+        </h2>
+        <span>
+          {howMuchWords(thing, system)}
+          {lies !== '' && ` · lies in ${lies}`}
+          {fate !== null && ` · ${fateWords(fate)}`}
+        </span>
+        <Soft style={{ marginLeft: 'auto' }}>
+          {at} of {of}
+        </Soft>
+      </Row>
+      <Row $gap={28} style={{ alignItems: 'flex-start', padding: '10px 0' }}>
+        <Drawn thing={thing} />
+        {piece && <Chances piece={piece} />}
+      </Row>
+      <Stack $gap={10}>
+        {pieces.length > 1 && (
+          <Tick isSelected={isOne} onChange={setOne}>
+            {`only one of the ${pieces.length}`}
+          </Tick>
+        )}
+        <Fates place={place} onFate={(to) => void decide(to)} onLeave={(leaving) => void leave(leaving)} />
+        {fate !== null && (
+          <Row>
+            <Button look="quiet" onPress={() => void act(decideOn(kit.id, { keys, fate: null }))}>
+              not decided after all
+            </Button>
+          </Row>
+        )}
+      </Stack>
+    </Slip>
+  );
+}
+
+/** Pixels to an inch: a whole sheet, and its other face beside it, stand in the slip. */
+const SCALE = 15;
+
+function Drawn({ thing: { lot, pieces, amounts } }: { thing: LeftThing }) {
+  const faces = useBench((b) => b.faces);
+  const [piece] = pieces;
+  if (!piece)
+    return (
+      <Large>
+        <ThingDrawing
+          lot={lot}
+          colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
+          amounts={amounts}
+          scale={SCALE}
+        />
+      </Large>
+    );
+  return (
+    <Row $gap={14} style={{ alignItems: 'flex-end' }}>
+      <Paper {...paperOf(piece)} face={lot.front} scale={SCALE} />
+      {lot.back !== null && (
+        <figure>
+          <Paper size={{ w: piece.w, h: piece.h }} face={lot.back} scale={SCALE / 3} />
+          <figcaption>
+            <Soft>{faces.get(lot.back)?.name ?? 'its other face'}</Soft>
+          </figcaption>
+        </figure>
+      )}
+    </Row>
+  );
+}
+
+function Chances({ piece }: { piece: LeftThing['pieces'][number] }) {
+  const { lots, ledger, photos, pages } = useBench((b) => b);
+  const { system, punchReach } = useSettings();
+  const chances = useMemo(() => {
+    const used = new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
+    const waiting = [...photos.values()].filter(({ id }) => !used.has(id));
+    return couldBecome(
+      piece,
+      waiting,
+      ownPunches(lots, ledger, punchReach).map(({ punch }) => punch),
+    );
+  }, [piece, lots, ledger, photos, pages, punchReach]);
+  if (chances.length === 0) return <Soft>Too small for a mat, a card or a strip.</Soft>;
+  return (
+    <div>
+      <h3>It could still become</h3>
+      <ul>
+        {chances.map((chance) => (
+          <li key={chance.kind}>{chanceWords(chance, system)}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+const Large = styled.div`
+  max-width: 100%;
+  max-height: 200px;
+  overflow: hidden;
+  zoom: 1.6;
+`;

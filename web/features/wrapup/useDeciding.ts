@@ -1,0 +1,34 @@
+import { useMemo } from 'react';
+import { placeAmong, type LeftThing } from '../../../core/kits';
+import { decideOn, partWith, type Leaving } from '../../../core/making';
+import type { Fate } from '../../../core/things';
+import { act } from '../../data/acts';
+import { useBench } from '../../data/benchStore';
+
+/** How it goes on while something is decided. */
+export interface Going {
+  /** On to the next; at once, so that of quick keys none is pressed for this one again. */
+  readonly onNext: () => void;
+  /** It could not be: back to this one. */
+  readonly onBack: () => void;
+}
+
+/** What may be decided of a thing, or of some of those alike; in the stash it is put where its like lies. */
+export function useDeciding(
+  kit: string,
+  { lot, pieces }: LeftThing,
+  keys: readonly string[],
+  { onNext, onBack }: Going,
+) {
+  const { lots, ledger, faces } = useBench((b) => b);
+  const place = useMemo(() => placeAmong(lot, { lots, ledger, faces }), [lot, lots, ledger, faces]);
+  const goOn = async (deciding: Parameters<typeof act>[0]): Promise<void> => {
+    onNext();
+    if (!(await act(deciding))) onBack();
+  };
+  const decide = (fate: Fate): Promise<void> =>
+    goOn(decideOn(kit, { keys, fate, ...(fate.for === 'stash' && place !== null ? { place } : {}) }));
+  const leave = (leaving: Leaving): Promise<void> =>
+    goOn(partWith(pieces.length > 0 ? { pieces: keys, lots: [] } : { pieces: [], lots: [lot.id] }, leaving));
+  return { place, decide, leave };
+}
