@@ -7,3 +7,7 @@ export type { KeptThing } from './keptFor';
 export { leftOf } from './leftOf';
 export type { LeftThing, Wrapped } from './leftOf';
 export { placeAmong } from './placeAmong';
+export { paperByMonth } from './paperByMonth';
+export type { PaperMonth } from './paperByMonth';
+export { AGES, stashNow } from './stashNow';
+export type { Age, StashNow } from './stashNow';

@@ -5,7 +5,7 @@ import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
-import { leftOf } from '../kits';
+import { leftOf, paperByMonth } from '../kits';
 import { inches } from '../length';
 import { founded, laidOf } from '../placing';
 import { isKept, type Page } from '../things';
@@ -443,6 +443,9 @@ function holds(world: World): void {
   const { bench } = world;
   expect(unbalanced(bench)).toEqual([]);
   expect(brokenReferences(bench)).toEqual([]);
+  // What came less what went, month by month, is what lies in the stash and on the bench.
+  const lies = [...bench.ledger.pieces.values()].filter(({ where }) => where === 'here' || where === 'claimed');
+  expect(paperByMonth(bench.ledger).at(-1)?.stash ?? 0).toBe(lies.reduce((sum, { solid }) => sum + solid, 0));
   // Everything that is left of a kit has an outcome exactly once.
   const left = [...bench.kits.values()].flatMap((kit) => leftOf(kit, bench));
   const kept = (lot: string): boolean => isKept(bench.lots.get(lot)?.kind ?? 'tool');

@@ -12,6 +12,7 @@ import { dayWords, monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen } from '../../ui/Screen';
 import { Tabs } from '../../ui/Tabs';
 import { Account } from './Account';
+import { OverTheKits } from './OverTheKits';
 import { PaperBand } from './PaperBand';
 import { sharesOfPaper } from './shares';
 import { ThingByThing } from './ThingByThing';
@@ -36,12 +37,18 @@ export function WrapUpScreen() {
   );
 }
 
-type View = 'things' | 'account';
+const VIEWS = [
+  ['things', 'Thing by thing'],
+  ['account', 'The account'],
+  ['all', 'Over all kits'],
+] as const;
+type View = (typeof VIEWS)[number][0];
+const viewOf = (asked: string | null): View => VIEWS.find(([view]) => view === asked)?.[0] ?? 'things';
 
 function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
   const { lots, ledger } = useBench((b) => b);
   const [search, setSearch] = useSearchParams();
-  const view: View = search.get('view') === 'account' ? 'account' : 'things';
+  const view = viewOf(search.get('view'));
   const [isTold, setTold] = useState(false);
   const left = useMemo(() => leftOf(kit, { lots, ledger }), [kit, lots, ledger]);
   const shares = useMemo(
@@ -67,9 +74,9 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
   return (
     <Screen
       title="Wrap-up"
-      about={`${kit.name} · ${monthWords(kit.month)} · ${standing}`}
+      about={view === 'all' ? 'over all kits' : `${kit.name} · ${monthWords(kit.month)} · ${standing}`}
       actions={
-        kit.closed === undefined ? (
+        view === 'all' ? undefined : kit.closed === undefined ? (
           <Button look="main" onPress={close}>
             Close this kit
           </Button>
@@ -88,12 +95,9 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
         </Shelf>
         <Tabs
           label="What is shown"
-          options={[
-            ['things', 'Thing by thing'],
-            ['account', 'The account'],
-          ]}
+          options={VIEWS}
           value={view}
-          onChange={(to) => setSearch(to === 'account' ? { view: to } : {}, { replace: true })}
+          onChange={(to) => setSearch(to === 'things' ? {} : { view: to }, { replace: true })}
         />
       </Row>
       {isTold && undecided > 0 && (
@@ -102,13 +106,11 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
           everything it is said what becomes of it.
         </Told>
       )}
-      {shares.received > 0 && <PaperBand {...shares} />}
-      {view === 'account' ? (
-        <Columns $widths="1fr">
-          <Account kit={kit} />
-        </Columns>
-      ) : (
+      {shares.received > 0 && view !== 'all' && <PaperBand {...shares} />}
+      {view === 'things' ? (
         <ThingByThing kit={kit} left={left} />
+      ) : (
+        <Columns $widths="1fr">{view === 'account' ? <Account kit={kit} /> : <OverTheKits />}</Columns>
       )}
     </Screen>
   );
