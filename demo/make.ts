@@ -13,6 +13,7 @@ import { cutJobFor, cutListOf, cutSteps, idOfPiece, purposed } from '../core/cut
 import { designOf, keptFromClusters, layOut, type Layout } from '../core/design';
 import { freePlace, laidOf, looksOf, roundPhotos, type Candidate } from '../core/placing';
 import { stockOnHand } from '../core/stock';
+import { FILE_VERSION } from '../web/data/file/contents';
 import type { Face, Kit, Lot, Page, Photo, Placed } from '../core/things';
 import { onTheBench } from './onTheBench';
 import { paintPictures } from './pictures';
@@ -233,7 +234,7 @@ const textOf = (bench: Bench, events: readonly LedgerEvent[], pictures: Scene['i
   `${JSON.stringify(
     {
       format: 'nubbin-bench',
-      version: 4,
+      version: FILE_VERSION,
       ...Object.fromEntries(TABLES.map((table) => [table, sorted<{ readonly id: string }>(bench[table].values())])),
       events,
       pictures: sorted(pictures),

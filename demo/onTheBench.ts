@@ -1,4 +1,5 @@
 // What lies on the demo's bench: pages in each state, made by the acts that the application does.
+import { pagesInNone } from '../core/album';
 import { planCuts } from '../core/cutting';
 import { cutJobFor, cutListOf, cutSteps, isMade, notPlanned, plansFor, purposed } from '../core/cutlist';
 import { pageLayout } from '../core/design';
@@ -6,6 +7,7 @@ import type { LedgerEvent } from '../core/ledger';
 import { inches } from '../core/length';
 import {
   acceptPlan,
+  beginAlbum,
   beginPage,
   claimShareOut,
   clustersFor,
@@ -127,6 +129,19 @@ class Desk {
     const { gifts, laid } = smallGifts(pages, bench, new Set([kit]));
     this.do(claimShareOut({ plan, pages, kits: [kit], gifts, laid }), day);
   }
+
+  /** An album of what is glued, with a title page before it and places kept for what is not made yet. */
+  gather(day: string): void {
+    const { w, h } = FORMAT;
+    const glued = pagesInNone({ w, h }, this.bench);
+    const open = [...this.bench.pages.values()].filter((page) => page.glued === null);
+    const places = [
+      { id: 'leaf-title', title: 'The year in oddments' },
+      ...glued.map(({ id }) => ({ id: `leaf-${id}`, page: id })),
+      ...open.slice(0, 2).map(({ id, title }) => ({ id: `leaf-${id}`, gap: title })),
+    ];
+    this.do(beginAlbum({ id: 'album', name: 'Oddments', size: { w, h }, startsOn: 'right', places }), day);
+  }
 }
 
 /**
@@ -147,5 +162,6 @@ export function onTheBench(bench: Bench, solver: Solver): { bench: Bench; entrie
   const ids = SHARED.pages.map(({ id }) => id);
   desk.share(ids, SHARED.kit, solver, SHARED.day);
   desk.cut(ids[0] ?? '', SHARED.cuts, SHARED.day);
+  desk.gather(SHARED.day);
   return { bench: desk.bench, entries: desk.entries };
 }

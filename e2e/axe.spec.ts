@@ -20,7 +20,7 @@ async function findings(page: Page): Promise<string[]> {
   );
 }
 
-const SCREENS = ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Titles', 'Wrap-up'];
+const SCREENS = ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Titles', 'Wrap-up', 'Album'];
 
 for (const look of ['day', 'evening']) {
   test(`every screen is free of findings, by ${look}`, async ({ page }) => {

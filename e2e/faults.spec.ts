@@ -213,7 +213,7 @@ test('at twice the size every screen can be read and used, and the window itself
   await goTo(page, 'Photos');
   await page.getByRole('button', { name: 'Plan the pages of A moth-trapping night' }).click();
   await page.getByRole('button', { name: /^Begin these/ }).click();
-  for (const screen of ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Wrap-up', 'Busters']) {
+  for (const screen of ['Parcels', 'Stash', 'Photos', 'Share-out', 'Pages', 'Cuts', 'Wrap-up', 'Busters', 'Album']) {
     await goTo(page, screen);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     const seen = await page.evaluate(() => ({

@@ -86,7 +86,10 @@ export type DidKind =
   | 'dropped-rule'
   | 'wished'
   | 'dropped-wish'
-  | 'bought-wish';
+  | 'bought-wish'
+  | 'began-album'
+  | 'changed-album'
+  | 'dropped-album';
 
 /** Something done at once: entries of the ledger, and records; the unit of undo. */
 export interface Act {

@@ -1,6 +1,20 @@
 import { emptyLedger, type Ledger } from '../ledger';
 import type { Shelf } from '../stock';
-import type { Draft, Face, Kit, Lot, MeasuredDesign, Page, Photo, Plan, Rule, Sharing, Story, Wish } from '../things';
+import type {
+  Album,
+  Draft,
+  Face,
+  Kit,
+  Lot,
+  MeasuredDesign,
+  Page,
+  Photo,
+  Plan,
+  Rule,
+  Sharing,
+  Story,
+  Wish,
+} from '../things';
 
 /** Everything that is written down and is not stock, by table. */
 export interface Records {
@@ -18,6 +32,7 @@ export interface Records {
   wishes: Wish;
   /** Of hers, for reading lists. */
   rules: Rule;
+  albums: Album;
 }
 export type TableName = keyof Records;
 
@@ -34,6 +49,7 @@ export const TABLES: readonly TableName[] = [
   'sharings',
   'wishes',
   'rules',
+  'albums',
 ];
 
 /** All that is known at one moment. Never changed once made. */
@@ -52,6 +68,7 @@ export const EMPTY_BENCH: Bench = {
   sharings: new Map(),
   wishes: new Map(),
   rules: new Map(),
+  albums: new Map(),
   ledger: emptyLedger,
 };
 

@@ -53,12 +53,15 @@ export { acceptPlan, releasePage, setPlanAside, takingOut } from './planning';
 export { punchEvent } from './punchEvent';
 export {
   addPhotos,
+  beginAlbum,
   buyWish,
+  changeAlbum,
   changeFace,
   changeKit,
   changeLot,
   changePhoto,
   changeStory,
+  dropAlbum,
   dropDesign,
   dropRule,
   dropWish,

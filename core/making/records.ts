@@ -1,5 +1,5 @@
 import { pageState } from '../cutlist';
-import type { MeasuredDesign, Page, Photo, Rule, Story, Wish } from '../things';
+import type { Album, MeasuredDesign, Page, Photo, Rule, Story, Wish } from '../things';
 import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
 import type { Bench, Records, TableName } from './bench';
 import { refit } from './refit';
@@ -86,6 +86,19 @@ export const keepDesign =
   (design: MeasuredDesign): Deciding =>
   () =>
     decided('kept-design', design.name, { records: [put('designs', design)] });
+
+export const beginAlbum =
+  (album: Album): Deciding =>
+  () =>
+    decided('began-album', album.name, { records: [put('albums', album)] });
+
+export const changeAlbum = changing('albums', 'changed-album');
+
+/** Its pages stay. */
+export const dropAlbum =
+  ({ id, name }: Album): Deciding =>
+  () =>
+    decided('dropped-album', name, { records: [drop('albums', id)] });
 
 /** Pages laid out in it keep it. */
 export const dropDesign =

@@ -37,6 +37,8 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
   sharings: ({ kits }) => kits.flatMap((kit, i) => to(`/kits/${i}`, 'kits', kit)),
   wishes: () => [],
   rules: () => [],
+  // Pages may be dropped since: an album passes over them.
+  albums: () => [],
 };
 
 /** All references of one table's record. */

@@ -23,6 +23,7 @@ const CutsScreen = lazy(async () => ({ default: (await import('../features/cuts'
 const TitlesScreen = lazy(async () => ({ default: (await import('../features/titles')).TitlesScreen }));
 const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wrapup')).WrapUpScreen }));
 const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
+const AlbumScreen = lazy(async () => ({ default: (await import('../features/album')).AlbumScreen }));
 const RoundScreen = lazy(async () => ({ default: (await import('../features/round')).RoundScreen }));
 const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
 
@@ -81,6 +82,7 @@ function Screens() {
           <Route path="/titles/:page?" element={<TitlesScreen />} />
           <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
           <Route path="/busters" element={<BustersScreen />} />
+          <Route path="/album/:album?" element={<AlbumScreen />} />
           <Route path="/round" element={<RoundScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />

@@ -21,4 +21,5 @@ export const PLACES: readonly (Place | null)[] = [
   { key: '7', name: 'Titles', path: '/titles' },
   { key: '8', name: 'Wrap-up', path: '/wrap-up' },
   { key: '9', name: 'Busters', path: '/busters' },
+  { key: '0', name: 'Album', path: '/album' },
 ];

@@ -87,6 +87,9 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   wished: ({ name }) => `Wished for ${name}`,
   'dropped-wish': ({ name }) => `No longer wished for: ${name}`,
   'bought-wish': ({ name }) => `Bought ${name}`,
+  'began-album': ({ name }) => `Began the album ${name}`,
+  'changed-album': ({ name }) => `Changed the album ${name}`,
+  'dropped-album': ({ name }) => `Took the album ${name} apart`,
 };
 
 export const didWords = (did: Did): string => WORDS[did.kind](did);

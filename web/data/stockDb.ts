@@ -30,7 +30,7 @@ export interface Meta {
 }
 
 /** The version of the database's own form, which this code reads and writes. */
-const VERSION = 6;
+const VERSION = 7;
 
 /** The database was written by a later version of Nubbin: this one must not write into it. */
 export class LaterVersion extends Error {
@@ -87,7 +87,8 @@ export class StockDb extends Dexie {
     // Vellum and acetate are kinds of their own, which earlier versions do not know.
     this.version(5).stores({});
     // A kit's month may be a year or not known, lots may be leftovers, and rules of hers are kept.
-    this.version(VERSION).stores({ rules: 'id' });
+    this.version(6).stores({ rules: 'id' });
+    this.version(VERSION).stores({ albums: 'id' });
     // Dexie counts versions in tenths, and opens later ones as if they were its own.
     this.on(
       'ready',

@@ -31,6 +31,7 @@ export const KEY_TABLE = {
   'go-7': key('7', ['7'], EVERYWHERE, 'Titles'),
   'go-8': key('8', ['8'], EVERYWHERE, 'Wrap-up'),
   'go-9': key('9', ['9'], EVERYWHERE, 'Busters'),
+  'go-0': key('0', ['0'], EVERYWHERE, 'Album'),
   'box-all': key('Space', [' '], 'Parcels, a line of the box', 'all of it is here'),
   'box-count': key(
     '0 … 9',
@@ -79,6 +80,11 @@ export const KEY_TABLE = {
   'fate-lend': key('L', ['l', 'L'], 'Wrap-up', 'lend it'),
   'fate-recycle': key('R', ['r', 'R'], 'Wrap-up', 'recycle it'),
   'last-page': key('P', ['p', 'P'], 'Wrap-up', 'make the page that is proposed'),
+  'album-next': key('→', ['ArrowRight'], 'Album', 'choose the next page'),
+  'album-before': key('←', ['ArrowLeft'], 'Album', 'choose the one before'),
+  'album-later': key('Shift →', ['Shift+ArrowRight'], 'Album', 'move it later'),
+  'album-earlier': key('Shift ←', ['Shift+ArrowLeft'], 'Album', 'move it earlier'),
+  'album-out': key('Delete', ['Delete', 'Backspace'], 'Album', 'take it out of the album'),
   cut: key('Space', [' '], 'Cuts', 'cut'),
   'cut-back': key('Backspace', ['Backspace'], 'Cuts', 'take the last cut back'),
 } as const satisfies Record<string, KeyEntry>;

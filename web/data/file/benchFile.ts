@@ -6,7 +6,7 @@ import { founded } from '../../../core/placing';
 import { err, ok, type Result } from '../../../core/result';
 import { schemaCheck } from '../schemaCheck';
 import { upgradeRows, type RowsV1 } from '../upgrades/fromVersion1';
-import { EMPTY_FILE, type BenchFile, type PictureEntry } from './contents';
+import { EMPTY_FILE, FILE_VERSION, type BenchFile, type PictureEntry } from './contents';
 
 /** Where a file is wrong, and how. */
 export interface FileError {
@@ -119,16 +119,19 @@ function checkPlaced({ pages, events }: BenchFile): Result<null, FileError> {
 
 const FURTHER = [checkIds, checkReferences, checkLedger, checkPlaced];
 
+/** Versions that lack only what came since. */
+const EARLIER: readonly unknown[] = [2, 3, 4];
+
 /** Checks a file whole, as JSON, before anything is written; files of earlier versions are brought up to this one. */
 export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
   const told = json as { format?: unknown; version?: unknown } | null;
   if (typeof told !== 'object' || told === null || told.format !== 'nubbin-bench')
     return wrong('not-ours', '/format', 'it was not written by Nubbin');
-  if (typeof told.version === 'number' && told.version > 4)
+  if (typeof told.version === 'number' && told.version > FILE_VERSION)
     return wrong(
       'too-new',
       '/version',
-      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to 4)`,
+      `it was written by a later Nubbin (version ${told.version} of the file; this one reads up to ${FILE_VERSION})`,
     );
   let file: BenchFile;
   if (told.version === 1) {
@@ -136,13 +139,13 @@ export function readBenchJson(json: unknown): Result<BenchFile, FileError> {
     if (!old.ok) return wrong('wrong', old.error.at, old.error.message);
     const { images, pages, events, ...rest } = old.value;
     // Files from before there were designs of her own, share-outs and wishes have none.
-    file = { ...EMPTY_FILE, ...rest, version: 4, ...upgradeRows({ pages, events }), pictures: images };
+    file = { ...EMPTY_FILE, ...rest, version: FILE_VERSION, ...upgradeRows({ pages, events }), pictures: images };
   } else {
-    // Version 2 knew fewer kinds of things, and is else the same.
+    // Versions since 2 knew fewer kinds of things, and are else the same.
     file = {
       ...EMPTY_FILE,
       ...(json as BenchFile),
-      ...(told.version === 2 || told.version === 3 ? { version: 4 } : {}),
+      ...(EARLIER.includes(told.version) ? { version: FILE_VERSION } : {}),
     };
   }
   const checked = check(file);

@@ -1,5 +1,6 @@
 import { eventSchema, SPECS } from '../tables';
 import { id } from '../tables/parts';
+import { FILE_VERSION } from './contents';
 
 /** More of one kind are refused: a window could not hold them. */
 const MOST = 200_000;
@@ -35,7 +36,7 @@ export function benchSchemaText(): string {
     type: 'object',
     properties: {
       format: { const: 'nubbin-bench', description: 'the words nubbin-bench' },
-      version: { const: 4, description: 'version 4' },
+      version: { const: FILE_VERSION, description: `version ${FILE_VERSION}` },
       ...tables,
       events: listOf(eventSchema),
       pictures: listOf(picture),

@@ -1,6 +1,9 @@
 import type { LedgerEvent } from '../../../core/ledger';
 import { TABLES, type Bench, type Records, type TableName } from '../../../core/making';
 
+/** Of the file's form: what knows less must not read it as if it were whole. */
+export const FILE_VERSION = 5;
+
 /** All records and entries. */
 export type Contents = { [K in TableName]: Records[K][] } & { events: LedgerEvent[] };
 
@@ -12,13 +15,13 @@ export type PictureEntry = { readonly id: string; readonly type: string } & (
 /** Everything in one file. Source: `docs/formats/bench.schema.json`. */
 export interface BenchFile extends Contents {
   format: 'nubbin-bench';
-  version: 4;
+  version: typeof FILE_VERSION;
   pictures: PictureEntry[];
 }
 
 export const EMPTY_FILE: BenchFile = {
   format: 'nubbin-bench',
-  version: 4,
+  version: FILE_VERSION,
   kits: [],
   faces: [],
   lots: [],
@@ -31,6 +34,7 @@ export const EMPTY_FILE: BenchFile = {
   sharings: [],
   wishes: [],
   rules: [],
+  albums: [],
   events: [],
   pictures: [],
 };

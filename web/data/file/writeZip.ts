@@ -1,7 +1,7 @@
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { readBench } from '../benchReader';
 import { actTables, type StockDb } from '../stockDb';
-import { contentsOf, type BenchFile, type Contents, type PictureEntry } from './contents';
+import { contentsOf, FILE_VERSION, type BenchFile, type Contents, type PictureEntry } from './contents';
 import { extensionOf, sha256 } from './pictureBytes';
 
 /** How far long work is, 0 to 1, and whether it is to be given up. */
@@ -63,7 +63,7 @@ export async function zipOf(
     onDone((i + 1) / steps);
   }
   // First what is said of them: a zip that is cut off then still says everything but its last pictures.
-  const json: BenchFile = { format: 'nubbin-bench', version: 4, ...contents, pictures };
+  const json: BenchFile = { format: 'nubbin-bench', version: FILE_VERSION, ...contents, pictures };
   const head = new ZipDeflate('bench.json', { level: 6 });
   head.mtime = NO_TIME;
   zip.add(head);

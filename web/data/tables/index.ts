@@ -11,6 +11,7 @@ import { stories } from './stories';
 import type { TableSpec } from './table';
 import { wishes } from './wishes';
 import { rules } from './rules';
+import { albums } from './albums';
 
 /**
  * All tables of records. The database, what is known at one moment and the file of everything with its checks follow
@@ -29,6 +30,7 @@ export const SPECS: readonly TableSpec[] = [
   sharings,
   wishes,
   rules,
+  albums,
 ];
 
 export { eventSchema } from './events';

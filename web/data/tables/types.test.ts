@@ -2,6 +2,7 @@ import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
 import { expect, expectTypeOf, test } from 'vitest';
 import { TABLES, type Records } from '../../../core/making';
 import { SPECS } from '.';
+import { albumSchema } from './albums';
 import { designSchema } from './designs';
 import { draftSchema } from './drafts';
 import { faceSchema } from './faces';
@@ -53,6 +54,9 @@ test('the type of each record and its schema say the same', () => {
   expectTypeOf<Told<typeof designSchema>>().toExtend<Kept<'designs'>>();
   expectTypeOf<Kept<'designs'>>().toExtend<Told<typeof designSchema>>();
   expectTypeOf<keyof Told<typeof designSchema>>().toEqualTypeOf<keyof Kept<'designs'>>();
+  expectTypeOf<Told<typeof albumSchema>>().toExtend<Kept<'albums'>>();
+  expectTypeOf<Kept<'albums'>>().toExtend<Told<typeof albumSchema>>();
+  expectTypeOf<keyof Told<typeof albumSchema>>().toEqualTypeOf<keyof Kept<'albums'>>();
   expectTypeOf<Told<typeof pageSchema>>().toExtend<Kept<'pages'>>();
   expectTypeOf<Kept<'pages'>>().toExtend<Told<typeof pageSchema>>();
   expectTypeOf<keyof Told<typeof pageSchema>>().toEqualTypeOf<keyof Kept<'pages'>>();

@@ -8,7 +8,7 @@ import { cutsNow, unbalanced } from '../../../core/making/test/world';
 import { commitAct } from '../actStore';
 import { readBench } from '../benchReader';
 import { readBenchFile } from '../file/benchFile';
-import { EMPTY_FILE } from '../file/contents';
+import { EMPTY_FILE, FILE_VERSION } from '../file/contents';
 import { putInPlace } from '../file/replaceBench';
 import { actTables, StockDb } from '../stockDb';
 import { ok } from '../../../core/result';
@@ -98,7 +98,7 @@ test('a file of version 1 with finished pages is read: pages are done, accounts 
 });
 
 test('a file of a later version is refused with a sentence that says so', () => {
-  expect(readBenchFile(JSON.stringify({ ...EMPTY_FILE, version: 5 }))).toMatchObject({
+  expect(readBenchFile(JSON.stringify({ ...EMPTY_FILE, version: FILE_VERSION + 1 }))).toMatchObject({
     ok: false,
     error: { kind: 'too-new', at: '/version' },
   });

@@ -1,0 +1,32 @@
+import { id, text, ticksFrom1 } from './parts';
+import { table } from './table';
+
+/** JSON Schema of one record. */
+export const albumSchema = {
+  type: 'object',
+  properties: {
+    id,
+    name: text,
+    size: {
+      type: 'object',
+      properties: { w: ticksFrom1, h: ticksFrom1 },
+      required: ['w', 'h'],
+      additionalProperties: false,
+    },
+    startsOn: { enum: ['left', 'right'], description: 'the side on which its first page falls' },
+    places: {
+      type: 'array',
+      items: {
+        oneOf: [
+          { type: 'object', properties: { id, page: id }, required: ['id', 'page'], additionalProperties: false },
+          { type: 'object', properties: { id, gap: text }, required: ['id', 'gap'], additionalProperties: false },
+          { type: 'object', properties: { id, title: text }, required: ['id', 'title'], additionalProperties: false },
+        ],
+      },
+    },
+  },
+  required: ['id', 'name', 'size', 'startsOn', 'places'],
+  additionalProperties: false,
+} as const;
+
+export const albums = table({ name: 'albums', schema: albumSchema, indexes: 'id' });
