@@ -29,7 +29,7 @@ import { useShareOut } from './useShareOut';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
 import { claimShareOut, smallGifts, pagesToShare } from '../../../core/making';
-import { act } from '../../data/acts';
+import { act, say } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { ownPunches } from '../../../core/stock';
 import { punchedShare, punchingOf } from './punchedShare';
@@ -83,10 +83,12 @@ export function ShareOutScreen() {
     stop();
     const first = complete[0]!.page.id;
     const claimed = async (): Promise<boolean> => {
-      const sheets = await punchedShare(plan, complete, punching);
-      return act(
+      const { sheets, trouble: unpunched } = await punchedShare(plan, complete, punching);
+      const isDone = await act(
         claimShareOut({ plan, pages: complete, kits: [...kitSet], gifts: small.gifts, laid: small.laid, sheets }),
       );
+      if (isDone && unpunched !== null) say(unpunched, 'refused');
+      return isDone;
     };
     await go(
       claimed().then((isDone) => {
