@@ -23,10 +23,25 @@ const CARDS: readonly Size[] = [
   { w: inches(3), h: inches(4) },
 ];
 
-/** How many of a size lie on a sheet in rows, whichever way round holds more. */
+/** How many of a size straight cuts give of a sheet: row after row or column after column, each either way round. */
 function inRows(sheet: Size, { w, h }: Size): number {
-  const rows = (a: number, b: number): number => Math.floor(sheet.w / a) * Math.floor(sheet.h / b);
-  return Math.max(rows(w, h), rows(h, w));
+  const known = new Map<string, number>();
+  const most = (wide: number, high: number): number => {
+    const key = `${wide}x${high}`;
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    let best = 0;
+    for (const [a, b] of [
+      [w, h],
+      [h, w],
+    ] as const) {
+      if (a > wide || b > high) continue;
+      best = Math.max(best, Math.floor(wide / a) + most(wide, high - b), Math.floor(high / b) + most(wide - a, high));
+    }
+    known.set(key, best);
+    return best;
+  };
+  return most(sheet.w, sheet.h);
 }
 
 const around = ({ w, h }: Size): Size => ({ w: w + 2 * MAT, h: h + 2 * MAT });

@@ -145,6 +145,11 @@ describe('what a piece could still become', () => {
     // Two rows of six would be there in squares alone.
     expect(found[3]!.count).toBeGreaterThanOrEqual(12);
   });
+  // Two upright mats of 4 1/4 x 6 1/4 and one lying beneath: no more can be had by straight cuts.
+  test('rows either way round on one sheet', () => {
+    const [mats] = couldBecome(piece(12, 12), [{ w: inches(6), h: inches(4) }], []);
+    expect(mats).toMatchObject({ kind: 'mats', count: 3 });
+  });
   test('of a small piece only what it holds; of one with a gap what its largest whole part holds', () => {
     expect(couldBecome(piece(1, 1.5), [], [circle(2)])).toEqual([]);
     expect(couldBecome(piece(1, 1.5), [], [circle(1)])).toMatchObject([{ kind: 'shapes', count: 1 }]);

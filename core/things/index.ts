@@ -19,6 +19,7 @@ export { newFace } from './face';
 export type { Face } from './face';
 export { isMonth, kitsOfFaces, monthNumber } from './kit';
 export type { Kit } from './kit';
+export type { Aim } from './aim';
 export type { Album, AlbumPlace } from './album';
 export type { Fate } from './fate';
 export { TAKEN } from './photo';

@@ -1,3 +1,4 @@
+import type { Aim } from './aim';
 import type { Fate } from './fate';
 import type { Lot } from './lot';
 import type { Note } from './note';
@@ -18,6 +19,8 @@ export interface Kit {
   readonly notes?: readonly Note[];
   /** What was decided of things that are left of it, by the ids of pieces and lots. */
   readonly fates?: Readonly<Record<string, Fate>>;
+  /** What she means to do with it. */
+  readonly aims?: readonly Aim[];
   /** The day it was closed: nothing was left undecided. */
   readonly closed?: string;
 }

@@ -43,6 +43,34 @@ export const kitSchema = {
         ],
       },
     },
+    aims: {
+      type: 'array',
+      description: 'what she means to do with it',
+      items: {
+        type: 'object',
+        required: ['kind'],
+        discriminator: { propertyName: 'kind' },
+        oneOf: [
+          {
+            type: 'object',
+            properties: {
+              id,
+              kind: { const: 'use' },
+              lot: id,
+              atLeast: { type: ['integer', 'null'], minimum: 1, description: 'so many of it; null: all' },
+            },
+            required: ['id', 'kind', 'lot', 'atLeast'],
+            additionalProperties: false,
+          },
+          {
+            type: 'object',
+            properties: { id, kind: { const: 'pages' }, atLeast: { type: 'integer', minimum: 1 } },
+            required: ['id', 'kind', 'atLeast'],
+            additionalProperties: false,
+          },
+        ],
+      },
+    },
     closed: { ...day, description: 'the day on which nothing of it was left undecided' },
     isOpened: { type: 'boolean', description: 'it was taken in as it was by then, half used' },
   },

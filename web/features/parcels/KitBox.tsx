@@ -15,6 +15,7 @@ import { Columns, Row, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { mono } from '../../ui/theme';
 import { FetchList } from './FetchList';
+import { Aims } from '../../parts/Aims';
 import { Notes } from '../../parts/Notes';
 import { SmallButton } from './SmallButton';
 import { Wishes } from './Wishes';
@@ -101,6 +102,7 @@ export function KitBox({
             <Soft>The list as it came</Soft>
             <List>{kit.list}</List>
           </Slip>
+          <Aims kit={kit} />
           <Notes table="kits" record={kit} />
         </Stack>
         <ul aria-label="What was in the box" tabIndex={0}>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { LeftThing } from '../../../core/kits';
 import type { Kit } from '../../../core/things';
+import { Aims } from '../../parts/Aims';
 import { Notes } from '../../parts/Notes';
 import { Columns, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
@@ -42,6 +43,7 @@ export function ThingByThing({ kit, left }: { kit: Kit; left: readonly LeftThing
       <Stack $gap={18}>
         <LastPage kit={kit} left={left} />
         <WhatItGave kit={kit} />
+        <Aims kit={kit} />
         <Notes table="kits" record={kit} />
       </Stack>
     </Columns>

@@ -1,0 +1,50 @@
+import { balanceOf, type Balance } from '../ledger';
+import { inches } from '../length';
+import type { Aim, Kit, Lot, Page } from '../things';
+import { gaveTo } from './gaveTo';
+import type { Wrapped } from './leftOf';
+
+/** How near an aim is. */
+export interface AimStanding {
+  readonly aim: Aim;
+  /** The thing that it is about; null: it is about pages. */
+  readonly lot: Lot | null;
+  /** So many, in the thing's own measure: pieces, sheets' worth, inches of a roll, what nobody counts as one. */
+  readonly done: number;
+  readonly of: number;
+  readonly isMet: boolean;
+}
+
+/** One of a thing, in the ledger's measure. */
+function unitOf({ measure, size }: Lot): number {
+  if (measure === 'sheets') return size ? size.w * size.h : 1;
+  if (measure === 'length') return inches(1);
+  return measure === 'share' ? 100 : 1;
+}
+
+const left = ({ left: here, onBench, lent }: Balance): number => here + onBench + lent;
+
+function useStanding(aim: Aim & { readonly kind: 'use' }, lot: Lot, { ledger }: Wrapped): AimStanding {
+  const balance = balanceOf(ledger, lot.id)[lot.measure === 'sheets' ? 'area' : 'count'];
+  const unit = unitOf(lot);
+  const done = balance.onPages / unit;
+  // What was spoilt, given or sold can no longer be used: all of it is what there was of the rest.
+  const all = (balance.onPages + left(balance)) / unit;
+  const of = aim.atLeast ?? all;
+  return { aim, lot, done, of, isMet: aim.atLeast === null ? left(balance) === 0 && done > 0 : done >= of - 1e-9 };
+}
+
+/** How near a kit's aims are, in the order they were set; those of things that are gone are left out. */
+export function aimsOf(
+  { aims = [], ...kit }: Pick<Kit, 'id' | 'aims'>,
+  bench: Wrapped & { readonly pages: ReadonlyMap<string, Page> },
+): AimStanding[] {
+  return aims.flatMap((aim): AimStanding[] => {
+    if (aim.kind === 'pages') {
+      const done = gaveTo(kit, bench).pages.filter(({ glued }) => glued !== null).length;
+      return [{ aim, lot: null, done, of: aim.atLeast, isMet: done >= aim.atLeast }];
+    }
+    const lot = bench.lots.get(aim.lot);
+    return lot ? [useStanding(aim, lot, bench)] : [];
+  });
+}
