@@ -62,3 +62,25 @@ test('a kit is looked through thing by thing, closes when all is decided, and wh
   await expect(page.getByRole('note', { name: 'Kept for now' })).toContainText('Wren’s birthday page');
   expect(kept).toContain(await page.getByRole('note', { name: 'Kept for now' }).getByRole('link').innerText());
 });
+
+test('some of a counted thing is given, the rest is still to be decided; an aim shows how near it is', async ({
+  page,
+}) => {
+  await page.goto('/wrap-up/moth');
+  const left = page.getByRole('region', { name: 'What is left' });
+  const dots = left.getByRole('button', { name: /^enamel dots/ }).first();
+  await dots.click();
+  const slip = page.getByRole('region', { name: 'enamel dots' });
+  const [, count] = /, (\d+):/.exec((await dots.getAttribute('aria-label')) ?? '') ?? [];
+  await slip.getByLabel(/only so many/).fill('5');
+  await slip.getByRole('button', { name: 'Give' }).click();
+  await expect(dots).toHaveAccessibleName(new RegExp(`, ${Number(count) - 5}: not decided yet`));
+  await expect(slip.getByLabel(/only so many/)).toHaveValue('');
+
+  const aims = page.getByRole('region', { name: 'Aims' });
+  await aims.getByLabel('At least').fill('2');
+  await aims.getByRole('button', { name: 'Set it' }).click();
+  await expect(aims).toContainText('2 pages: 0 so far');
+  await aims.getByRole('button', { name: /^Drop the aim/ }).click();
+  await expect(aims).not.toContainText('2 pages');
+});

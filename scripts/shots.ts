@@ -136,10 +136,16 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
     'wrap-up',
     async (p) => {
       await p.goto(`${address}/wrap-up`);
-      await p.getByRole('link', { name: 'Kiln Weather' }).click();
+      await p.getByText('Looking through').waitFor({ state: 'detached', timeout: 60_000 });
     },
   ],
-  ['settings', (p) => p.goto(`${address}/settings`)],
+  [
+    'album',
+    async (p) => {
+      await p.goto(`${address}/album`);
+      await p.getByRole('button', { name: 'Glaze day' }).click();
+    },
+  ],
   ['page-bench', startPage],
   [
     'things',

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { couldBecome, type LeftThing } from '../../../core/kits';
@@ -12,11 +12,11 @@ import { Button } from '../../ui/Button';
 import { Paper, paperOf } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
-import { Tick } from '../../ui/Tick';
 import { useFocusWhenLost } from '../../ui/useFocusWhenLost';
 import { chanceWords } from './chanceWords';
 import { Fates } from './Fates';
 import { fateWords } from './fateWords';
+import { ALL, countMeant, HowMany } from './HowMany';
 import { howMuchWords } from './thingWords';
 import { useDeciding } from './useDeciding';
 
@@ -37,12 +37,20 @@ export interface ThisThingProps {
 /** One thing that is left, drawn large: what it could still become, and what becomes of it. */
 export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps) {
   const system = useSettings((s) => s.system);
-  const [isOne, setOne] = useState(false);
+  const [meant, setMeant] = useState(ALL);
   const ref = useFocusWhenLost<HTMLElement>();
+  // Chosen below, it may stand out of sight above.
+  useEffect(() => {
+    ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [ref]);
   const { lot, pieces, fate } = thing;
-  const keys = isOne ? thing.keys.slice(0, 1) : thing.keys;
-  const rest = isOne ? (thing.keys[1] ?? null) : null;
-  const { place, decide, leave } = useDeciding(kit.id, thing, keys, { onNext: () => onNext(rest), onBack });
+  const keys = meant.isOne ? thing.keys.slice(0, 1) : thing.keys;
+  const rest = meant.isOne ? (thing.keys[1] ?? null) : null;
+  const { place, decide, leave } = useDeciding(kit.id, thing, keys, {
+    only: countMeant(meant, thing),
+    onNext: () => onNext(rest),
+    onBack,
+  });
   const lies = useBench((b) => b.ledger.lots.get(lot.id)?.place) ?? '';
   const [piece] = pieces;
   return (
@@ -65,12 +73,15 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
         {piece && <Chances piece={piece} />}
       </Row>
       <Stack $gap={10}>
-        {pieces.length > 1 && (
-          <Tick isSelected={isOne} onChange={setOne}>
-            {`only one of the ${pieces.length}`}
-          </Tick>
-        )}
-        <Fates place={place} onFate={(to) => void decide(to)} onLeave={(leaving) => void leave(leaving)} />
+        <HowMany thing={thing} meant={meant} onChange={setMeant} />
+        <Fates
+          place={place}
+          onFate={(to) => void decide(to)}
+          onLeave={(leaving) => {
+            void leave(leaving);
+            setMeant(ALL);
+          }}
+        />
         {fate !== null && (
           <Row>
             <Button look="quiet" onPress={() => void act(decideOn(kit.id, { keys, fate: null }))}>

@@ -1,12 +1,14 @@
 import { useMemo } from 'react';
 import { placeAmong, type LeftThing } from '../../../core/kits';
-import { decideOn, partWith, type Leaving } from '../../../core/making';
+import { decideOn, partWith, partWithSome, type Leaving } from '../../../core/making';
 import type { Fate } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 
-/** How it goes on while something is decided. */
+/** How much of it, and how it goes on while something is decided. */
 export interface Going {
+  /** So many of a counted thing leave, and the rest is left; null: all. */
+  readonly only: number | null;
   /** On to the next; at once, so that of quick keys none is pressed for this one again. */
   readonly onNext: () => void;
   /** It could not be: back to this one. */
@@ -16,9 +18,9 @@ export interface Going {
 /** What may be decided of a thing, or of some of those alike; in the stash it is put where its like lies. */
 export function useDeciding(
   kit: string,
-  { lot, pieces }: LeftThing,
+  { lot, pieces, amounts }: LeftThing,
   keys: readonly string[],
-  { onNext, onBack }: Going,
+  { only, onNext, onBack }: Going,
 ) {
   const { lots, ledger, faces } = useBench((b) => b);
   const place = useMemo(() => placeAmong(lot, { lots, ledger, faces }), [lot, lots, ledger, faces]);
@@ -28,7 +30,11 @@ export function useDeciding(
   };
   const decide = (fate: Fate): Promise<void> =>
     goOn(decideOn(kit, { keys, fate, ...(fate.for === 'stash' && place !== null ? { place } : {}) }));
-  const leave = (leaving: Leaving): Promise<void> =>
-    goOn(partWith(pieces.length > 0 ? { pieces: keys, lots: [] } : { pieces: [], lots: [lot.id] }, leaving));
+  const leave = async (leaving: Leaving): Promise<void> => {
+    const [part] = Object.keys(amounts);
+    // The rest is still to be decided: it stays here.
+    if (only !== null && part !== undefined) await act(partWithSome(lot.id, { [part]: only }, leaving));
+    else await goOn(partWith(pieces.length > 0 ? { pieces: keys, lots: [] } : { pieces: [], lots: [lot.id] }, leaving));
+  };
   return { place, decide, leave };
 }
