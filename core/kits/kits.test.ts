@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
 import { beginPage, closeKit, decideOn, finishPage, gluePage, openKit, putOnPage, takeSomeOut } from '../making';
-import { unpackedWorld, type World } from '../making/test/world';
+import { BARE_PAGE, unpackedWorld, type World } from '../making/test/world';
 import type { Punch } from '../things';
 import { couldBecome, gaveTo, keptFor, leftOf, placeAmong } from '.';
 
@@ -44,16 +44,7 @@ describe('what is left of a kit', () => {
 
   test('what comes back after it was closed is undecided', () => {
     const world = unpackedWorld();
-    world.do(
-      beginPage('p', {
-        format: { w: inches(8), h: inches(8), spread: false },
-        design: 'framed-ground',
-        mat: 0,
-        photos: [],
-        papers: {},
-        title: '',
-      }),
-    );
+    world.do(beginPage('p', BARE_PAGE));
     world.do(takeSomeOut('dots', { '': 24 }, 'p'));
     world.do(
       decideOn('k', { keys: leftOf(kitOf(world), world.bench).flatMap(({ keys }) => keys), fate: { for: 'kit' } }),
@@ -106,16 +97,7 @@ test('a thing belongs where the nearest in colour of its kind lies, of another k
 test('a kit gave to the pages on which something of it lies, between the day it came and the last that was done', () => {
   const world = unpackedWorld();
   expect(gaveTo(kitOf(world), world.bench)).toEqual({ pages: [], came: '2026-11-05', lastDone: null });
-  world.do(
-    beginPage('p', {
-      format: { w: inches(8), h: inches(8), spread: false },
-      design: 'framed-ground',
-      mat: 0,
-      photos: [],
-      papers: {},
-      title: 'Moths',
-    }),
-  );
+  world.do(beginPage('p', BARE_PAGE));
   world.do(takeSomeOut('dots', { '': 3 }, 'p'));
   world.do(putOnPage('p', [{ lot: 'dots', amounts: { '': 3 } }]));
   expect(gaveTo(kitOf(world), world.bench)).toMatchObject({ pages: [{ title: 'Moths' }], lastDone: null });

@@ -1,8 +1,7 @@
 import { expect, test } from 'vitest';
 import { aimsOf } from '../../core/kits';
-import { inches } from '../../core/length';
 import { beginPage, changeKit, gluePage, partWith, putOnPage, takeOut, takeSomeOut } from '../../core/making';
-import { unpackedWorld } from '../../core/making/test/world';
+import { BARE_PAGE, unpackedWorld } from '../../core/making/test/world';
 import { aimWords } from './aimWords';
 
 test('aims are told with how near they are, and are reached by what is on pages', () => {
@@ -19,16 +18,7 @@ test('aims are told with how near they are, and are reached by what is on pages'
     }),
   );
   expect(told()).toEqual(['at least 3 of dots: 0 so far', 'use up inks: 0 sheets of 2 sheets', '1 page: 0 so far']);
-  world.do(
-    beginPage('p', {
-      format: { w: inches(8), h: inches(8), spread: false },
-      design: 'framed-ground',
-      mat: 0,
-      photos: [],
-      papers: {},
-      title: '',
-    }),
-  );
+  world.do(beginPage('p', BARE_PAGE));
   world.do(takeSomeOut('dots', { '': 3 }, 'p'));
   world.do(takeOut({ pieces: ['inks-1'], lots: [] }, 'p'));
   world.do(putOnPage('p', [{ lot: 'dots', amounts: { '': 3 } }, { piece: 'inks-1' }]));

@@ -50,7 +50,9 @@ export default function BarChart({ label, labels, series, isLying = false, heigh
   useEffect(() => {
     if (!canvas.current) return undefined;
     const letters = { family: "'Atkinson Hyperlegible Next Variable', sans-serif", size: 13 };
-    const figures = { ticks: { precision: 0, color: ink, font: letters, callback: (n: number | string) => say(Number(n)) } };
+    const figures = {
+      ticks: { precision: 0, color: ink, font: letters, callback: (n: number | string) => say(Number(n)) },
+    };
     const names = { ticks: { color: ink, font: letters }, grid: { display: false } };
     const chart = new Chart<'bar' | 'line'>(canvas.current, {
       type: 'bar',

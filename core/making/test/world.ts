@@ -141,6 +141,16 @@ export function unpackedWorld(): World {
   return world;
 }
 
+/** A page without photos or papers, to lay things on. */
+export const BARE_PAGE: Begun = {
+  format: { w: inches(8), h: inches(8), spread: false },
+  design: 'framed-ground',
+  mat: 0,
+  photos: [],
+  papers: {},
+  title: 'Moths',
+};
+
 /** The punch that she has. */
 const PUNCH = { shape: 'circle', size: inches(1), reach: inches(1.5) } as const;
 

@@ -1,4 +1,4 @@
-import { id, text, ticksFrom1 } from './parts';
+import { id, size, text } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -7,12 +7,7 @@ export const albumSchema = {
   properties: {
     id,
     name: text,
-    size: {
-      type: 'object',
-      properties: { w: ticksFrom1, h: ticksFrom1 },
-      required: ['w', 'h'],
-      additionalProperties: false,
-    },
+    size,
     startsOn: { enum: ['left', 'right'], description: 'the side on which its first page falls' },
     places: {
       type: 'array',

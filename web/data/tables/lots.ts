@@ -1,4 +1,4 @@
-import { id, idOrNull, notes, text, ticksFrom1, ticksOrNull } from './parts';
+import { id, idOrNull, notes, size, text, ticksFrom1, ticksOrNull } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -58,12 +58,7 @@ export const lotSchema = {
         properties: {
           id,
           name: text,
-          size: {
-            type: 'object',
-            properties: { w: ticksFrom1, h: ticksFrom1 },
-            required: ['w', 'h'],
-            additionalProperties: false,
-          },
+          size,
           colours: { type: 'array', items: { type: 'string', pattern: '^#[0-9a-f]{6}$' }, maxItems: 12 },
           words: text,
           isRaised: { type: 'boolean' },

@@ -29,6 +29,13 @@ export const rect = {
   additionalProperties: false,
 } as const;
 
+export const size = {
+  type: 'object',
+  properties: { w: ticksFrom1, h: ticksFrom1 },
+  required: ['w', 'h'],
+  additionalProperties: false,
+} as const;
+
 const point = {
   type: 'object',
   properties: { x: ticks, y: ticks },

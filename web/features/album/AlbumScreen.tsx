@@ -1,6 +1,5 @@
 import { nanoid } from 'nanoid';
 import { Link, Navigate, useParams } from 'react-router';
-import styled from 'styled-components';
 import { pagesInNone, sizeOfMost } from '../../../core/album';
 import { beginAlbum } from '../../../core/making';
 import type { Album } from '../../../core/things';
@@ -9,6 +8,7 @@ import { benchStore, useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { FORMATS } from '../../ui/pageWords';
 import { Empty, Row, Screen } from '../../ui/Screen';
+import { Shelf } from '../../ui/Shelf';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { AlbumBench } from './AlbumBench';
 
@@ -74,16 +74,3 @@ export function AlbumScreen() {
   );
   return <AlbumBench key={album.id} album={album} shelf={shelf} />;
 }
-
-const Shelf = styled(Row).attrs({ as: 'nav', $gap: 18 })`
-  a {
-    color: ${({ theme }) => theme.ink};
-    text-decoration: none;
-    font-weight: 600;
-    padding: 4px 2px;
-    border-bottom: 3px solid transparent;
-  }
-  a[aria-current] {
-    border-color: ${({ theme }) => theme.beet};
-  }
-`;

@@ -1,5 +1,4 @@
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import styled from 'styled-components';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
 import { KeptForNow } from '../../parts/KeptForNow';
@@ -7,6 +6,7 @@ import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
 import { Empty, Screen } from '../../ui/Screen';
+import { Shelf } from '../../ui/Shelf';
 import { DraftBench } from './DraftBench';
 import { FetchList } from './FetchList';
 import { KitBox } from './KitBox';
@@ -95,30 +95,3 @@ export function ParcelsScreen() {
     </Screen>
   );
 }
-
-const Shelf = styled.nav`
-  display: flex;
-  gap: 18px;
-  flex-wrap: wrap;
-  padding-bottom: 10px;
-  flex: none;
-  a {
-    color: ${({ theme }) => theme.ink};
-    text-decoration: none;
-    font-weight: 600;
-    padding: 4px 2px;
-    border-bottom: 3px solid transparent;
-  }
-  a:hover {
-    border-color: ${({ theme }) => theme.line};
-  }
-  a[aria-current] {
-    border-color: ${({ theme }) => theme.beet};
-  }
-  em {
-    font-style: normal;
-    font-weight: 400;
-    font-size: 14px;
-    color: ${({ theme }) => theme.soft};
-  }
-`;

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
 import { dayWords, monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen } from '../../ui/Screen';
+import { Shelf } from '../../ui/Shelf';
 import { Tabs } from '../../ui/Tabs';
 import { Account } from './Account';
 import { OverTheKits } from './OverTheKits';
@@ -115,26 +116,6 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
     </Screen>
   );
 }
-
-const Shelf = styled(Row).attrs({ as: 'nav', $gap: 18 })`
-  padding-bottom: 10px;
-  a {
-    color: ${({ theme }) => theme.ink};
-    text-decoration: none;
-    font-weight: 600;
-    padding: 4px 2px;
-    border-bottom: 3px solid transparent;
-  }
-  a[aria-current] {
-    border-color: ${({ theme }) => theme.beet};
-  }
-  em {
-    font-style: normal;
-    font-weight: 400;
-    font-size: 14px;
-    color: ${({ theme }) => theme.soft};
-  }
-`;
 const Told = styled.p`
   color: ${({ theme }) => theme.brick};
   padding-bottom: 6px;
