@@ -29,6 +29,11 @@ test('an album is begun with what is glued, put in order by keys and by dragging
   await page.keyboard.press('Control+z');
   await expect.poll(names).toEqual([second, third, first, ...rest]);
 
+  await leaves.first().dragTo(table.getByText('the end'));
+  await expect.poll(names).toEqual([third, first, ...rest, second]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(names).toEqual([second, third, first, ...rest]);
+
   // A place is kept for a page not made yet, and a page taken out can be put in again.
   await leaves.first().click();
   await page.getByRole('button', { name: 'a gap before it' }).click();

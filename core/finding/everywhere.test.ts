@@ -10,6 +10,13 @@ world.do(() =>
     records: [
       put('stories', { id: 's', name: 'Café évening', date: '2026-08', place: 'Zürich road' }),
       put('kits', { id: 'old', club: '', name: 'Older paper', month: '', theme: ['rope'], list: '' }),
+      put('albums', {
+        id: 'a',
+        name: 'Oddments',
+        size: { w: 1, h: 1 },
+        startsOn: 'right',
+        places: [{ id: '1', title: 'Autumn' }],
+      }),
       put('wishes', { id: 'w', line: '1 x 12x12 slate', noted: '2026-11-05' }),
     ],
   }),
@@ -26,6 +33,8 @@ describe('found from anywhere', () => {
     ['moth', ['kit Moth Lantern', 'paper inks', 'paper lamps', 'paper blushes', 'thing dots', 'thing letters']],
     ['slate', ['wish 1 x 12x12 slate']],
     ['rope', ['kit Older paper']],
+    ['oddments', ['album Oddments']],
+    ['autumn', ['album Oddments']],
     ['owls', ['thing dots']],
     ['nothing like it', []],
     ['', []],

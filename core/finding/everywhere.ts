@@ -1,9 +1,10 @@
 import type { Bench } from '../making';
+import type { Album } from '../things';
 import { plainWords, wordsAsked, hasAll } from './words';
 
 /** Something that can be found from any screen. */
 export interface Place {
-  readonly kind: 'page' | 'kit' | 'list' | 'photo' | 'story' | 'paper' | 'thing' | 'wish' | 'design';
+  readonly kind: 'page' | 'kit' | 'list' | 'photo' | 'story' | 'paper' | 'thing' | 'wish' | 'design' | 'album';
   readonly id: string;
   readonly name: string;
   /** The face it shows, of a paper; its picture, of a photo. */
@@ -49,9 +50,11 @@ function stockPlaces(bench: Bench): Place[] {
     });
 }
 
+const titlesIn = ({ places }: Album): string[] => places.flatMap((one) => ('title' in one ? [one.title] : []));
+
 /** Everything that has a name, made ready once. */
 export function placesOf(bench: Bench): Place[] {
-  const { pages, kits, drafts, photos, stories, wishes, designs } = bench;
+  const { pages, kits, drafts, photos, stories, wishes, designs, albums } = bench;
   return [
     ...[...pages.values()].map((page) =>
       place('page', page, page.title, told(page.title, page.place, page.date, page.journaling)),
@@ -74,6 +77,7 @@ export function placesOf(bench: Bench): Place[] {
     ...stockPlaces(bench),
     ...[...wishes.values()].map((wish) => place('wish', wish, wish.line, told(wish.line))),
     ...[...designs.values()].map((design) => place('design', design, design.name, told(design.name))),
+    ...[...albums.values()].map((album) => place('album', album, album.name, told(album.name, titlesIn(album)))),
   ];
 }
 

@@ -1,4 +1,14 @@
-import { BookOpen, CalendarDays, Image as Picture, LayoutTemplate, Package, PenLine, Ruler, Star } from 'lucide-react';
+import {
+  BookImage,
+  BookOpen,
+  CalendarDays,
+  Image as Picture,
+  LayoutTemplate,
+  Package,
+  PenLine,
+  Ruler,
+  Star,
+} from 'lucide-react';
 import type { ReactNode } from 'react';
 import { findPlaces, hasAll, plainWords, wordsAsked, type Place } from '../../core/finding';
 import type { Bench } from '../../core/making';
@@ -70,6 +80,8 @@ function hitOf({ kind, id, name, shows }: Place, bench: Bench): Hit {
       };
     case 'thing':
       return { key, name, about: lotAbout(bench, id), to: `/stash/${id}`, drawn: thingDrawn(bench, id) };
+    case 'album':
+      return { key, name, about: 'album', to: `/album/${id}`, drawn: <BookImage size={20} /> };
     case 'wish':
       return { key, name, about: 'wish', to: '/parcels', drawn: <Star size={20} /> };
     case 'design':

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type DragEvent } from 'react';
 import styled from 'styled-components';
 import type { Leaf, Opening } from '../../../core/album';
 import { toInches } from '../../../core/length';
@@ -37,9 +37,38 @@ export function Openings({ album, openings, ...handling }: OpeningsProps) {
           )}
         </li>
       ))}
+      {openings.length > 0 && (
+        <li>
+          <End onMove={handling.onMove} />
+        </li>
+      )}
       {openings.length === 0 && <li>Nothing lies in it yet: pages that are glued stand beside.</li>}
     </Table>
   );
+}
+
+/** What a place needs so that a leaf can be dropped there, before another; null: at the end. */
+function useDropBefore(before: string | null, onMove: OpeningsProps['onMove']) {
+  const [isOver, setOver] = useState(false);
+  return {
+    'data-over': isOver || undefined,
+    onDragOver: (event: DragEvent) => {
+      if (!event.dataTransfer.types.includes(TYPE)) return;
+      event.preventDefault();
+      setOver(true);
+    },
+    onDragLeave: () => setOver(false),
+    onDrop: (event: DragEvent) => {
+      setOver(false);
+      const id = event.dataTransfer.getData(TYPE);
+      if (id !== '') onMove(id, before);
+    },
+  };
+}
+
+/** Where a leaf is dropped to lie last. */
+function End({ onMove }: Pick<OpeningsProps, 'onMove'>) {
+  return <Last {...useDropBefore(null, onMove)}>the end</Last>;
 }
 
 interface SideProps extends Omit<OpeningsProps, 'album' | 'openings'> {
@@ -51,7 +80,7 @@ interface SideProps extends Omit<OpeningsProps, 'album' | 'openings'> {
 }
 
 function Side({ leaf, size, scale, isCover = false, chosen, onChoose, onMove }: SideProps) {
-  const [isOver, setOver] = useState(false);
+  const dropping = useDropBefore(leaf?.place.id ?? null, onMove);
   if (!leaf) return <Bare style={size}>{isCover ? '' : 'stays empty'}</Bare>;
   const { place, page } = leaf;
   return (
@@ -62,24 +91,13 @@ function Side({ leaf, size, scale, isCover = false, chosen, onChoose, onMove }: 
       title={leafName(leaf)}
       draggable
       data-place={place.id}
-      data-over={isOver || undefined}
       style={size}
       onClick={() => onChoose(place.id)}
       onDragStart={(event) => {
         event.dataTransfer.setData(TYPE, place.id);
         event.dataTransfer.effectAllowed = 'move';
       }}
-      onDragOver={(event) => {
-        if (!event.dataTransfer.types.includes(TYPE)) return;
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        setOver(false);
-        const id = event.dataTransfer.getData(TYPE);
-        if (id !== '') onMove(id, place.id);
-      }}
+      {...dropping}
     >
       {page ? (
         <PageFigure page={page} scale={scale} />
@@ -118,6 +136,19 @@ const Pick = styled.button`
   &[aria-pressed='true'] {
     outline: 3px solid ${({ theme }) => theme.beet};
   }
+  &[data-over] {
+    box-shadow: -5px 0 0 ${({ theme }) => theme.marigold};
+  }
+`;
+const Last = styled.span`
+  display: grid;
+  place-items: center;
+  width: 64px;
+  height: 100%;
+  min-height: 80px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.soft};
+  border-left: 2px dashed ${({ theme }) => theme.line};
   &[data-over] {
     box-shadow: -5px 0 0 ${({ theme }) => theme.marigold};
   }
