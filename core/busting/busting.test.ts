@@ -78,6 +78,7 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   waiting,
   longestCut: null,
   punches: [],
+  meant: [],
   mat: inches(1 / 8),
   formats: [
     { w: inches(12), h: inches(12), spread: false },
@@ -132,4 +133,14 @@ test('nothing is proposed that cannot be made', () => {
 
 test('without photos a place is kept for one', () => {
   expect(all(input(plenty, [])).every(({ photos }) => photos.every((p) => p.photo === null))).toBe(true);
+});
+
+test('what she means to use comes oftener, and is said', () => {
+  const uses = (proposals: readonly Proposal[]): number =>
+    proposals.filter(({ papers }) => Object.values(papers).includes('clay')).length;
+  const before = all(input(plenty));
+  const meant = all({ ...input(plenty), meant: ['clay'] });
+  expect(uses(meant)).toBeGreaterThanOrEqual(Math.max(1, uses(before)));
+  for (const { papers, why } of meant)
+    expect(why.some(({ kind }) => kind === 'meant')).toBe(Object.values(papers).includes('clay'));
 });

@@ -12,6 +12,8 @@ export interface BustingInput {
   readonly mat: number;
   /** Punches that she has. */
   readonly punches: readonly Punch[];
+  /** Faces of papers that she means to use. */
+  readonly meant: readonly string[];
   /** The longest cut her trimmer makes, ticks; null: no limit. */
   readonly longestCut: number | null;
 }
@@ -20,6 +22,7 @@ export interface BustingInput {
 export type Reason =
   | { readonly kind: 'pieces'; readonly leftovers: number; readonly sheets: number }
   | { readonly kind: 'oldest'; readonly month: string; readonly kit: string }
+  | { readonly kind: 'meant'; readonly names: readonly string[] }
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
   | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }

@@ -36,14 +36,18 @@ function photoSets(waiting: readonly Photo[], most: number): PagePhoto[][] {
 const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): ColourShare[] =>
   photos.flatMap(({ photo }) => waiting.find(({ id }) => id === photo)?.colours ?? []);
 
-/** The older a face's oldest leftover, the sooner it goes. */
-function favourAge(leftovers: readonly Leftover[]): (face: Face) => number {
+/** A paper that she means to use goes as soon as one so many months older. */
+const MEANT = 24;
+
+/** The older a face's oldest leftover, the sooner it goes; what she means to use goes sooner yet. */
+function favourAge(leftovers: readonly Leftover[], meant: readonly string[]): (face: Face) => number {
   const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
   return ({ id }) => {
     const own = leftovers
       .filter(({ stock }) => stock.front === id || stock.back === id)
       .map(({ stock }) => stock.since ?? 0);
-    return (YEAR / 12) * Math.min(24, newest - Math.min(newest, ...own));
+    const months = Math.min(24, newest - Math.min(newest, ...own)) + (meant.includes(id) ? MEANT : 0);
+    return (YEAR / 12) * months;
   };
 }
 
@@ -62,9 +66,11 @@ function reasons(
   const faces = input.faces.filter(({ id }) => Object.values(papers).includes(id));
   const differences = faces.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);
   const sheets = used.filter(({ stock }) => stock.fresh).length;
+  const meant = faces.filter(({ id }) => input.meant.includes(id)).map(({ name }) => name);
   return [
     { kind: 'pieces', leftovers: used.length - sheets, sheets },
     ...(kits[0] ? [{ kind: 'oldest', month: kits[0].month, kit: kits[0].name } as const] : []),
+    ...(meant.length > 0 ? [{ kind: 'meant', names: meant } as const] : []),
     { kind: 'kits', names: [...new Set(kits.map(({ name }) => name))] },
     { kind: 'frees', area: plan.stats.pieceArea + plan.stats.wasteArea },
     ...(differences.length > 0
@@ -106,7 +112,7 @@ function propose(
       colours,
       longestCut: input.longestCut,
       avoid,
-      favour: favourAge(leftovers),
+      favour: favourAge(leftovers, input.meant),
     });
     const asDesigned = planned(layout.value, papers, stock, input);
     const { list } = asDesigned;
@@ -146,6 +152,7 @@ function merit({ why, photos }: Proposal, newest: number): number {
   let score = photos.every(({ photo }) => photo !== null) ? 4 : 0;
   for (const reason of why) {
     if (reason.kind === 'pieces') score += reason.leftovers - 2 * reason.sheets;
+    if (reason.kind === 'meant') score += 3 * reason.names.length;
     if (reason.kind === 'oldest') score += Math.min(24, newest - (monthNumber(reason.month) ?? 0)) / 4;
     if (reason.kind === 'colours') score -= reason.difference / 5;
   }

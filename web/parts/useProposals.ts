@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { BustingInput, Proposal } from '../../core/busting';
+import { aimsOf } from '../../core/kits';
 import type { Bench } from '../../core/making';
 import { ownPunches, type Shelf } from '../../core/stock';
 import type { Kit } from '../../core/things';
@@ -34,6 +35,13 @@ function useShelf(kit: string | null): Shelf {
   }, [ledger, lots, all, kit, name, month]);
 }
 
+/** The papers that open kits' aims want used, and that are not used so far, by their faces. */
+const facesMeant = (bench: Bench, kit: string | null): readonly string[] =>
+  [...bench.kits.values()]
+    .filter(({ id, closed }) => (kit === null ? closed === undefined : id === kit))
+    .flatMap((one) => aimsOf(one, bench))
+    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.front, lot.back].flatMap((face) => face ?? []) : []));
+
 /**
  * Pages that can really be made from what is left, looked for anew whenever that changes.
  * @param kit only from this one's things
@@ -42,6 +50,8 @@ export function useProposals(kit: string | null = null): Proposed {
   const shelf = useShelf(kit);
   const { faces, photos, pages, lots, ledger } = useBench((b) => b);
   const { mat, longestCut, isPunching, punchReach } = useSettings();
+  // As text, so that it is the same until it differs.
+  const meant = useBench((b) => JSON.stringify(facesMeant(b, kit)));
   const [found, setFound] = useState<Pick<Proposed, 'proposals' | 'done'>>({ proposals: [], done: 0 });
   const [trouble, setTrouble] = useState<string | null>(null);
   const [tries, again] = useReducer((n: number) => n + 1, 0);
@@ -54,9 +64,10 @@ export function useProposals(kit: string | null = null): Proposed {
       formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
       mat,
       longestCut,
+      meant: JSON.parse(meant) as string[],
       punches: isPunching ? ownPunches(lots, ledger, punchReach).map(({ punch }) => punch) : [],
     };
-  }, [shelf, faces, photos, pages, lots, ledger, mat, longestCut, isPunching, punchReach]);
+  }, [shelf, faces, photos, pages, lots, ledger, mat, longestCut, isPunching, punchReach, meant]);
   useEffect(() => {
     let isLatest = true;
     void proposeInWorker(input, ({ proposals, done }) => {

@@ -17,6 +17,8 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       return reason.month === ''
         ? `The oldest has lain longer than anyone knows (${reason.kit}).`
         : `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
+    case 'meant':
+      return `Uses what you mean to use: ${reason.names.join(', ')}.`;
     case 'kits':
       return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
     case 'frees':
