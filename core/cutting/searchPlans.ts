@@ -34,7 +34,9 @@ const FIRST_PLANS = 12;
 const WARM_UP = 60_000;
 /** Shares of all work that the exact searches may take. */
 const PROOF_SHARE = 3 / 4;
-const PERFECT_SHARE = 1;
+const PERFECT_SHARE = 3 / 5;
+/** Where one sheet is to be filled, hardly anything else can be tried. */
+const ONE_SHEET_SHARE = 1;
 const ANEW_SHARE = 1 / 10;
 
 /** After so many rounds a plan without one of the fresh sheets is sought. */
@@ -109,14 +111,15 @@ function oneSheetFilled(
 function fillPerfectly(
   problem: Problem,
   random: Random,
-  joins: Joins,
+  joins: (share: number) => Joins,
   spend: (work: number) => void,
   withOptional: boolean,
 ): Held | null {
+  const allowed = { one: joins(ONE_SHEET_SHARE), several: joins(PERFECT_SHARE) };
   const filled =
-    oneSheetFilled(problem, random, joins.spend, withOptional) ??
-    perfectSheets(problem, random, joins.spend, withOptional);
-  spend(joins.work);
+    oneSheetFilled(problem, random, allowed.one.spend, withOptional) ??
+    perfectSheets(problem, random, allowed.several.spend, withOptional);
+  spend(allowed.one.work + allowed.several.work);
   return filled.length === 0 ? null : planWith(problem, filled, spend);
 }
 
@@ -170,20 +173,15 @@ export function* searchPlans(
     spend(1 + Math.floor((best.state.sheets.length + problem.items.length) / 12));
     quiet++;
     if (proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2)) {
-      const most = Math.min(work, WORK) * JOINS;
+      const joins = (share: number): Joins => new Joins(Math.min(work, WORK) * JOINS * share, isOver);
       // Where all that is optional has room too, it is cut like the rest.
       const withOptional = problem.items.some(({ optional }) => optional) && isTight(problem, bounds(), true);
       const filled =
         withOptional || isTight(problem, bounds(), false)
-          ? fillPerfectly(problem, random, new Joins(most * PERFECT_SHARE, isOver), spend, withOptional)
+          ? fillPerfectly(problem, random, joins, spend, withOptional)
           : null;
-      proof = prove(problem, better(best, filled ?? best), new Joins(most * PROOF_SHARE, isOver), spend);
-      const anew = eachSheetAnew(
-        problem,
-        better(best, proof.plan ?? best),
-        new Joins(most * ANEW_SHARE, isOver),
-        spend,
-      );
+      proof = prove(problem, better(best, filled ?? best), joins(PROOF_SHARE), spend);
+      const anew = eachSheetAnew(problem, better(best, proof.plan ?? best), joins(ANEW_SHARE), spend);
       for (const plan of [proof.plan, filled, anew])
         if (plan && compare(plan, best) > 0) {
           best = current = plan;
