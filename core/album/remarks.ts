@@ -6,7 +6,7 @@ import { openingsOf, type Leaf, type Opening } from './openings';
 export type AlbumRemark =
   /** A side stays empty, so that a spread opens flat; with a single page moved it would not. */
   | { readonly kind: 'empty-side'; readonly before: Page; readonly moves: Page; readonly album: Album }
-  /** Pages of many photos face each other, and elsewhere pages of one; with two exchanged, one lies beside many twice. */
+  /** Pages of many photos face each other, elsewhere pages of one; with two exchanged, one lies beside many twice. */
   | { readonly kind: 'pair'; readonly many: Page; readonly one: Page; readonly album: Album };
 
 /** A page of one photo sits well beside one of many; common practice, no source for the numbers. */
@@ -47,7 +47,7 @@ function filledSide(
 const facing = ({ left, right }: Opening): readonly [Leaf, Leaf] | null =>
   left?.page && right?.page ? [left, right] : null;
 
-/** The first two openings of which one has pages of many photos, the other pages of one: a page of each is exchanged. */
+/** The first two openings of which one has pages of many photos, the other of one: a page of each is exchanged. */
 function betterPairs(album: Album, openings: readonly Opening[]): AlbumRemark[] {
   const both = (fullness: Fullness): readonly [Leaf, Leaf] | undefined =>
     openings.flatMap((opening) => {

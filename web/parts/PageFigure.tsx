@@ -10,7 +10,10 @@ import { useLaidThings } from './laidThings';
 import { inkedEdges, usePageWriting } from './pageWriting';
 import { RealPicture } from './RealPicture';
 
-/** A page among others: as it is drawn, or the picture of one that was made without a plan. @param scale pixels to an inch */
+/**
+ * A page among others: as it is drawn, or the picture of one that was made without a plan.
+ * @param scale pixels to an inch
+ */
 export function PageFigure({ page, scale }: { page: Page; scale: number }) {
   const writing = usePageWriting(page);
   const pictures = usePictures(page.photos);

@@ -92,3 +92,18 @@ export async function drawnPng(svg: SVGSVGElement, dots: number): Promise<{ png:
   if (!png) throw new Error('the picture is too large for this browser');
   return { png, w, h };
 }
+
+/** What stands for a page within an element, in dots: its drawing, or a picture of the real page; null: neither. */
+export async function shownPng(element: Element, dots: number): Promise<Blob | null> {
+  const svg = element.querySelector<SVGSVGElement>('svg[data-page-drawing]');
+  if (svg) return (await drawnPng(svg, dots)).png;
+  const real = element.querySelector('img');
+  if (!real) return null;
+  await real.decode();
+  const canvas = Object.assign(document.createElement('canvas'), {
+    width: real.naturalWidth,
+    height: real.naturalHeight,
+  });
+  canvas.getContext('2d')?.drawImage(real, 0, 0);
+  return new Promise((done) => canvas.toBlob(done, 'image/png'));
+}

@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useMemo, type ReactNode } from 'react';
 import { albumRemarks, leavesOf, openingsOf, pagesInNone } from '../../../core/album';
+import { isSame } from '../../../core/making';
 import type { Album } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -42,7 +43,7 @@ export function AlbumBench({ album, shelf }: { album: Album; shelf: ReactNode })
             onAdd={(place) => add(place, chosen)}
             onSay={say}
           />
-          <AlbumHints remarks={remarks} onTake={(to) => change(() => to)} />
+          <AlbumHints remarks={remarks} onTake={(to) => change((now) => (isSame(now, album) ? to : now))} />
           <NotIn pages={others} onAdd={({ id }) => add({ id: nanoid(8), page: id }, null)} />
           <KeptTextField
             label="Name of the album"

@@ -2,7 +2,7 @@ import { PDFDocument, StandardFonts, type PDFImage } from 'pdf-lib';
 import type { Leaf, Opening } from '../../../core/album';
 import type { Album } from '../../../core/things';
 import { useSettings } from '../../data/settings';
-import { drawnPng } from '../../ui/drawnPage';
+import { shownPng } from '../../ui/drawnPage';
 import { PDF_INKS, PDF_PAPERS, plainText } from '../../ui/pdfPaper';
 import { leafName } from './leafName';
 
@@ -13,13 +13,13 @@ const WORDS = 9;
 /** Dots to an inch of a page. */
 const DOTS = 50;
 
-/** The drawings of its pages as they stand on the screen, by their names there. */
+/** The drawings or pictures of its pages as they stand on the screen, by their names there. */
 async function drawings(table: Element, pdf: PDFDocument): Promise<Map<string, PDFImage>> {
   const found = new Map<string, PDFImage>();
   for (const button of table.querySelectorAll('button[data-place]')) {
-    const svg = button.querySelector<SVGSVGElement>('svg[data-page-drawing]');
+    const png = await shownPng(button, DOTS);
     const id = button.getAttribute('data-place');
-    if (svg && id !== null) found.set(id, await pdf.embedPng(await (await drawnPng(svg, DOTS)).png.arrayBuffer()));
+    if (png && id !== null) found.set(id, await pdf.embedPng(await png.arrayBuffer()));
   }
   return found;
 }

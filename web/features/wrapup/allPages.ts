@@ -1,4 +1,4 @@
-import { drawnPng } from '../../ui/drawnPage';
+import { shownPng } from '../../ui/drawnPage';
 
 /** Dots to an inch, and between two pages. */
 const DOTS = 60;
@@ -6,10 +6,8 @@ const GAP = 24;
 const IN_A_ROW = 4;
 
 async function pictureOf(element: Element): Promise<ImageBitmap | null> {
-  const svg = element.querySelector<SVGSVGElement>('svg[data-page-drawing]');
-  if (svg) return createImageBitmap((await drawnPng(svg, DOTS)).png);
-  const real = element.querySelector('img');
-  return real ? createImageBitmap(real) : null;
+  const png = await shownPng(element, DOTS);
+  return png && createImageBitmap(png);
 }
 
 interface Spot {
