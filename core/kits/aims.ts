@@ -1,6 +1,7 @@
-import { balanceOf, type Balance } from '../ledger';
+import type { Balance } from '../ledger';
 import { inches } from '../length';
 import type { Aim, Kit, Lot, Page } from '../things';
+import { balanceIn } from './balanceIn';
 import { gaveTo } from './gaveTo';
 import type { Wrapped } from './leftOf';
 
@@ -22,10 +23,10 @@ function unitOf({ measure, size }: Lot): number {
   return measure === 'share' ? 100 : 1;
 }
 
-const left = ({ left: here, onBench, lent }: Balance): number => here + onBench + lent;
+const left = ({ left: here, gathered, onBench, lent }: Balance): number => here + gathered + onBench + lent;
 
-function useStanding(aim: Aim & { readonly kind: 'use' }, lot: Lot, { ledger }: Wrapped): AimStanding {
-  const balance = balanceOf(ledger, lot.id)[lot.measure === 'sheets' ? 'area' : 'count'];
+function useStanding(kit: string, aim: Aim & { readonly kind: 'use' }, lot: Lot, { ledger }: Wrapped): AimStanding {
+  const balance = balanceIn(kit, lot, ledger)[lot.measure === 'sheets' ? 'area' : 'count'];
   const unit = unitOf(lot);
   const done = balance.onPages / unit;
   // What was spoilt, given or sold can no longer be used: all of it is what there was of the rest.
@@ -45,6 +46,6 @@ export function aimsOf(
       return [{ aim, lot: null, done, of: aim.atLeast, isMet: done >= aim.atLeast }];
     }
     const lot = bench.lots.get(aim.lot);
-    return lot ? [useStanding(aim, lot, bench)] : [];
+    return lot ? [useStanding(kit.id, aim, lot, bench)] : [];
   });
 }

@@ -1,3 +1,9 @@
+export { accountOf } from './accountOf';
+export type { AccountLine } from './accountOf';
+export { balanceIn, lotsIn } from './balanceIn';
+export { hereWith, kitOfPart, kitOfPiece } from './belonging';
+export { sharesOfPaper } from './sharesOfPaper';
+export type { PaperPart, Shares } from './sharesOfPaper';
 export { couldBecome } from './couldBecome';
 export type { Chance } from './couldBecome';
 export { gaveTo } from './gaveTo';

@@ -1,5 +1,6 @@
 import { own, type Amounts, type Ledger, type PieceState } from '../ledger';
 import { isKept, type Fate, type Kit, type Lot } from '../things';
+import { hereWith, kitOfPiece } from './belonging';
 
 /** Something that is left of a kit: pieces of a paper that are alike, or what there is of a counted thing. */
 export interface LeftThing {
@@ -24,22 +25,23 @@ const alikeAs = ({ lot, w, h, missing, name, outline }: PieceState, fate: Fate |
   JSON.stringify([lot, Math.min(w, h), Math.max(w, h), missing, name, outline, fate]);
 
 /**
- * Everything of a kit that lies in the stash, each exactly once, in the order of the packing list, large papers first.
+ * Everything of a kit that lies in the stash, each exactly once, in the order of the packing list, large papers first:
+ * what came with it and is in no kit of her own, or what she put into it.
  * Tools and media stay whatever becomes of a kit, and are not among it.
  */
 export function leftOf({ id, fates = {} }: Pick<Kit, 'id' | 'fates'>, { ledger, lots }: Wrapped): LeftThing[] {
-  const mine = new Map([...lots].filter(([, lot]) => lot.kit === id && !isKept(lot.kind)));
   const things = new Map<string, LeftThing>();
   for (const piece of ledger.pieces.values()) {
-    const lot = mine.get(piece.lot);
-    if (!lot || piece.where !== 'here') continue;
+    const lot = lots.get(piece.lot);
+    if (!lot || isKept(lot.kind) || piece.where !== 'here' || kitOfPiece(piece, lots) !== id) continue;
     const fate = own(fates, piece.id) ?? null;
     const alike = alikeAs(piece, fate);
     const { key, keys, pieces } = things.get(alike) ?? { key: piece.id, keys: [], pieces: [] };
     things.set(alike, { key, keys: [...keys, piece.id], lot, pieces: [...pieces, piece], amounts: {}, fate });
   }
-  for (const lot of mine.values()) {
-    const amounts = ledger.lots.get(lot.id)?.here ?? {};
+  for (const lot of lots.values()) {
+    if (isKept(lot.kind)) continue;
+    const amounts = hereWith(id, lot, ledger);
     if (Object.keys(amounts).length > 0)
       things.set(lot.id, { key: lot.id, keys: [lot.id], lot, pieces: [], amounts, fate: own(fates, lot.id) ?? null });
   }

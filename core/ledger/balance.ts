@@ -1,4 +1,4 @@
-import { totalOf } from './amounts';
+import { own, totalOf } from './amounts';
 import type { Ledger, LotState, PieceState, PieceWhere } from './ledger';
 
 /** One account that adds up: received + corrected = all the others. */
@@ -8,6 +8,8 @@ export interface Balance {
   readonly onPages: number;
   readonly onBench: number;
   readonly left: number;
+  /** Left, and in a kit of her own. */
+  readonly gathered: number;
   readonly wasted: number;
   readonly given: number;
   readonly sold: number;
@@ -15,12 +17,13 @@ export interface Balance {
   readonly recycled: number;
 }
 
-const NOTHING: Balance = {
+export const NOTHING: Balance = {
   received: 0,
   corrected: 0,
   onPages: 0,
   onBench: 0,
   left: 0,
+  gathered: 0,
   wasted: 0,
   given: 0,
   sold: 0,
@@ -51,9 +54,14 @@ function areaBalance(pieces: readonly PieceState[]): Balance {
   return pieces.reduce((balance, piece) => {
     const received = piece.from === null ? add(balance, 'received', piece.solid) : balance;
     if (piece.where === 'missed') return add(received, 'corrected', -piece.solid);
-    return piece.where === 'cut' ? received : add(received, COLUMN[piece.where], piece.solid);
+    if (piece.where === 'cut') return received;
+    const isGathered = piece.where === 'here' && piece.kit !== undefined;
+    return add(received, isGathered ? 'gathered' : COLUMN[piece.where], piece.solid);
   }, NOTHING);
 }
+
+const inKits = ({ here, kits }: LotState): number =>
+  Object.entries(here).reduce((total, [part, n]) => total + (own(kits, part) === undefined ? 0 : n), 0);
 
 /** Counts (or lengths in ticks) of a lot. */
 const countBalance = (lot: LotState): Balance => ({
@@ -61,7 +69,8 @@ const countBalance = (lot: LotState): Balance => ({
   corrected: totalOf(lot.corrected),
   onPages: sum(lot.used),
   onBench: sum(lot.claimed),
-  left: totalOf(lot.here),
+  left: totalOf(lot.here) - inKits(lot),
+  gathered: inKits(lot),
   wasted: 0,
   given: totalOf(lot.given),
   sold: totalOf(lot.sold),
@@ -77,6 +86,7 @@ export const sumOfBalances = (balances: readonly Balance[]): Balance =>
       onPages: total.onPages + one.onPages,
       onBench: total.onBench + one.onBench,
       left: total.left + one.left,
+      gathered: total.gathered + one.gathered,
       wasted: total.wasted + one.wasted,
       given: total.given + one.given,
       sold: total.sold + one.sold,
@@ -87,7 +97,10 @@ export const sumOfBalances = (balances: readonly Balance[]): Balance =>
   );
 
 /** The accounts of one lot: the area of its sheets, and what of it is counted or measured. */
-export function balanceOf(ledger: Ledger, lot: string): { readonly area: Balance; readonly count: Balance } {
+export function balanceOf(
+  ledger: Pick<Ledger, 'pieces' | 'lots'>,
+  lot: string,
+): { readonly area: Balance; readonly count: Balance } {
   const pieces = [...ledger.pieces.values()].filter((piece) => piece.lot === lot);
   const state = ledger.lots.get(lot);
   return { area: areaBalance(pieces), count: state ? countBalance(state) : NOTHING };

@@ -25,6 +25,7 @@ function partFrom(child: CutChild, parent: PieceState, page: string | null): Pie
     page: where === 'claimed' ? own : null,
     slot: where === 'claimed' ? slot : null,
     cutFor: own !== null && slot !== null ? { page: own, slot } : null,
+    ...(parent.kit === undefined ? {} : { kit: parent.kit }),
     ...(name === undefined ? {} : { name }),
     ...(outline === undefined ? {} : { outline }),
   };
@@ -61,7 +62,7 @@ export function cut(draft: Draft, event: LedgerEvent & { type: 'cut' }, back: bo
   if (back) {
     const gone = parts.find((part) => {
       const now = draft.pieces.get(part.id);
-      return now?.where !== part.where || now.page !== part.page || now.slot !== part.slot;
+      return now?.where !== part.where || now.page !== part.page || now.slot !== part.slot || now.kit !== part.kit;
     });
     if (gone || parent.where !== 'cut') return refuse('parts-are-gone', gone?.id ?? parent.id);
     return ok(() => {

@@ -75,6 +75,12 @@ type Happening =
   | ({ readonly type: 'claimed' | 'released' | 'used' | 'returned'; readonly page: string } & Placed & Stock)
   | ({ readonly type: 'given' | 'sold' | 'recycled' | 'back' } & Stock)
   | ({ readonly type: 'lent'; /** To whom. */ readonly to: string } & Stock)
+  | ({
+      /** All that is here of it was put into a kit of her own, or back with what it came with: null. */
+      readonly type: 'gathered';
+      readonly from: string | null;
+      readonly to: string | null;
+    } & Stock)
   | { readonly type: 'moved'; readonly lot: string; readonly from: string; readonly to: string }
   | {
       /** What a thing is was told otherwise: only what differs, as text; stock is not touched. */

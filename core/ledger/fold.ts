@@ -3,6 +3,7 @@ import { addAmounts } from './amounts';
 import { cut } from './cut';
 import { draftOf, lotOf, refusing, type Checked, type Draft, type Refuse } from './draft';
 import type { Amounts, LedgerEvent, Stock } from './events';
+import { gather } from './gather';
 import type { Ledger, LotState } from './ledger';
 import type { LedgerError } from './ledgerError';
 import { brokenAmount, changeLot, shift } from './lots';
@@ -75,6 +76,8 @@ function happen(draft: Draft, event: LedgerEvent, back: boolean, refuse: Refuse)
           })
         : refuse('moved-from-elsewhere', event.lot);
     }
+    case 'gathered':
+      return gather(draft, event, back, refuse);
     case 'amended':
       return ok(() => undefined);
     case 'given':

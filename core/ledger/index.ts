@@ -2,7 +2,7 @@ export { emptyLedger, fold } from './fold';
 export type { Ledger, LotState, PieceState, PieceWhere } from './ledger';
 export type { LedgerError } from './ledgerError';
 export { opposite } from './opposite';
-export { balanceOf, sumOfBalances } from './balance';
+export { balanceOf, NOTHING, sumOfBalances } from './balance';
 export type { Balance } from './balance';
 export { historyOf, historyOfLot, standing, stands } from './history';
 export { addAmounts, own, totalOf } from './amounts';

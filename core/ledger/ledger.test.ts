@@ -4,7 +4,8 @@ import { balanceOf, emptyLedger, fold, historyOf, opposite, sumOfBalances, type 
 import { steps, tell } from './test/arbitraries';
 
 const adds = (b: Balance): boolean =>
-  b.received + b.corrected === b.onPages + b.onBench + b.left + b.wasted + b.given + b.sold + b.lent + b.recycled;
+  b.received + b.corrected ===
+  b.onPages + b.onBench + b.left + b.gathered + b.wasted + b.given + b.sold + b.lent + b.recycled;
 
 test('areas and counts balance after any sequence of events', () =>
   fc.assert(
@@ -122,6 +123,16 @@ describe('what is refused, and why', () => {
       { type: 'counted', lot: 'dots', change: { '': 1 }, reason: '', undoes: 'e9' },
       'nothing-to-undo',
     ],
+    [
+      'a piece taken out of a kit that it is not in',
+      { type: 'gathered', piece: 'm1', from: 'own', to: null },
+      'not-in-that-kit',
+    ],
+    [
+      'so many of a thing gathered, and not all of it',
+      { type: 'gathered', lot: 'dots', amounts: { '': 20 }, from: null, to: 'own' },
+      'not-all-of-it',
+    ],
     ['a move from elsewhere', { type: 'moved', lot: 'dots', from: 'tray 1', to: 'tray 2' }, 'moved-from-elsewhere'],
   ])('%s', (_, event, kind) => expect(on(event)).toMatchObject({ ok: false, error: { kind } }));
 
@@ -139,6 +150,26 @@ describe('what is refused, and why', () => {
     expect(fold([opposite(cut, 'u', '2026-11-05')], after)).toMatchObject({
       error: { kind: 'parts-are-gone', subject: 'a' },
     });
+  });
+
+  test('what is cut of something in a kit of her own is in that kit, and cannot be uncut once it went back', () => {
+    const into = [half('a', 0, 5), half('b', 5, 7)];
+    const cut: LedgerEvent = { id: 'c', day: '2026-11-04', type: 'cut', piece: 'm1', page: null, into };
+    const put = (id: string, piece: string, from: string | null, to: string | null): LedgerEvent => ({
+      id,
+      day: '2026-11-04',
+      type: 'gathered',
+      piece,
+      from,
+      to,
+    });
+    const after = fold([put('g', 'm1', null, 'own'), cut], start).value!;
+    expect(['a', 'b'].map((id) => after.pieces.get(id)!.kit)).toEqual(['own', 'own']);
+    expect(balanceOf(after, 'moths').area).toMatchObject({ received: 144, left: 0, gathered: 144 });
+    const back = fold([put('h', 'a', 'own', null)], after).value!;
+    expect(balanceOf(back, 'moths').area).toMatchObject({ left: 60, gathered: 84 });
+    expect(fold([opposite(cut, 'u', '2026-11-05')], back)).toMatchObject({ error: { kind: 'parts-are-gone' } });
+    expect(historyOf(back, 'a').map(({ id }) => id)).toEqual(['e1', 'g', 'c', 'h']);
   });
 
   test('a window cut out leaves a frame, and both have their areas', () => {

@@ -22,6 +22,8 @@ export interface PieceState extends Size, CutOutline {
   readonly page: string | null;
   /** What it is on its page; null: it has no place there yet. */
   readonly slot: string | null;
+  /** The kit of her own that it was put into, and all that is cut of it; absent: it is with what it came with. */
+  readonly kit?: string;
   /** What it was cut for, whatever became of it since. */
   readonly cutFor: { readonly page: string; readonly slot: string } | null;
 }
@@ -41,6 +43,8 @@ export interface LotState {
   readonly lent: Amounts;
   readonly recycled: Amounts;
   readonly place: string;
+  /** Parts that were put into kits of her own, and into which. */
+  readonly kits: Readonly<Record<string, string>>;
 }
 
 /** What the events come to. */
@@ -66,4 +70,5 @@ export const emptyLot = (lot: string): LotState => ({
   lent: {},
   recycled: {},
   place: '',
+  kits: {},
 });

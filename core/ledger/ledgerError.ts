@@ -18,7 +18,9 @@ export interface LedgerError {
     | 'nothing-to-undo'
     | 'already-undone'
     | 'parts-are-gone'
-    | 'moved-from-elsewhere';
+    | 'moved-from-elsewhere'
+    | 'not-in-that-kit'
+    | 'not-all-of-it';
   readonly event: string;
   /** The piece, lot or part in the way. */
   readonly subject: string;

@@ -24,7 +24,8 @@ export function receive(
     if (!isMeasured({ ...piece, x: 0, y: 0 })) return refuse('not-a-size', piece.id);
     const there = draft.pieces.get(piece.id);
     if (!back && there) return refuse('same-piece-twice', piece.id);
-    if (back && (there?.where !== 'here' || there.from !== null)) return refuse('parts-are-gone', piece.id);
+    if (back && (there?.where !== 'here' || there.from !== null || there.kit !== undefined))
+      return refuse('parts-are-gone', piece.id);
   }
   const arrived =
     event.type === 'arrived'

@@ -30,6 +30,10 @@ const claimantsOf = (event: LedgerEvent): string[] => [
   ...(event.type === 'cut' ? event.into.flatMap(({ page }) => page ?? []) : []),
 ];
 
+/** Kits of her own that an entry puts something into, or takes it out of. */
+const kitsOf = (event: LedgerEvent): string[] =>
+  event.type === 'gathered' ? [event.from, event.to].flatMap((kit) => kit ?? []) : [];
+
 const recordKey = (table: TableName, key: string): string => `${table}/${key}`;
 
 function namedBy({ table, before, after }: Change): string[] {
@@ -53,6 +57,7 @@ function touchedBy({ events, changes }: DoneAct, { ledger }: Bench): Touched {
     ),
     named: new Set([
       ...entries.flatMap(claimantsOf).flatMap((id) => [recordKey('pages', id), recordKey('plans', id)]),
+      ...entries.flatMap(kitsOf).map((id) => recordKey('kits', id)),
       ...entries.flatMap((event) => ('lot' in event ? [recordKey('lots', event.lot)] : [])),
       ...changes.filter((change) => !isWhole(change)).map(({ table, key }) => recordKey(table, key)),
       ...changes.flatMap(namedBy),

@@ -5,7 +5,7 @@ import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
-import { leftOf, paperByMonth } from '../kits';
+import { accountOf, leftOf, paperByMonth } from '../kits';
 import { inches } from '../length';
 import { founded, laidOf } from '../placing';
 import { isKept, type Page } from '../things';
@@ -27,6 +27,7 @@ import {
   dropPage,
   EMPTY_BENCH,
   finishPage,
+  gatherKit,
   gluePage,
   joinLots,
   keepNote,
@@ -46,11 +47,14 @@ import {
   partWith,
   peelOff,
   putAway,
+  putBack,
+  putInto,
   putRight,
   putScrapAway,
   releasePage,
   setPlanAside,
   takeFromMachine,
+  takeKitApart,
   takeOff,
   takeVersion,
   tellPage,
@@ -60,6 +64,7 @@ import {
   putOnPage,
   type Bench,
   type Chosen,
+  type Part,
 } from '.';
 import {
   brokenReferences,
@@ -85,6 +90,20 @@ function chosenFrom(bench: Bench, page: string): Chosen[] {
     ...amounts,
   ];
 }
+
+/** Something that lies there, to be put into a kit: of counted things one part. */
+function partFrom(bench: Bench, a: number, b: number): Part[] {
+  const pieces = [...bench.ledger.pieces.values()].filter(({ where }) => where === 'here');
+  const lot = nth(['dots', 'letters'], b)!;
+  const part = nth(Object.keys(bench.ledger.lots.get(lot)?.here ?? {}), a);
+  const piece = nth(pieces, a);
+  return [
+    ...(piece && b % 3 !== 0 ? [{ piece: piece.id }] : []),
+    ...(part !== undefined && b % 3 !== 1 ? [{ lot, parts: [part] }] : []),
+  ];
+}
+
+const ownKits = (bench: Bench) => [...bench.kits.values()].filter(({ gathered }) => gathered !== undefined);
 
 const DESIGNS = ['framed-ground', 'photo-block', 'strip-bands'];
 
@@ -338,6 +357,27 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const kit = nth([...world.bench.kits.values()], a);
     if (kit) world.do(openKit(kit.id));
   },
+  gather: (world, a, b) => {
+    const kit = { id: world.now.newId(), club: '', name: `own ${a}`, month: '2026-12', theme: [], list: '' };
+    world.do(gatherKit({ ...kit, gathered: 'moths' }, partFrom(world.bench, a, b)));
+  },
+  putInto: (world, a, b) => {
+    const kit = nth(ownKits(world.bench), a);
+    if (kit) world.do(putInto(kit.id, partFrom(world.bench, a + b, b)));
+  },
+  putBack: (world, a, b) => {
+    const kit = nth(ownKits(world.bench), a);
+    const thing = kit && nth(leftOf(kit, world.bench), b);
+    if (!kit || !thing) return;
+    const { lot, pieces, amounts } = thing;
+    const parts =
+      pieces.length > 0 ? pieces.map(({ id }) => ({ piece: id })) : [{ lot: lot.id, parts: Object.keys(amounts) }];
+    expect(world.do(putBack(kit.id, parts))).toBe(true);
+  },
+  takeApart: (world, a) => {
+    const kit = nth(ownKits(world.bench), a);
+    if (kit) expect(world.do(takeKitApart(kit.id))).toBe(true);
+  },
   count: (world, a, b) => world.do(putRight({ missed: [], found: [], lots: { dots: { '': (b % 5) - 2 } } }, `${a}`)),
   scrap: (world, a, b) =>
     world.do(
@@ -446,19 +486,29 @@ function holds(world: World): void {
   // What came less what went, month by month, is what lies in the stash and on the bench.
   const lies = [...bench.ledger.pieces.values()].filter(({ where }) => where === 'here' || where === 'claimed');
   expect(paperByMonth(bench.ledger).at(-1)?.stash ?? 0).toBe(lies.reduce((sum, { solid }) => sum + solid, 0));
-  // Everything that is left of a kit has an outcome exactly once.
+  // Everything that lies there is left of exactly one kit: what it came with, or one of her own.
   const left = [...bench.kits.values()].flatMap((kit) => leftOf(kit, bench));
   const kept = (lot: string): boolean => isKept(bench.lots.get(lot)?.kind ?? 'tool');
-  expect(left.flatMap(({ keys }) => keys).sort()).toEqual(
+  const parts = (lot: string, here: object): string[] => Object.keys(here).map((part) => `${lot}/${part}`);
+  expect(
+    left.flatMap(({ lot, pieces, amounts }) => [...pieces.map(({ id }) => id), ...parts(lot.id, amounts)]).sort(),
+  ).toEqual(
     [
       ...[...bench.ledger.pieces.values()]
         .filter(({ where, lot }) => where === 'here' && !kept(lot))
         .map(({ id }) => id),
-      ...[...bench.ledger.lots.values()]
-        .filter(({ lot, here }) => Object.keys(here).length > 0 && !kept(lot))
-        .map(({ lot }) => lot),
+      ...[...bench.ledger.lots.values()].filter(({ lot }) => !kept(lot)).flatMap(({ lot, here }) => parts(lot, here)),
     ].sort(),
   );
+  // What was put into a kit of her own, less what went back, is what became of it and what is left.
+  for (const { id } of bench.kits.values()) {
+    const { papers, counted } = accountOf(id, bench);
+    for (const { balance } of [...papers, ...counted]) {
+      const { received, corrected, ...became } = balance;
+      expect(received + corrected).toBe(Object.values(became).reduce((sum, n) => sum + n, 0));
+      expect(Math.min(...Object.values(became))).toBeGreaterThanOrEqual(0);
+    }
+  }
   // Nothing is out that no page's tray shows, and nothing for what is not there.
   const trays = new Set(
     [...bench.pages.keys()].flatMap((id) => chosenFrom(bench, id)).map((one) => JSON.stringify(one)),

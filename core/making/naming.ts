@@ -1,7 +1,8 @@
-import { own } from '../ledger';
+import { own, type Amounts } from '../ledger';
 import { itemsOf } from '../placing';
 import type { Item, Lot } from '../things';
-import { decided, put, refuse, type Deciding, type Now } from './act';
+import { decided, put, refuse, type Deciding, type NewEvent, type Now } from './act';
+import type { Bench } from './bench';
 import { countedFromHere } from './afterwards/countedFromHere';
 
 /** A kind of thing found in a pack, and how many of it. */
@@ -43,6 +44,18 @@ export const changeItem =
     return decided('changed-lot', some.name ?? lot.name, { records: [put('lots', { ...lot, items })] });
   };
 
+/** What is told apart of a pack in a kit of her own is in that kit, too, with all that was told of it before. */
+function following({ ledger }: Bench, lot: string, named: Amounts): NewEvent[] {
+  const state = ledger.lots.get(lot);
+  const to = own(state?.kits ?? {}, '');
+  if (to === undefined) return [];
+  return Object.entries(named).flatMap(([part, n]): NewEvent[] => {
+    const from = own(state?.kits ?? {}, part) ?? null;
+    const amounts = { [part]: n + (own(state?.here ?? {}, part) ?? 0) };
+    return from === to ? [] : [{ type: 'gathered', lot, amounts, from, to }];
+  });
+}
+
 /**
  * Names what is in a pack: so many of what was mixed are these, refused where it is more than is left unnamed. Of a
  * sheet or pack that nobody counted, what is named is from here on all there is.
@@ -62,7 +75,10 @@ export const nameItems =
     }
     if (total > (own(bench.ledger.lots.get(id)?.here ?? {}, '') ?? 0)) return refuse('not-so-many', lot.name);
     return decided('named-items', lot.name, {
-      events: [{ type: 'counted', lot: id, change: { '': -total, ...amounts }, reason: REASON }],
+      events: [
+        { type: 'counted', lot: id, change: { '': -total, ...amounts }, reason: REASON },
+        ...following(bench, id, amounts),
+      ],
       records: [put('lots', withNames)],
     });
   };

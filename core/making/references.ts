@@ -52,6 +52,10 @@ const holdsStock = ({ ledger }: Bench, lot: string): boolean =>
       (of) => Object.keys(ledger.lots.get(lot)![of]).length > 0,
     ));
 
+const holdsParts = ({ ledger }: Bench, kit: string): boolean =>
+  [...ledger.pieces.values()].some((piece) => piece.kit === kit) ||
+  [...ledger.lots.values()].some(({ kits }) => Object.values(kits).includes(kit));
+
 const isClaimant = ({ ledger }: Bench, id: string): boolean =>
   piecesFor(ledger, id).length > 0 ||
   [...ledger.lots.values()].some(({ claimed, used }) => Object.hasOwn(claimed, id) || Object.hasOwn(used, id));
@@ -59,6 +63,7 @@ const isClaimant = ({ ledger }: Bench, id: string): boolean =>
 /** Whether something on the bench rests on a record that is not there. */
 export function isMissed(bench: Bench, table: TableName, key: string): boolean {
   if (table === 'lots' && holdsStock(bench, key)) return true;
+  if (table === 'kits' && holdsParts(bench, key)) return true;
   if ((table === 'pages' || table === 'plans') && isClaimant(bench, key)) return true;
   return (Object.keys(REFERENCES) as TableName[]).some((other) =>
     [...bench[other].values()].some((record) =>
@@ -76,7 +81,11 @@ export function entriesAreFounded(bench: Bench, entries: readonly LedgerEvent[])
       ...(event.type === 'cut' ? event.into.flatMap(({ page }) => page ?? []) : []),
     ]),
   );
+  const kits = new Set(
+    entries.flatMap((event) => (event.type === 'gathered' ? [event.from, event.to].flatMap((kit) => kit ?? []) : [])),
+  );
   return (
+    [...kits].every((kit) => bench.kits.has(kit) || !holdsParts(bench, kit)) &&
     [...lots].every((lot) => bench.lots.has(lot) || !holdsStock(bench, lot)) &&
     [...pages].every((page) => bench.pages.has(page) || bench.plans.has(page) || !isClaimant(bench, page))
   );

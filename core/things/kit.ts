@@ -12,6 +12,8 @@ export interface Kit {
   readonly month: string;
   /** Words of its theme. */
   readonly theme: readonly string[];
+  /** She gathered it herself from what was left of others: what it was begun with, in her words. */
+  readonly gathered?: string;
   /** The packing list as it was typed. */
   readonly list: string;
   /** It was taken in as it was by then, half used. */

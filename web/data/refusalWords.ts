@@ -8,6 +8,8 @@ const LEDGER: Partial<Record<LedgerError['kind'], string>> = {
   'parts-are-gone': 'what came of it is used already',
   'not-above-zero': 'that is nothing',
   'not-whole': 'it must be a whole number',
+  'not-in-that-kit': 'it is in another kit by now',
+  'not-all-of-it': 'there are more or fewer of it by now',
   'moved-from-elsewhere': 'it lies elsewhere by now',
 };
 

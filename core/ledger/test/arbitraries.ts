@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { fold, opposite, type CutChild, type Ledger, type LedgerEvent } from '..';
 
 /** What a person might do next, in numbers that are matched to whatever is there. */
-const step = fc.record({ what: fc.nat({ max: 13 }), which: fc.nat(), where: fc.nat(), wild: fc.nat({ max: 9 }) });
+const step = fc.record({ what: fc.nat({ max: 14 }), which: fc.nat(), where: fc.nat(), wild: fc.nat({ max: 9 }) });
 type Step = typeof step extends fc.Arbitrary<infer T> ? T : never;
 
 const nth = <T>(list: readonly T[], n: number): T | undefined => list[n % Math.max(1, list.length)];
@@ -70,6 +70,16 @@ function eventFor(ledger: Ledger, events: readonly LedgerEvent[], s: Step, n: nu
         : { ...base, type: 'back', ...stock };
     case 13:
       return { ...base, type: 'lent', to: 'a neighbour', ...stock };
+    case 14: {
+      const kit = ['own', 'other', null][s.wild % 3] ?? null;
+      if (!('lot' in stock)) {
+        const from = s.wild > 7 ? 'own' : (ledger.pieces.get(piece)?.kit ?? null);
+        return { ...base, type: 'gathered', piece, from, to: kit };
+      }
+      const state = ledger.lots.get(lot);
+      const amounts = s.wild > 7 ? { '': 1 + (s.which % 4) } : (state?.here ?? {});
+      return { ...base, type: 'gathered', lot, amounts, from: state?.kits[''] ?? null, to: kit };
+    }
     default:
       return { ...base, type: nth(acts, s.which + s.wild)!, page: claim ?? page, ...stock };
   }

@@ -1,5 +1,5 @@
 import type { Result } from '../../result';
-import type { Amounts } from '../../ledger';
+import { own, type Amounts } from '../../ledger';
 import type { Lot } from '../../things';
 import { decided, put, type Act, type Now, type Refusal } from '../act';
 import type { Bench } from '../bench';
@@ -25,8 +25,11 @@ export function countedFromHere(
   const next: Lot = { ...counted, id: newId() };
   const change = Object.fromEntries(Object.entries(here).map(([part, n]) => [part, -n]));
   const noMore = { type: 'counted' as const, lot: id, change, reason };
+  const to = own(bench.ledger.lots.get(id)?.kits ?? {}, '');
+  const follows =
+    to === undefined || !isSome(amounts) ? [] : [{ type: 'gathered' as const, lot: next.id, amounts, from: null, to }];
   return decided('counted', counted.name, {
-    events: [...(isSome(here) ? [noMore] : []), ...comes(next.id, told)],
+    events: [...(isSome(here) ? [noMore] : []), ...comes(next.id, told), ...follows],
     records: [put('lots', next)],
   });
 }

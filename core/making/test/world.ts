@@ -14,7 +14,7 @@ import {
   type Step,
 } from '../../cutlist';
 import { coverOf, pageLayout } from '../../design';
-import { balanceOf, type LedgerEvent } from '../../ledger';
+import { balanceOf, type Balance, type LedgerEvent } from '../../ledger';
 import { inches } from '../../length';
 import { stockOnHand } from '../../stock';
 import { intoMiddle } from '../../shareout';
@@ -234,12 +234,9 @@ export const brokenReferences = (bench: Bench): string[] =>
 
 /** Accounts that do not add up. */
 export function unbalanced(bench: Bench): string[] {
-  return [...bench.lots.keys()].filter((id) =>
-    Object.values(balanceOf(bench.ledger, id)).some(
-      (b) =>
-        b.received + b.corrected !== b.onPages + b.onBench + b.left + b.wasted + b.given + b.sold + b.lent + b.recycled,
-    ),
-  );
+  const isOff = ({ received, corrected, ...became }: Balance): boolean =>
+    received + corrected !== Object.values(became).reduce((sum, n) => sum + n, 0);
+  return [...bench.lots.keys()].filter((id) => Object.values(balanceOf(bench.ledger, id)).some(isOff));
 }
 
 /** What a small page with a place for one photo is begun with. */

@@ -133,6 +133,26 @@ export const eventSchema = {
     },
     {
       type: 'object',
+      properties: {
+        type: { const: 'gathered' },
+        id,
+        day,
+        undoes: id,
+        piece: id,
+        lot: id,
+        amounts,
+        from: { ...idOrNull, description: 'the kit of her own that it was in' },
+        to: { ...idOrNull, description: 'the kit of her own that it is in from now on' },
+      },
+      required: ['type', 'id', 'day', 'from', 'to'],
+      additionalProperties: false,
+      oneOf: [
+        { required: ['piece'], not: { required: ['lot'] } },
+        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
+      ],
+    },
+    {
+      type: 'object',
       properties: { type: { const: 'moved' }, id, day, undoes: id, lot: id, from: text, to: text },
       required: ['type', 'id', 'day', 'lot', 'from', 'to'],
       additionalProperties: false,

@@ -22,14 +22,15 @@ const NO_LINE: ReadonlySet<string> = new Set();
 /** Where a thing has been, day by day, the parcel first. */
 export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
   const system = useSettings((s) => s.system);
-  const pages = useBench((b) => b.pages);
+  const { pages, kits } = useBench((b) => b);
+  const kit = (id: string): string => kits.get(id)?.name ?? 'a kit since taken apart';
   const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
   return (
     <Days aria-label="Where it has been">
       {events.map((event) => (
         <li key={event.id}>
           <time dateTime={event.day}>{dayWords(event.day)}</time>{' '}
-          {eventWords(event, line, { page, system, ...(amount ? { amount } : {}) })}
+          {eventWords(event, line, { page, kit, system, ...(amount ? { amount } : {}) })}
           {'page' in event && event.page !== null && pages.has(event.page) && (
             <>
               {' '}

@@ -3,7 +3,11 @@ import type { LedgerEvent } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import { eventWords } from './eventWords';
 
-const names = { page: (id: string) => (id === 'p' ? 'Stand' : 'another page'), system: 'in' as const };
+const names = {
+  page: (id: string) => (id === 'p' ? 'Stand' : 'another page'),
+  kit: () => 'Sloe',
+  system: 'in' as const,
+};
 const line = new Set(['m1', 'm1-C']);
 const event = (some: object): LedgerEvent => ({ id: 'e', day: '2026-11-05', ...some }) as LedgerEvent;
 const part = (id: string, x: number, y: number, w: number, h: number) => ({
@@ -32,6 +36,8 @@ describe('what happened to a piece, in words', () => {
     [{ type: 'back', piece: 'm1' }, 'came back from being lent'],
     [{ type: 'counted', piece: 'm1', isFound: false, reason: 'stock take' }, 'not found: stock take'],
     [{ type: 'counted', piece: 'm1', isFound: true, reason: 'behind the tray' }, 'found again: behind the tray'],
+    [{ type: 'gathered', piece: 'm1', from: null, to: 'own' }, 'put into Sloe'],
+    [{ type: 'gathered', piece: 'm1', from: 'own', to: null }, 'put back with what it came with'],
     [{ type: 'moved', lot: 'l', from: '', to: 'tray 2' }, 'moved to tray 2'],
     [
       { type: 'cut', piece: 'm1', page: 'p', into: [part('m1-B', 0, 0, 3.25, 12), part('m1-C', 3.25, 0, 8.75, 12)] },

@@ -6,6 +6,7 @@ import { kindWords } from '../../ui/lotWords';
 /** Names for what an event speaks of. */
 export interface Names {
   readonly page: (id: string) => string;
+  readonly kit: (id: string) => string;
   readonly system: MeasureSystem;
   /** How much of a lot, where its events are told. */
   readonly amount?: (amounts: Amounts) => string;
@@ -34,7 +35,11 @@ const amendedWords = (was: Telling, now: Telling): string =>
     .join('; ');
 
 /** What happened, as the slip of a thing tells it. @param line of a piece, it and all that it was cut from */
-export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page, system, amount }: Names): string {
+export function eventWords(
+  event: LedgerEvent,
+  line: ReadonlySet<string>,
+  { page, kit, system, amount }: Names,
+): string {
   const some = 'amounts' in event && event.amounts && amount ? `${amount(event.amounts)} ` : '';
   switch (event.type) {
     case 'received':
@@ -68,6 +73,8 @@ export function eventWords(event: LedgerEvent, line: ReadonlySet<string>, { page
       return `${some}came back from being lent`;
     case 'recycled':
       return `${some}recycled`;
+    case 'gathered':
+      return event.to === null ? `${some}put back with what it came with` : `${some}put into ${kit(event.to)}`;
     case 'moved':
       return event.to === '' ? 'taken out of its place' : `moved to ${event.to}`;
     case 'amended':

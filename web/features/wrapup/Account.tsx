@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
+import { accountOf } from '../../../core/kits';
 import { sumOfBalances, type Balance } from '../../../core/ledger';
 import { formatArea, type MeasureSystem } from '../../../core/length';
 import type { Kit, Lot } from '../../../core/things';
@@ -8,14 +9,14 @@ import { useSettings } from '../../data/settings';
 import { rollWords } from '../../ui/amountWords';
 import { Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
-import { accountOf, PARTS } from './accountOf';
+import { PARTS } from './accountParts';
 import { KeepAccount } from './KeepAccount';
 import { WhatItGave } from './WhatItGave';
 
 type Parts = typeof PARTS;
 
 /** Columns that few kits fill: shown only where there is something in them. */
-const SELDOM: readonly (keyof Balance)[] = ['sold', 'lent'];
+const SELDOM: readonly (keyof Balance)[] = ['gathered', 'sold', 'lent'];
 const partsOf = (balances: readonly Balance[], without?: keyof Balance): Parts =>
   PARTS.filter(
     ([part]) => part !== without && (!SELDOM.includes(part) || balances.some((balance) => balance[part] !== 0)),

@@ -1,7 +1,20 @@
 import styled from 'styled-components';
+import type { PaperPart, Shares } from '../../../core/kits';
 import { formatArea } from '../../../core/length';
 import { useSettings } from '../../data/settings';
-import type { Shares } from './shares';
+
+const WORDS: Record<PaperPart, string> = {
+  onPages: 'on pages',
+  onBench: 'on the bench',
+  undecided: 'not decided',
+  kept: 'kept',
+  gathered: 'in kits of your own',
+  wasted: 'waste',
+  given: 'given away',
+  sold: 'sold',
+  lent: 'lent',
+  recycled: 'recycled',
+};
 
 const percent = (area: number, received: number): string => {
   const share = (100 * area) / received;
@@ -15,17 +28,17 @@ export function PaperBand({ received, parts }: Shares) {
     <div>
       <Band
         role="img"
-        aria-label={`Its paper: ${parts.map(({ area, words }) => `${percent(area, received)} ${words}`).join(', ')}`}
+        aria-label={`Its paper: ${parts.map(({ area, part }) => `${percent(area, received)} ${WORDS[part]}`).join(', ')}`}
       >
         {parts.map(({ part, area }) => (
           <i key={part} data-part={part} style={{ flexGrow: area }} />
         ))}
       </Band>
       <Legend>
-        {parts.map(({ part, area, words }) => (
+        {parts.map(({ part, area }) => (
           <li key={part}>
             <i data-part={part} />
-            <strong>{percent(area, received)}</strong> {words} <small>{formatArea(area, system)}</small>
+            <strong>{percent(area, received)}</strong> {WORDS[part]} <small>{formatArea(area, system)}</small>
           </li>
         ))}
       </Legend>
@@ -42,6 +55,13 @@ const Parts = styled.div`
   }
   i[data-part='onBench'] {
     background: ${({ theme }) => theme.wood};
+  }
+  i[data-part='gathered'] {
+    background: repeating-linear-gradient(
+      90deg,
+      ${({ theme }) => theme.pond} 0 6px,
+      ${({ theme }) => theme.paper} 6px 8px
+    );
   }
   i[data-part='undecided'] {
     background: ${({ theme }) => theme.marigold};

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { leftOf } from '../../../core/kits';
+import { leftOf, sharesOfPaper } from '../../../core/kits';
 import { closeKit, openKit } from '../../../core/making';
 import type { Kit } from '../../../core/things';
 import { act } from '../../data/acts';
@@ -15,7 +15,6 @@ import { Tabs } from '../../ui/Tabs';
 import { Account } from './Account';
 import { OverTheKits } from './OverTheKits';
 import { PaperBand } from './PaperBand';
-import { sharesOfPaper } from './shares';
 import { ThingByThing } from './ThingByThing';
 
 /** Wrap-up: everything left of a kit is looked at once, until nothing is undecided; and its account. */
@@ -52,15 +51,7 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
   const view = viewOf(search.get('view'));
   const [isTold, setTold] = useState(false);
   const left = useMemo(() => leftOf(kit, { lots, ledger }), [kit, lots, ledger]);
-  const shares = useMemo(
-    () =>
-      sharesOfPaper(
-        [...lots.values()].filter((lot) => lot.kit === kit.id),
-        left,
-        ledger,
-      ),
-    [kit.id, lots, ledger, left],
-  );
+  const shares = useMemo(() => sharesOfPaper(kit, { lots, ledger }), [kit, lots, ledger]);
   const undecided = left.filter(({ fate }) => fate === null).length;
   const close = (): void => {
     setTold(undecided > 0);

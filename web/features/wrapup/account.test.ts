@@ -1,14 +1,13 @@
 import Papa from 'papaparse';
 import { PDFDocument } from 'pdf-lib';
 import { expect, test } from 'vitest';
-import { gaveTo, leftOf } from '../../../core/kits';
+import { gaveTo, sharesOfPaper } from '../../../core/kits';
 import { inches } from '../../../core/length';
 import { decideOn, partWith } from '../../../core/making';
 import { unpackedWorld } from '../../../core/making/test/world';
 import { accountCsv } from './accountCsv';
 import { accountPdf } from './accountPdf';
 import { inRows } from './allPages';
-import { sharesOfPaper } from './shares';
 
 const partly = () => {
   const world = unpackedWorld();
@@ -36,7 +35,7 @@ test('the account as a table adds up line by line', () => {
 
 test('the shares of its paper are all of it', () => {
   const { kit, bench } = partly();
-  const shares = sharesOfPaper([...bench.lots.values()], leftOf(kit, bench), bench.ledger);
+  const shares = sharesOfPaper(kit, bench);
   const sheet = inches(12) ** 2;
   expect(shares.received).toBe(6 * sheet);
   expect(shares.parts.map(({ part, area }) => [part, area / sheet])).toEqual([

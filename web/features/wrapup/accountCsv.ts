@@ -1,8 +1,8 @@
-import type { Wrapped } from '../../../core/kits';
+import { accountOf, type Wrapped } from '../../../core/kits';
 import { TICKS_PER_INCH } from '../../../core/length';
 import type { Kit, Measure } from '../../../core/things';
 import { csvOf } from '../../ui/csv';
-import { accountOf, PARTS } from './accountOf';
+import { PARTS } from './accountParts';
 
 const UNITS: Record<Measure, readonly [name: string, size: number]> = {
   sheets: ['sq in', TICKS_PER_INCH ** 2],

@@ -1,4 +1,4 @@
-import type { Given, Wrapped } from '../../../core/kits';
+import { accountOf, type Given, type Wrapped } from '../../../core/kits';
 import { sumOfBalances, type Balance } from '../../../core/ledger';
 import { formatArea, type MeasureSystem } from '../../../core/length';
 import type { Kit, Lot } from '../../../core/things';
@@ -6,7 +6,7 @@ import { pageName } from '../../data/didWords';
 import { rollWords } from '../../ui/amountWords';
 import { dayWords, kitWords } from '../../ui/dayWords';
 import { pdfText } from '../../ui/pdfText';
-import { accountOf, PARTS } from './accountOf';
+import { PARTS } from './accountParts';
 
 const PICTURE = { width: 500, height: 320 };
 
