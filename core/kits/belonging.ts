@@ -1,6 +1,9 @@
 import { own, stands, type Amounts, type Ledger, type PieceState } from '../ledger';
 import type { Lot } from '../things';
 
+/** Something that goes into a kit of her own: a piece, or all that is here of some parts of a counted thing. */
+export type Part = { readonly piece: string } | { readonly lot: string; readonly parts: readonly string[] };
+
 /** The kit that a piece is with: one of her own, or the one it came with. */
 export const kitOfPiece = ({ kit, lot }: PieceState, lots: ReadonlyMap<string, Lot>): string | null =>
   kit ?? lots.get(lot)?.kit ?? null;

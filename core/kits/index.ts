@@ -1,6 +1,7 @@
 export { accountOf } from './accountOf';
 export type { AccountLine } from './accountOf';
 export { balanceIn, lotsIn } from './balanceIn';
+export type { Part } from './belonging';
 export { hereWith, kitOfPart, kitOfPiece } from './belonging';
 export { sharesOfPaper } from './sharesOfPaper';
 export type { PaperPart, Shares } from './sharesOfPaper';

@@ -1,11 +1,8 @@
 import { own, type Amounts } from '../ledger';
-import { accountOf, leftOf } from '../kits';
+import { accountOf, leftOf, type Part } from '../kits';
 import type { Kit } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
 import type { Bench } from './bench';
-
-/** Something that goes into a kit of her own: a piece, or all that is here of some parts of a counted thing. */
-export type Part = { readonly piece: string } | { readonly lot: string; readonly parts: readonly string[] };
 
 /** The entries that put parts into a kit, or back with what they came with: null. What is there already stays. */
 function entriesFor(bench: Bench, parts: readonly Part[], to: string | null): NewEvent[] {

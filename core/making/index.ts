@@ -31,7 +31,6 @@ export { claimShareOut, dropSharing } from './claimShareOut';
 export { closeKit, decideOn, openKit } from './closing';
 export type { Decision } from './closing';
 export { gatherKit, putBack, putInto, takeKitApart } from './gathering';
-export type { Part } from './gathering';
 export type { Claiming } from './claimShareOut';
 export { cutEvent } from './cutEvent';
 export { cutWindow, makeCut, noteMishap, takeFromMachine } from './cutting';

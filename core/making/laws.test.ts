@@ -5,7 +5,7 @@ import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
-import { accountOf, leftOf, paperByMonth } from '../kits';
+import { accountOf, leftOf, paperByMonth, type Part } from '../kits';
 import { inches } from '../length';
 import { founded, laidOf } from '../placing';
 import { isKept, type Page } from '../things';
@@ -64,7 +64,6 @@ import {
   putOnPage,
   type Bench,
   type Chosen,
-  type Part,
 } from '.';
 import {
   brokenReferences,
