@@ -1,6 +1,6 @@
 import type { CutStock } from '../cutting';
 import { stockOnHand, type Shelf } from '../stock';
-import type { Kit, Lot } from '../things';
+import { newestMonth, type Kit, type Lot } from '../things';
 
 /** A piece of stock and the kit it came with. */
 export interface Leftover {
@@ -14,7 +14,7 @@ export interface Leftover {
  * of the newest month's kits are not touched.
  */
 export function leftoversOf(shelf: Shelf): Leftover[] {
-  const newest = [...shelf.kits.values()].reduce((latest, kit) => (kit.month > latest ? kit.month : latest), '');
+  const newest = newestMonth(shelf.kits.values());
   return stockOnHand(shelf, null).flatMap((stock) => {
     const piece = shelf.ledger.pieces.get(stock.id)!;
     const lot = shelf.lots.get(piece.lot)!;

@@ -1,6 +1,7 @@
 import { differenceCiede2000, harmonyOf, hexToLab, type Harmony, type LabD65 } from '../colour';
 import { holds, type Size } from '../geometry';
-import { stands, type LedgerEvent } from '../ledger';
+import { kitOfPart, kitOfPiece } from '../kits';
+import { stands, type Ledger, type LedgerEvent } from '../ledger';
 import type { Shelf } from '../stock';
 import type { Plans } from '../cutlist';
 import type { Face, Lot, LotKind } from '../things';
@@ -14,6 +15,8 @@ export interface Findable {
   /** The piece's id, or the lot's. */
   readonly id: string;
   readonly lot: Lot;
+  /** The kits that it is with: one of her own, or what it came with; the parts of a pack may be with several. */
+  readonly kits: readonly string[];
   readonly isPiece: boolean;
   readonly states: readonly FoundState[];
   /** All that can be typed to find it, in lower case. */
@@ -74,6 +77,12 @@ function lastTouched(events: readonly LedgerEvent[], { ledger }: Shelf): Map<str
   return days;
 }
 
+/** The kits that what is here of a counted thing is with; of one that is all gone, what it came with. */
+function kitsOfLot(lot: Lot, ledger: Ledger): string[] {
+  const here = Object.keys(ledger.lots.get(lot.id)?.here ?? {});
+  return here.length === 0 ? [lot.kit] : [...new Set(here.map((part) => kitOfPart(lot, part, ledger)))];
+}
+
 /** Everything that can be found, made ready once: a query then only looks through it. */
 export function indexStash(
   shelf: Shelf,
@@ -127,6 +136,7 @@ export function indexStash(
       found.push({
         id: piece.id,
         lot,
+        kits: [kitOfPiece(piece, lots) ?? lot.kit],
         isPiece: true,
         states,
         touched: touched.get(piece.id) ?? null,
@@ -150,6 +160,7 @@ export function indexStash(
       found.push({
         id: lot.id,
         lot,
+        kits: kitsOfLot(lot, ledger),
         isPiece: false,
         states,
         touched: touched.get(lot.id) ?? null,
@@ -179,7 +190,7 @@ export function findThings(index: readonly Findable[], query: FindQuery, { ledge
   const found: Found[] = [];
   const order = new Map<string, number>();
   for (const thing of index) {
-    if (query.kit !== null && thing.lot.kit !== query.kit) continue;
+    if (query.kit !== null && !thing.kits.includes(query.kit)) continue;
     if (query.kind !== null && thing.lot.kind !== query.kind) continue;
     if (query.place !== null && thing.place !== query.place) continue;
     if (!thing.states.some((state) => query.states.includes(state))) continue;

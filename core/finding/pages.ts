@@ -1,5 +1,6 @@
 import { pageState, type PageState } from '../cutlist';
 import { designOfPage } from '../design';
+import { gaveTo } from '../kits';
 import { piecesFor } from '../ledger';
 import type { Bench } from '../making';
 import { kitsOfFaces, type Page } from '../things';
@@ -54,6 +55,9 @@ const ORDERS: Record<PageQuery['order'], (a: Page, b: Page) => number> = {
 /** The pages that are asked for, in order. */
 export function findPages({ text, state, kit, lot, order }: PageQuery, bench: Bench): readonly Page[] {
   const asked = wordsAsked(text);
+  // A kit of her own gave what lay in it, whatever that came with.
+  const isOwn = bench.kits.get(kit ?? '')?.gathered !== undefined;
+  const given = isOwn ? new Set(gaveTo({ id: kit ?? '' }, bench).pages.map(({ id }) => id)) : null;
   return [...bench.pages.values()]
     .filter((page) => {
       if (state !== null && pageState(page, bench) !== state) return false;
@@ -63,7 +67,7 @@ export function findPages({ text, state, kit, lot, order }: PageQuery, bench: Be
         ...kitsOfFaces(Object.values(page.papers), bench.lots.values()),
         ...[...on].flatMap((id) => bench.lots.get(id)?.kit ?? []),
       ]);
-      if (kit !== null && !kits.has(kit)) return false;
+      if (kit !== null && !(given ? given.has(page.id) : kits.has(kit))) return false;
       return asked.length === 0 || hasAll(wordsOf(page, on, kits, bench), asked);
     })
     .sort(ORDERS[order]);

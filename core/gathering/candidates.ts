@@ -5,7 +5,7 @@ import { totalOf, type Amounts, type Ledger } from '../ledger';
 import { inches } from '../length';
 import { isQuiet } from '../papers';
 import { itemsOf } from '../placing';
-import { isForPages, monthNumber, type Face, type Kit, type Lot, type LotKind } from '../things';
+import { isForPages, monthNumber, newestMonth, type Face, type Kit, type Lot, type LotKind } from '../things';
 
 /** What a thing is for a kit. */
 export type Role = 'busy' | 'quiet' | 'ground' | 'cards' | 'small' | 'letters' | 'tape';
@@ -102,14 +102,6 @@ function coloursOf(lot: Lot, part: Part, faces: Stash['faces']): readonly Colour
   return faces.get(lot.front ?? lot.back ?? '')?.colours ?? [];
 }
 
-/** The newest kit that a club sent: it is in hand, and no leftover yet. */
-function newestOf(kits: Iterable<Kit>): string {
-  let newest = '';
-  for (const { month, gathered, isOpened } of kits)
-    if (gathered === undefined && !isOpened && month > newest) newest = month;
-  return newest;
-}
-
 /** Whether what was decided of a thing leaves it free for a kit of a month. */
 const isFree = ({ fate }: LeftThing, month: string): boolean => fate?.for !== 'month' || fate.month <= month;
 
@@ -124,7 +116,7 @@ export function candidatesFor(
   month: string,
   { into = null, withNewest = false }: Choosing = {},
 ): Candidate[] {
-  const newest = newestOf(stash.kits.values());
+  const newest = newestMonth(stash.kits.values());
   const now = monthNumber(month);
   return [...stash.kits.values()]
     .filter(

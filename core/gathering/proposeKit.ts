@@ -8,6 +8,7 @@ export interface KitWish {
   /** Colours and words of what it is begun with; neither: it begins with the oldest. */
   readonly colours: readonly ColourShare[];
   readonly words: string;
+  /** For so many; 0: only what she takes in, and what else there would be. */
   readonly pages: number;
   /** At most so many sheets of 12 x 12 in. */
   readonly sheets: number;
@@ -36,7 +37,7 @@ export interface InKit {
 
 export interface ProposedKit {
   readonly things: readonly InKit[];
-  /** What else would go with it, the nearest first. */
+  /** What else would go with it, the nearest first, scraps last. */
   readonly others: readonly InKit[];
   /** What everything was held against. */
   readonly palette: readonly ColourShare[];
@@ -66,9 +67,9 @@ const MOST_PIECES = 3;
 /** So many of each for so many pages, rather more than will be used. Common practice, no source. */
 const wantedOf = (pages: number): Record<Exclude<Role, 'busy' | 'quiet' | 'ground'>, number> => ({
   cards: pages,
-  small: 2 * pages + 2,
-  letters: 2,
-  tape: 3,
+  small: pages === 0 ? 0 : 2 * pages + 2,
+  letters: pages === 0 ? 0 : 2,
+  tape: pages === 0 ? 0 : 3,
 });
 
 const wordsIn = (text: string): string[] => [
@@ -217,7 +218,7 @@ function choosePapers(picking: Picking, { sheets }: KitWish): void {
 export function proposeKit(candidates: readonly Candidate[], wish: KitWish): ProposedKit {
   const asked = candidates.filter(({ key }) => wish.taken.has(key));
   const told = wish.colours.length > 0 ? wish.colours : asked.flatMap(({ colours }) => colours);
-  const first = told.length > 0 ? null : firstOf(candidates, wish);
+  const first = told.length > 0 || wish.pages === 0 ? null : firstOf(candidates, wish);
   const palette = first ? first.colours : told;
   const random = seededRandom(wish.shuffle);
   const all = candidates
@@ -230,8 +231,8 @@ export function proposeKit(candidates: readonly Candidate[], wish: KitWish): Pro
   choosePapers(picking, wish);
   for (const [role, most] of Object.entries(wantedOf(wish.pages)) as [Role, number][])
     while (picking.count(role) < most && picking.next(role));
-  mix(picking, rest);
+  if (wish.pages > 0) mix(picking, rest);
   const things = picking.chosen;
-  const others = [...rest].sort((a, b) => a.order - b.order);
+  const others = [...rest].sort((a, b) => Number(isScrap(a.thing)) - Number(isScrap(b.thing)) || a.order - b.order);
   return { things, others, palette, sheets: picking.sheets, kits: kitsOf(things).size };
 }

@@ -10,6 +10,7 @@ export type BegunWith =
   | { readonly piece: string }
   | { readonly face: string }
   | { readonly photo: string }
+  | { readonly story: string }
   | { readonly colours: readonly string[] }
   | { readonly words: string };
 
@@ -99,6 +100,15 @@ function ofPhoto(id: string, { photos, stories }: Bench): Heart | null {
   return { ...NOTHING, name, colours, words: `${name} ${stories.get(photo.story)?.name ?? ''}`, photo: id };
 }
 
+/** A story: the colours of all its photos, each as much. */
+function ofStory(id: string, { photos, stories }: Bench): Heart | null {
+  const story = stories.get(id);
+  if (!story) return null;
+  const own = [...photos.values()].filter((photo) => photo.story === id);
+  const colours = own.flatMap((photo) => photo.colours.map(({ hex, share }) => ({ hex, share: share / own.length })));
+  return { ...NOTHING, name: story.name, colours, words: `${story.name} ${story.place}` };
+}
+
 /** Words: what of the stash has them printed on it or is called so lends its colours, and is on the page. */
 function ofWords(words: string, bench: Bench): Heart {
   const asked = wordsAsked(words);
@@ -128,6 +138,7 @@ export function heartOf(from: BegunWith, bench: Bench): Heart | null {
   if ('piece' in from) return ofPiece(from.piece, bench);
   if ('face' in from) return bench.faces.has(from.face) ? ofFace(from.face, bench) : null;
   if ('photo' in from) return ofPhoto(from.photo, bench);
+  if ('story' in from) return ofStory(from.story, bench);
   if ('words' in from) return ofWords(from.words, bench);
   return { ...NOTHING, name: '', colours: sharesOf(from.colours) };
 }

@@ -1,3 +1,4 @@
+import { kitOfPart } from '../kits';
 import { looksOf, roleOf, roundPhotos, type Candidate, type RoundPhotos, type SmallThing as Looking } from '../placing';
 import type { SharingPage } from '../sharing';
 import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
@@ -28,13 +29,14 @@ const looksLike = (lot: string, part: string, bench: Bench): Looking | null => {
   return looks?.kind === 'small' ? looks.thing : null;
 };
 
-/** Each kind of thing in a lot that is here. */
-function thingsIn(lot: Lot, bench: Bench): SmallThing[] {
+/** Each kind of thing in a lot that is here, and with one of some kits. */
+function thingsIn(lot: Lot, bench: Bench, kits: ReadonlySet<string>): SmallThing[] {
   if (lot.measure !== 'count' || !GIVEN.includes(lot.kind)) return [];
   const here = Object.entries(bench.ledger.lots.get(lot.id)?.here ?? {});
   // Of a pack whose things were told apart, what is still mixed cannot be told to go anywhere.
   const known = here.length > 1 ? here.filter(([part]) => part !== '') : here;
   return known.flatMap(([part, count]) => {
+    if (!kits.has(kitOfPart(lot, part, bench.ledger))) return [];
     const looks = looksLike(lot.id, part, bench);
     if (!looks) return [];
     const colours = looks.colours.map((hex) => ({ hex, share: 1 / looks.colours.length }));
@@ -60,7 +62,7 @@ function laidOn(
 
 /** Embellishments of some kits shared over pages: by colour, by theme, in threes and fives, and laid in clusters. */
 export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: ReadonlySet<string>): SmallGifts {
-  const things = [...bench.lots.values()].filter(({ kit }) => kits.has(kit)).flatMap((lot) => thingsIn(lot, bench));
+  const things = [...bench.lots.values()].flatMap((lot) => thingsIn(lot, bench, kits));
   const wishes = pages.map(({ page, colours }): SmallWish => {
     const stories = page.photos.map(({ photo }) => bench.stories.get(bench.photos.get(photo ?? '')?.story ?? ''));
     return {

@@ -1,5 +1,6 @@
 import { isBeyondDesign } from '../design';
-import { addAmounts, own } from '../ledger';
+import { kitOfPart, kitOfPiece } from '../kits';
+import { addAmounts, own, piecesFor } from '../ledger';
 import { inches } from '../length';
 import { laidOf, looksOf, outOrUsed, smallThing, type Candidate, type Looks } from '../placing';
 import { makesLetters } from '../titles';
@@ -43,7 +44,9 @@ function fromLots(page: Page, bench: Bench): ToLay[] {
       if (left <= 0 || (isLetters && !isOut)) return [];
       const what = isRoll ? { lot: lot.id, length: Math.min(STRIP, left) } : { lot: lot.id, part };
       const looks = looksOf(what, bench);
-      return looks ? [{ key: `${lot.id}/${part}`, what, looks, left, isOut, kit: lot.kit }] : [];
+      return looks
+        ? [{ key: `${lot.id}/${part}`, what, looks, left, isOut, kit: kitOfPart(lot, part, bench.ledger) }]
+        : [];
     });
   });
 }
@@ -53,9 +56,10 @@ function piecesOut(page: Page, bench: Bench): ToLay[] {
   const laid = new Set((page.placed ?? []).flatMap(({ what }) => ('piece' in what ? [what.piece] : [])));
   return [...loose, ...cut.filter(({ slot }) => slot !== null && isBeyondDesign(slot))]
     .filter(({ id }) => !laid.has(id))
-    .flatMap(({ id, lot }): ToLay[] => {
+    .flatMap((piece): ToLay[] => {
+      const { id } = piece;
       const looks = looksOf({ piece: id }, bench);
-      const kit = bench.lots.get(lot)?.kit ?? '';
+      const kit = kitOfPiece(piece, bench.lots) ?? '';
       return looks ? [{ key: id, what: { piece: id }, looks, left: 1, isOut: true, kit }] : [];
     });
 }
@@ -75,9 +79,12 @@ export function stampsOf({ lots, ledger }: Pick<Bench, 'lots' | 'ledger'>): read
 
 /** Kits that something of the page comes from; of a page that has nothing yet, the newest. */
 function kitsOf(page: Page, { lots, kits, ledger }: Bench): ReadonlySet<string> {
-  const out = [...lots.values()].filter(({ id }) => page.id in (ledger.lots.get(id)?.claimed ?? {}));
-  const own = new Set([...kitsOfFaces(Object.values(page.papers), lots.values()), ...out.map(({ kit }) => kit)]);
-  if (own.size > 0) return own;
+  const out = [...lots.values()].flatMap((lot) =>
+    Object.keys(own(ledger.lots.get(lot.id)?.claimed ?? {}, page.id) ?? {}).map((part) => kitOfPart(lot, part, ledger)),
+  );
+  const papers = piecesFor(ledger, page.id).flatMap((piece) => kitOfPiece(piece, lots) ?? []);
+  const mine = new Set([...kitsOfFaces(Object.values(page.papers), lots.values()), ...out, ...papers]);
+  if (mine.size > 0) return mine;
   const [newest] = [...kits.values()].sort((a, b) => b.month.localeCompare(a.month));
   return new Set(newest ? [newest.id] : []);
 }

@@ -17,7 +17,7 @@ export type {
 } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
-export { isMonth, kitsOfFaces, monthNumber } from './kit';
+export { isMonth, kitsOfFaces, monthNumber, newestMonth } from './kit';
 export type { Kit } from './kit';
 export type { Aim } from './aim';
 export type { Album, AlbumPlace } from './album';

@@ -35,6 +35,10 @@ export function kitsOfFaces(faces: Iterable<string>, lots: Iterable<Pick<Lot, 'k
   );
 }
 
+/** The month of the newest kit that a club sent; those of her own are made of older ones. Empty: there is none. */
+export const newestMonth = (kits: Iterable<Pick<Kit, 'month' | 'gathered'>>): string =>
+  [...kits].reduce((latest, { month, gathered }) => (gathered === undefined && month > latest ? month : latest), '');
+
 /** A kit's month as a number of months; a year alone counts as before its first; null: it is not known. */
 export const monthNumber = (month: string): number | null =>
   month === '' ? null : Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7));

@@ -25,6 +25,7 @@ const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wra
 const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
 const AlbumScreen = lazy(async () => ({ default: (await import('../features/album')).AlbumScreen }));
 const RoundScreen = lazy(async () => ({ default: (await import('../features/round')).RoundScreen }));
+const GatherScreen = lazy(async () => ({ default: (await import('../features/gather')).GatherScreen }));
 const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
 
 async function setUp(): Promise<void> {
@@ -84,6 +85,7 @@ function Screens() {
           <Route path="/busters" element={<BustersScreen />} />
           <Route path="/album/:album?" element={<AlbumScreen />} />
           <Route path="/round" element={<RoundScreen />} />
+          <Route path="/busters/gather" element={<GatherScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />
         </Routes>

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { aimsOf } from '../../core/kits';
+import { aimsOf, lotsIn } from '../../core/kits';
 import { changeKit } from '../../core/making';
 import { isKept, type Aim, type Kit } from '../../core/things';
 import { act } from '../data/acts';
@@ -49,18 +49,17 @@ export function Aims({ kit }: { kit: Kit }) {
 const PAGES = 'pages';
 
 function NewAim({ kit, onAim }: { kit: string; onAim: (aim: Aim) => void }) {
-  const lots = useBench((b) => b.lots);
+  const { lots, ledger } = useBench((b) => b);
   const [about, setAbout] = useState(PAGES);
   const [typed, setTyped] = useState('');
   const options = useMemo(
     () => [
       [PAGES, 'pages'] as const,
-      ...[...lots.values()]
-        .filter((lot) => lot.kit === kit && !isKept(lot.kind))
-        .sort((a, b) => a.line - b.line)
+      ...lotsIn({ id: kit }, { lots, ledger })
+        .filter((lot) => !isKept(lot.kind))
         .map(({ id, name }) => [id, name] as const),
     ],
-    [lots, kit],
+    [lots, ledger, kit],
   );
   const count = /^\d+$/.test(typed.trim()) ? Number(typed) : null;
   const isWrong = typed.trim() !== '' && (count === null || count < 1);

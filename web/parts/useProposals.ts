@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { BustingInput, Proposal } from '../../core/busting';
-import { aimsOf } from '../../core/kits';
+import { aimsOf, kitOfPiece } from '../../core/kits';
 import type { Bench } from '../../core/making';
 import { ownPunches, type Shelf } from '../../core/stock';
 import type { Kit } from '../../core/things';
@@ -31,7 +31,9 @@ function useShelf(kit: string | null): Shelf {
   return useMemo(() => {
     if (all !== null || kit === null) return { ledger, lots, kits: all ?? new Map<string, Kit>() };
     const own: Kit = { id: kit, club: '', name, month, theme: [], list: '', isOpened: true };
-    return { ledger, lots: new Map([...lots].filter(([, lot]) => lot.kit === kit)), kits: new Map([[kit, own]]) };
+    const pieces = new Map([...ledger.pieces].filter(([, piece]) => kitOfPiece(piece, lots) === kit));
+    const here = new Map([...lots].map(([id, lot]) => [id, { ...lot, kit }]));
+    return { ledger: { ...ledger, pieces }, lots: here, kits: new Map([[kit, own]]) };
   }, [ledger, lots, all, kit, name, month]);
 }
 

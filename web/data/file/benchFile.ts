@@ -93,6 +93,15 @@ function checkLedger(file: BenchFile): Result<null, FileError> {
     );
     return wrong('nothing-there', `/events/${at}/page`, `${of} is out for a page that is nowhere in this file`);
   }
+  const kits = new Set(file.kits.map(({ id }) => id));
+  const inKits = [...ledger.pieces.values()].flatMap(({ kit }) => kit ?? []);
+  const nowhere = [...inKits, ...[...ledger.lots.values()].flatMap((lot) => Object.values(lot.kits))].find(
+    (kit) => !kits.has(kit),
+  );
+  if (nowhere !== undefined) {
+    const at = file.events.findLastIndex((event) => event.type === 'gathered' && event.to === nowhere);
+    return wrong('nothing-there', `/events/${at}/to`, `the kit ${nowhere} is nowhere in this file`);
+  }
   for (const [i, { sheets }] of file.plans.entries())
     for (const [j, { stock }] of sheets.entries())
       if (!ledger.pieces.has(stock))
@@ -120,7 +129,7 @@ function checkPlaced({ pages, events }: BenchFile): Result<null, FileError> {
 const FURTHER = [checkIds, checkReferences, checkLedger, checkPlaced];
 
 /** Versions that lack only what came since. */
-const EARLIER: readonly unknown[] = [2, 3, 4];
+const EARLIER: readonly unknown[] = [2, 3, 4, 5];
 
 /** Checks a file whole, as JSON, before anything is written; files of earlier versions are brought up to this one. */
 export function readBenchJson(json: unknown): Result<BenchFile, FileError> {

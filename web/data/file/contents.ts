@@ -2,7 +2,7 @@ import type { LedgerEvent } from '../../../core/ledger';
 import { TABLES, type Bench, type Records, type TableName } from '../../../core/making';
 
 /** Of the file's form: what knows less must not read it as if it were whole. */
-export const FILE_VERSION = 5;
+export const FILE_VERSION = 6;
 
 /** All records and entries. */
 export type Contents = { [K in TableName]: Records[K][] } & { events: LedgerEvent[] };

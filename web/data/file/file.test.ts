@@ -191,6 +191,11 @@ describe('a file is held to every law', () => {
     ],
     ['a boolean for a number', { ...file, lots: [{ ...lot, line: true }] }, '/lots/0/line'],
     ['a claim for no page', withEvents(claim), '/events/1/page'],
+    [
+      'a piece in a kit of her own that is nowhere',
+      withEvents({ id: 'g', day: DAY, type: 'gathered', piece: 'm1', from: null, to: 'own' }),
+      '/events/1/to',
+    ],
     ['a lot of no kit', { ...file, lots: [{ ...lot, kit: 'z' }] }, '/lots/0/kit'],
     [
       'an entry of no lot',
@@ -269,6 +274,15 @@ describe('a file is held to every law', () => {
     expect([...bench.pages.values()]).toEqual([own]);
     expect(bench.kits.get('k')?.notes).toEqual([note]);
     expect(bench.lots.get('l')?.notes).toEqual([note]);
+  });
+
+  test('a kit of her own keeps what was put into it', async () => {
+    const own = { id: 'own', club: '', name: 'Sloe', month: '2026-12', theme: [], list: '', gathered: 'moths' };
+    const events = [received, { id: 'g', day: DAY, type: 'gathered', piece: 'm1', from: null, to: 'own' }];
+    await put(asBlob({ ...file, kits: [...file.kits, own], events }));
+    const bench = await known();
+    expect(bench.kits.get('own')).toEqual(own);
+    expect(['m1', 'm2'].map((id) => bench.ledger.pieces.get(id)?.kit)).toEqual(['own', undefined]);
   });
 
   test('parts may be called anything at all', () => {

@@ -23,7 +23,11 @@ import { reasonWords } from './reasonWords';
 export function BustersScreen() {
   const { proposals, done, trouble, again, stop } = useProposals();
   return (
-    <Screen title="Busters" about="pages that can be made from what is left">
+    <Screen
+      title="Busters"
+      about="pages that can be made from what is left"
+      actions={<Link to="/busters/gather">Gather a kit of your own</Link>}
+    >
       <KeptForNow />
       {done !== null && (
         <Working done={done} onStop={stop}>

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { Size } from '../../../core/geometry';
+import { hereWith, kitOfPiece } from '../../../core/kits';
 import type { Amounts } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import { mayBeCut, type WentOn as What } from '../../../core/making';
@@ -28,17 +29,23 @@ function useOffered(kit: string): readonly Offered[] {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   return useMemo(() => {
-    const own = [...bench.lots.values()].filter((lot) => lot.kit === kit && !isKept(lot.kind) && isForPages(lot));
-    return own.flatMap((lot): Offered[] => {
+    const all = [...bench.lots.values()].filter((lot) => !isKept(lot.kind) && isForPages(lot));
+    return all.flatMap((lot): Offered[] => {
       if (lot.measure === 'sheets')
         return [...bench.ledger.pieces.values()]
-          .filter((piece) => piece.lot === lot.id && piece.where === 'here' && mayBeCut(piece, '', bench))
+          .filter(
+            (piece) =>
+              piece.lot === lot.id &&
+              piece.where === 'here' &&
+              kitOfPiece(piece, bench.lots) === kit &&
+              mayBeCut(piece, '', bench),
+          )
           .map((piece) => ({
             key: piece.id,
             name: `${piece.name ?? lot.name}, ${formatSize(piece, system)}`,
             first: { what: { piece: piece.id }, most: { w: piece.w, h: piece.h } },
           }));
-      const here = bench.ledger.lots.get(lot.id)?.here ?? {};
+      const here = hereWith(kit, lot, bench.ledger);
       // Letters are told by the word that they made.
       if (lot.measure === 'letters')
         return Object.keys(here).length === 0

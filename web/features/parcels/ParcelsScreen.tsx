@@ -9,6 +9,7 @@ import { Empty, Screen } from '../../ui/Screen';
 import { Shelf } from '../../ui/Shelf';
 import { DraftBench } from './DraftBench';
 import { FetchList } from './FetchList';
+import { GatheredKit } from './GatheredKit';
 import { KitBox } from './KitBox';
 
 /** Parcels: what a club sent, line by line, against what is in the box. */
@@ -23,7 +24,11 @@ export function ParcelsScreen() {
   const kit = parcel === undefined ? undefined : kits.get(parcel);
 
   const begin = async (): Promise<void> => {
-    await goAfter(startDraft(inOrder[0]?.club ?? '').then((id) => (id === null ? null : `/parcels/${id}`)));
+    await goAfter(
+      startDraft(inOrder.find(({ gathered }) => gathered === undefined)?.club ?? '').then((id) =>
+        id === null ? null : `/parcels/${id}`,
+      ),
+    );
   };
   const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;
   if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;
@@ -42,6 +47,11 @@ export function ParcelsScreen() {
             {name} <em>{closed === undefined ? monthWords(month) : `${monthWords(month)}, closed`}</em>
           </Link>
         ))}
+        {inOrder.length > 0 && (
+          <Link to="/busters/gather">
+            <em>gather one of your own …</em>
+          </Link>
+        )}
       </Shelf>
     </>
   );
@@ -49,29 +59,18 @@ export function ParcelsScreen() {
     void go(`/parcels/${id}`);
   };
   if (draft) return <DraftBench key={draft.id} draft={draft} shelf={shelf} />;
-  if (kit)
-    return (
-      <KitBox
-        kit={kit}
-        shelf={shelf}
-        onNew={() => {
-          void begin();
-        }}
-        onFetched={fetched}
-      />
-    );
+  const startNew = (): void => {
+    void begin();
+  };
+  if (kit?.gathered !== undefined) return <GatheredKit key={kit.id} kit={kit} shelf={shelf} onNew={startNew} />;
+  if (kit) return <KitBox kit={kit} shelf={shelf} onNew={startNew} onFetched={fetched} />;
   return (
     <Screen
       title="Parcels"
       actions={
         <>
           <FetchList onFetched={fetched} />
-          <Button
-            look="main"
-            onPress={() => {
-              void begin();
-            }}
-          >
+          <Button look="main" onPress={startNew}>
             Unpack a parcel
           </Button>
         </>
@@ -83,12 +82,7 @@ export function ParcelsScreen() {
         <p>
           When a kit comes, paste its packing list here or type it line by line, and tick what is really in the box.
         </p>
-        <Button
-          look="main"
-          onPress={() => {
-            void begin();
-          }}
-        >
+        <Button look="main" onPress={startNew}>
           Unpack a parcel
         </Button>
       </Empty>

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Rect, Size } from '../../../core/geometry';
 import { formatSize, parseSize } from '../../../core/length';
 import { dotsPerInch, evenCrop, lostBy, moveCrop, zoomCrop } from '../../../core/photos';
 import { TAKEN, type Photo } from '../../../core/things';
 import { useSettings } from '../../data/settings';
+import { MakeRound } from '../../parts/MakeRound';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
@@ -95,7 +95,7 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
             close
           </Button>
         </Row>
-        <Link to={`/round?photo=${photo.id}`}>What can I make round this?</Link>
+        <MakeRound of={`photo=${photo.id}`} />
         {url !== undefined && !dots && (
           <img
             src={url}

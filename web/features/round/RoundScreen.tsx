@@ -8,6 +8,7 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
+import { BeginWith } from '../../parts/BeginWith';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FORMATS } from '../../ui/pageWords';
@@ -15,7 +16,6 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { Columns, Empty, Screen, Soft, Stack } from '../../ui/Screen';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Working } from '../../ui/Working';
-import { BeginWith } from './BeginWith';
 import { useRound, type Round } from './useRound';
 
 const WIDTH = 250;
@@ -38,7 +38,7 @@ export function RoundScreen() {
       }
     >
       <Columns $widths="260px minmax(0, 1fr)">
-        <BeginWith round={round} />
+        <BeginWith from={round.from} heart={round.heart} begin={round.begin} />
         <Stack $gap={14}>
           {done !== null && (
             <Working done={done} onStop={round.stop}>

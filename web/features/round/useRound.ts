@@ -1,34 +1,12 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { heartOf, nearestFirst, pagesRound, type BegunWith, type Heart, type RoundPage } from '../../../core/making';
-import { coloursIn, isHex } from '../../../core/colour';
+import { nearestFirst, pagesRound, type Heart, type RoundPage } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { useHeart, type HeartInHand } from '../../parts/useHeart';
 import { FORMATS } from '../../ui/pageWords';
 
-/** What a page is begun with, as the address has it; null: nothing yet. */
-function begunWith(query: URLSearchParams): BegunWith | null {
-  const said = (key: string): string => query.get(key) ?? '';
-  if (said('lot') !== '') return { lot: said('lot'), ...(query.has('part') ? { part: said('part') } : {}) };
-  if (said('piece') !== '') return { piece: said('piece') };
-  if (said('face') !== '') return { face: said('face') };
-  if (said('photo') !== '') return { photo: said('photo') };
-  if (said('words') !== '') return { words: said('words') };
-  return said('colours') === '' ? null : { colours: hexesOf(said('colours')) };
-}
-
-/** Colours as they are told: hexes, or by name. */
-const hexesOf = (text: string): string[] => {
-  const hexes = text
-    .toLowerCase()
-    .split(/[\s,;]+/)
-    .filter((one) => isHex(one));
-  return hexes.length > 0 ? hexes : coloursIn(text).map(({ hex }) => hex);
-};
-
-export interface Round {
-  readonly from: BegunWith | null;
-  readonly heart: Heart | null;
+export interface Round extends HeartInHand {
   readonly pages: readonly RoundPage[];
   /** 0 to 1 while more are worked out; null: all are there. */
   readonly done: number | null;
@@ -41,7 +19,6 @@ export interface Round {
   setSize: (to: string) => void;
   /** The empty page that is made so; null: a new one. */
   readonly page: string | null;
-  begin: (from: Readonly<Record<string, string>>) => void;
 }
 
 /** So many milliseconds are looked for pages before some are shown: the nearest of them first. */
@@ -57,7 +34,8 @@ const NOTHING: { for: Heart | null; size: string; pages: readonly RoundPage[]; d
 
 /** What can be made round something: worked out design by design, so that the first are there at once. */
 export function useRound(designs: number): Round {
-  const [query, setQuery] = useSearchParams();
+  const [query] = useSearchParams();
+  const { from, heart, begin } = useHeart('page');
   const bench = useBench((b) => b);
   const { mat, longestCut } = useSettings();
   const [size, setSize] = useState(FORMATS[0]?.[0] ?? '');
@@ -71,8 +49,6 @@ export function useRound(designs: number): Round {
     showNow.current?.();
     setFound((now) => ({ ...now, done: null }));
   };
-  const from = useMemo(() => begunWith(query), [query]);
-  const heart = useMemo(() => (from ? heartOf(from, bench) : null), [from, bench]);
   useEffect(() => {
     const format = FORMATS.find(([id]) => id === size)?.[2];
     if (!heart || !format || isBegun.current) return;
@@ -117,6 +93,6 @@ export function useRound(designs: number): Round {
     size,
     setSize,
     page,
-    begin: (to) => setQuery({ ...to, ...(page === null ? {} : { page }) }),
+    begin,
   };
 }

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { kitOfPiece } from '../../../core/kits';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { PaperChoice } from '../../ui/PaperChoice';
@@ -15,7 +16,9 @@ export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: r
   const idle = [
     ...new Map(
       [...ledger.pieces.values()]
-        .filter(({ where, lot }) => where === 'here' && !usedLots.has(lot) && kits.has(lots.get(lot)?.kit ?? ''))
+        .filter(
+          (piece) => piece.where === 'here' && !usedLots.has(piece.lot) && kits.has(kitOfPiece(piece, lots) ?? ''),
+        )
         .map(({ lot }) => [lot, lots.get(lot)!]),
     ).values(),
   ].filter((lot) => lot.front !== null && !choices.never.includes(lot.id));

@@ -1,5 +1,6 @@
 import type { CutStock } from '../../../core/cutting';
 import { pageLayout } from '../../../core/design';
+import { kitOfPiece } from '../../../core/kits';
 import { choosePapers, laidOnPlain, plainGrounds } from '../../../core/papers';
 import { shareJobFor, type ShareWishes, type SharingPage } from '../../../core/sharing';
 import { stockOnHand } from '../../../core/stock';
@@ -43,8 +44,8 @@ export interface Sources {
 /** What is on hand of some kits. */
 const stockOf = (bench: Bench, { kits, never }: Sources): CutStock[] =>
   stockOnHand(shelfOf(bench), null).filter(({ id }) => {
-    const lot = bench.lots.get(bench.ledger.pieces.get(id)?.lot ?? '');
-    return lot !== undefined && kits.has(lot.kit) && !never.includes(lot.id);
+    const piece = bench.ledger.pieces.get(id);
+    return piece !== undefined && kits.has(kitOfPiece(piece, bench.lots) ?? '') && !never.includes(piece.lot);
   });
 
 /**

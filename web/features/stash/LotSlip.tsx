@@ -1,11 +1,13 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { kitOfPart } from '../../../core/kits';
 import { historyOfLot, type Amounts } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import { isKept, type Lot, type LotKind } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { MakeRound } from '../../parts/MakeRound';
 import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
 import { Choice } from '../../ui/Choice';
@@ -61,6 +63,9 @@ export function LotSlip({ lot }: { lot: Lot }) {
   const [share, setShare] = useState<Share>('little');
   const [length, setLength] = useState<number | null>(inches(12));
   const kit = kits.get(lot.kit);
+  const ownKits = [
+    ...new Set(Object.keys(ledger.lots.get(lot.id)?.here ?? {}).map((one) => kitOfPart(lot, one, ledger))),
+  ].filter((id) => id !== lot.kit);
   const here = ledger.lots.get(lot.id)?.here ?? {};
   const lent = ledger.lots.get(lot.id)?.lent ?? {};
   const [chosenPart, setPart] = useState<string | null>(null);
@@ -98,7 +103,9 @@ export function LotSlip({ lot }: { lot: Lot }) {
           <Soft>
             {lotWords(lot, system)}
             <br />
-            {kit ? kitWords(kit) : ''}
+            {[kit ? kitWords(kit) : '', ...ownKits.map((id) => `in ${kits.get(id)?.name ?? ''}`)]
+              .filter(Boolean)
+              .join(' · ')}
           </Soft>
         </div>
         <ThingDrawing
@@ -147,9 +154,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           )}
         </Row>
         {!isKept(lot.kind) && (
-          <Link to={`/round?lot=${lot.id}${lot.measure === 'count' ? `&part=${encodeURIComponent(part)}` : ''}`}>
-            What can I make round this?
-          </Link>
+          <MakeRound of={`lot=${lot.id}${lot.measure === 'count' ? `&part=${encodeURIComponent(part)}` : ''}`} />
         )}
         {isOnPages && <Link to={`/pages?lot=${lot.id}`}>The pages that it is on</Link>}
         {isKept(lot.kind) && <Soft>It goes back when the page is glued; nothing of it is used up by itself.</Soft>}

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import { coverPalette, readPalette } from '../../../core/colour';
 import type { Findable } from '../../../core/finding';
 import { useBench } from '../../data/benchStore';
 import { readPicture } from '../../workers/picturesClient';
+import { MakeRound } from '../../parts/MakeRound';
 import { Button } from '../../ui/Button';
 import { Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -90,7 +90,7 @@ function Palette({ things, onPick }: PaletteSlipProps) {
         <Button>Open a file or a picture</Button>
       </FileTrigger>
       {read?.ok && (
-        <Link to={`/round?colours=${encodeURIComponent(read.value.join(' '))}`}>What can I make of these?</Link>
+        <MakeRound of={`colours=${encodeURIComponent(read.value.join(' '))}`} label="What can I make of these?" />
       )}
       {fileWrong !== null && <Wrong role="alert">{fileWrong}</Wrong>}
       {cover && (

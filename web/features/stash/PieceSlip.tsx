@@ -4,10 +4,11 @@ import { historyOf, type PieceState, type PieceWhere } from '../../../core/ledge
 import { formatSize } from '../../../core/length';
 import { pagesOf, promisedOf } from '../../../core/cutlist';
 import { cutInStash, punchEvent, putAway, takeOut as takeOutOfStash } from '../../../core/making';
-import type { Hole } from '../../../core/things';
+import type { Hole, Kit } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { MakeRound } from '../../parts/MakeRound';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { kitWords } from '../../ui/dayWords';
@@ -38,6 +39,10 @@ const WHERE: Record<PieceWhere, string> = {
   recycled: 'now recycled',
   missed: 'not found at the last count',
 };
+
+/** Which kit of her own it lies in. */
+const inOwnKit = (kit: string | undefined, kits: ReadonlyMap<string, Kit>): string =>
+  kit === undefined ? '' : `in ${kits.get(kit)?.name ?? 'a kit of your own'}`;
 
 /** The slip of a piece: both faces, where it has been since the parcel, and what can be done with it. */
 export function PieceSlip({ piece }: { piece: PieceState }) {
@@ -81,7 +86,11 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
           <h2>{piece.name ?? lot.name}</h2>
           <p className="measure">{formatSize(piece, system)}</p>
           <Soft>
-            {[piece.name === undefined ? '' : `cut out of ${lot.name}`, kit ? kitWords(kit) : '']
+            {[
+              piece.name === undefined ? '' : `cut out of ${lot.name}`,
+              kit ? kitWords(kit) : '',
+              inOwnKit(piece.kit, kits),
+            ]
               .filter(Boolean)
               .join(' · ')}
           </Soft>
@@ -98,7 +107,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
             </Button>
           </span>
         </Row>
-        {piece.where === 'here' && <Link to={`/round?piece=${piece.id}`}>What can I make round this?</Link>}
+        {piece.where === 'here' && <MakeRound of={`piece=${piece.id}`} />}
         {piece.where === 'here' && (
           <Row>
             <Button look="main" hint="B" isDisabled={!inHand} onPress={takeOut}>

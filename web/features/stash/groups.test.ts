@@ -55,6 +55,7 @@ const ledger = fold(
 const found = sizes.map(([id, of]): Found => ({
   id,
   lot: lots.find((one) => one.id === of)!,
+  kits: [lots.find((one) => one.id === of)!.kit],
   isPiece: true,
   states: ['here'],
   words: '',

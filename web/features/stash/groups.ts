@@ -66,8 +66,8 @@ export function groupPieces(
     case 'kit':
       return grouped(
         [...kits.values()].sort((a, b) => b.month.localeCompare(a.month)).map(({ id }) => id),
-        ({ lot }) => lot.kit,
-        (id) => kits.get(id)!.name,
+        (found) => found.kits[0] ?? found.lot.kit,
+        (id) => kits.get(id)?.name ?? '',
       );
     case 'size':
       return grouped(

@@ -30,6 +30,7 @@ const bench = {
 const found = (name: string, note?: string): Found => ({
   id: 'p',
   lot: lot(name, note),
+  kits: [lot(name, note).kit],
   isPiece: true,
   states: ['here'],
   words: '',

@@ -12,6 +12,9 @@ import { useKeys } from '../../ui/useKeys';
 export interface FatesProps {
   /** Where in the stash what is like it lies; null: nowhere yet. */
   place: string | null;
+  /** Of a kit of her own: what it came with; null: this is its own kit. */
+  from: string | null;
+  onBack: () => void;
   onFate: (fate: Fate) => void;
   onLeave: (leaving: Leaving) => void;
 }
@@ -20,7 +23,7 @@ const MONTHS_AHEAD = 12;
 const monthAhead = (n: number): string => format(addMonths(new Date(), n), 'yyyy-MM');
 
 /** What may become of a thing, each with its key. */
-export function Fates({ place, onFate, onLeave }: FatesProps) {
+export function Fates({ place, from, onBack, onFate, onLeave }: FatesProps) {
   const [asked, setAsked] = useState<'month' | 'lent' | null>(null);
   const toKit = (): void => onFate({ for: 'kit' });
   const toStash = (): void => onFate({ for: 'stash' });
@@ -28,6 +31,7 @@ export function Fates({ place, onFate, onLeave }: FatesProps) {
   const ask = (what: 'month' | 'lent') => (): void => setAsked(asked === what ? null : what);
   useKeys({
     'fate-kit': toKit,
+    ...(from === null ? {} : { 'fate-back': onBack }),
     'fate-stash': toStash,
     'fate-month': ask('month'),
     'fate-give': leave('given'),
@@ -49,6 +53,11 @@ export function Fates({ place, onFate, onLeave }: FatesProps) {
         </Button>
       </Row>
       <Row $gap={8}>
+        {from !== null && (
+          <Button hint="B" onPress={onBack}>
+            Back to {from}
+          </Button>
+        )}
         <Button hint="G" onPress={leave('given')}>
           Give
         </Button>

@@ -1,11 +1,9 @@
 import styled from 'styled-components';
 import type { LeftThing } from '../../../core/kits';
-import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { Paper, paperOf } from '../../ui/Paper';
-import { ThingDrawing } from '../../ui/ThingDrawing';
+import { StockDrawing } from '../../parts/StockDrawing';
 import { fateWords } from './fateWords';
-import { thingWords } from './thingWords';
+import { thingWords } from '../../ui/thingWords';
 
 export interface LeftStripProps {
   left: readonly LeftThing[];
@@ -19,7 +17,6 @@ const SCALE = 7;
 /** Everything that is left, small, at one scale, with what was decided of it. */
 export function LeftStrip({ left, shown, onChoose }: LeftStripProps) {
   const system = useSettings((s) => s.system);
-  const faces = useBench((b) => b.faces);
   return (
     <section aria-label="What is left">
       <h2>What is left</h2>
@@ -36,21 +33,7 @@ export function LeftStrip({ left, shown, onChoose }: LeftStripProps) {
                 onClick={() => onChoose(key)}
               >
                 <span>
-                  {piece ? (
-                    <Paper
-                      {...paperOf(piece)}
-                      face={lot.front}
-                      {...(lot.back ? { back: lot.back } : {})}
-                      scale={SCALE}
-                    />
-                  ) : (
-                    <ThingDrawing
-                      lot={lot}
-                      colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
-                      amounts={amounts}
-                      scale={SCALE}
-                    />
-                  )}
+                  <StockDrawing lot={lot} piece={piece ?? null} amounts={amounts} scale={SCALE} />
                 </span>
                 {thingWords(thing, system)}
                 <em data-open={fate === null || undefined}>{fateWords(fate)}</em>

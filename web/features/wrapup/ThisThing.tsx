@@ -17,7 +17,7 @@ import { chanceWords } from './chanceWords';
 import { Fates } from './Fates';
 import { fateWords } from './fateWords';
 import { ALL, countMeant, HowMany } from './HowMany';
-import { howMuchWords } from './thingWords';
+import { howMuchWords } from '../../ui/thingWords';
 import { useDeciding } from './useDeciding';
 
 export interface ThisThingProps {
@@ -46,11 +46,12 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
   const { lot, pieces, fate } = thing;
   const keys = meant.isOne ? thing.keys.slice(0, 1) : thing.keys;
   const rest = meant.isOne ? (thing.keys[1] ?? null) : null;
-  const { place, decide, leave } = useDeciding(kit.id, thing, keys, {
+  const { place, decide, leave, back } = useDeciding(kit.id, thing, keys, {
     only: countMeant(meant, thing),
     onNext: () => onNext(rest),
     onBack,
   });
+  const cameWith = useBench((b) => b.kits.get(lot.kit)?.name);
   const lies = useBench((b) => b.ledger.lots.get(lot.id)?.place) ?? '';
   const [piece] = pieces;
   return (
@@ -76,6 +77,8 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
         <HowMany thing={thing} meant={meant} onChange={setMeant} />
         <Fates
           place={place}
+          from={kit.gathered === undefined ? null : (cameWith ?? '')}
+          onBack={() => void back()}
           onFate={(to) => void decide(to)}
           onLeave={(leaving) => {
             void leave(leaving);

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { placeAmong, type LeftThing } from '../../../core/kits';
-import { decideOn, partWith, partWithSome, type Leaving } from '../../../core/making';
+import { decideOn, partWith, partWithSome, putBack, type Leaving } from '../../../core/making';
 import type { Fate } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -34,7 +34,18 @@ export function useDeciding(
     const [part] = Object.keys(amounts);
     // The rest is still to be decided: it stays here.
     if (only !== null && part !== undefined) await act(partWithSome(lot.id, { [part]: only }, leaving));
-    else await goOn(partWith(pieces.length > 0 ? { pieces: keys, lots: [] } : { pieces: [], lots: [lot.id] }, leaving));
+    // Of a pack only what is with this kit.
+    else
+      await goOn(
+        pieces.length > 0 ? partWith({ pieces: keys, lots: [] }, leaving) : partWithSome(lot.id, amounts, leaving),
+      );
   };
-  return { place, decide, leave };
+  const back = (): Promise<void> =>
+    goOn(
+      putBack(
+        kit,
+        pieces.length > 0 ? keys.map((piece) => ({ piece })) : [{ lot: lot.id, parts: Object.keys(amounts) }],
+      ),
+    );
+  return { place, decide, leave, back };
 }

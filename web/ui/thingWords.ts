@@ -1,6 +1,6 @@
-import type { LeftThing } from '../../../core/kits';
-import { formatSize, type MeasureSystem } from '../../../core/length';
-import { amountWords } from '../../ui/amountWords';
+import type { LeftThing } from '../../core/kits';
+import { formatSize, type MeasureSystem } from '../../core/length';
+import { amountWords } from './amountWords';
 
 /** How much of it there is: `2 of 12 × 5 3/4″`, `8`. */
 export function howMuchWords({ lot, pieces, amounts }: LeftThing, system: MeasureSystem): string {

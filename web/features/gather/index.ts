@@ -1,0 +1,1 @@
+export { GatherScreen } from './GatherScreen';

@@ -1,0 +1,70 @@
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { candidatesFor, proposeKit, type ProposedKit } from '../../../core/gathering';
+import { aimsOf, leftOf } from '../../../core/kits';
+import type { Bench, Heart } from '../../../core/making';
+import type { Kit } from '../../../core/things';
+import { useBench } from '../../data/benchStore';
+import { today } from '../../data/today';
+import { useHeart, type HeartInHand } from '../../parts/useHeart';
+import { useGatherChoices } from './gatherChoices';
+
+export interface GatheringInHand extends HeartInHand {
+  /** A kit of her own that there is already: more is put into it. */
+  readonly into: Kit | null;
+  readonly month: string;
+  readonly proposed: ProposedKit;
+}
+
+/** Lots that the aims of open kits want used, and that are not used so far. */
+const lotsMeant = (bench: Bench): string[] =>
+  [...bench.kits.values()]
+    .filter(({ closed }) => closed === undefined)
+    .flatMap((kit) => aimsOf(kit, bench))
+    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.id] : []));
+
+/** Words that it is to go with: of a thing its own, not those of its kit's theme, which all of that kit shares. */
+const wordsOf = (heart: Heart | null): string =>
+  heart === null ? '' : heart.photo !== null || heart.colours.length === 0 ? heart.words : heart.name;
+
+const coloursIn = (kit: Kit, bench: Bench) =>
+  leftOf(kit, bench).flatMap(({ lot }) => bench.faces.get(lot.front ?? lot.back ?? '')?.colours ?? []);
+
+/** The kit as it is proposed for what is said so far. */
+export function useGathering(): GatheringInHand {
+  const inHand = useHeart('into');
+  const { heart } = inHand;
+  const [query] = useSearchParams();
+  const bench = useBench((b) => b);
+  const { month: said, pages, sheets, withNewest, taken, left, shuffle } = useGatherChoices();
+  const into = bench.kits.get(query.get('into') ?? '') ?? null;
+  const month = into?.month ?? (said === '' ? today().slice(0, 7) : said);
+  const intoId = into?.id ?? null;
+  const candidates = useMemo(
+    () => candidatesFor(bench, month, { into: intoId, withNewest }),
+    [bench, month, intoId, withNewest],
+  );
+  const proposed = useMemo(() => {
+    const own = heart?.piece ?? heart?.what;
+    // What it is begun with is in it, if it lies there.
+    const begun = candidates.filter(({ part, lot }) =>
+      typeof own === 'string'
+        ? 'piece' in part && part.piece === own
+        : own && 'lot' in own
+          ? 'lot' in part && part.lot === own.lot && ('part' in own ? part.parts.includes(own.part) : true)
+          : heart?.face !== null && heart?.face !== undefined && [lot.front, lot.back].includes(heart.face),
+    );
+    const first = begun.slice(0, 1).map(({ key }) => key);
+    return proposeKit(candidates, {
+      colours: heart?.colours ?? (into ? coloursIn(into, bench) : []),
+      words: wordsOf(heart),
+      pages: into ? 0 : pages,
+      sheets: into ? 0 : sheets,
+      taken: new Set([...taken, ...(into ? [] : first)]),
+      left: new Set(into ? [] : left),
+      meant: new Set(lotsMeant(bench)),
+      shuffle: into ? 0 : shuffle,
+    });
+  }, [candidates, heart, into, bench, pages, sheets, taken, left, shuffle]);
+  return { ...inHand, into, month, proposed };
+}
