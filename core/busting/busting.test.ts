@@ -5,7 +5,7 @@ import { inches } from '../length';
 import { cutJobFor } from '../cutlist';
 import { stockOnHand, type Shelf } from '../stock';
 import type { Face, Kit, Lot, Photo } from '../things';
-import { proposePages, type BustingInput, type Proposal } from '.';
+import { idleOf, overMonth, proposePages, proposeTogether, type BustingInput, type Lead, type Proposal } from '.';
 
 const HEX: Record<string, string> = {
   ink: '#22314f',
@@ -79,6 +79,9 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   longestCut: null,
   punches: [],
   meant: [],
+  liked: new Map(),
+  lead: { kind: 'oldest' },
+  sources: { kits: null, withNewest: false },
   mat: inches(1 / 8),
   formats: [
     { w: inches(12), h: inches(12), spread: false },
@@ -143,4 +146,106 @@ test('what she means to use comes oftener, and is said', () => {
   expect(uses(meant)).toBeGreaterThanOrEqual(Math.max(1, uses(before)));
   for (const { papers, why } of meant)
     expect(why.some(({ kind }) => kind === 'meant')).toBe(Object.values(papers).includes('clay'));
+});
+
+describe('where she begins', () => {
+  const led = (lead: Lead): Proposal[] => all({ ...input(plenty), lead });
+  const kinds = ({ why }: Proposal): string[] => why.map(({ kind }) => kind);
+
+  test('with a paper that she is tired of: it is on every page', () => {
+    const found = led({ kind: 'paper', faces: ['amber'] });
+    expect(found.length).toBeGreaterThan(0);
+    for (const { papers } of found) expect(Object.values(papers)).toContain('amber');
+  });
+  test('with strips: every page has some, and says how many', () => {
+    const strips = shelfOf([
+      ['old-slate', 12, 12],
+      ['old-cream', 12, 12],
+      ...Array.from({ length: 8 }, (_, n): [string, number, number] => [
+        `old-${['ink', 'amber', 'clay', 'ash'][n % 4]}`,
+        12,
+        2.5,
+      ]),
+      ['old-ink', 8, 8],
+    ]);
+    const found = all({ ...input(strips), lead: { kind: 'strips' } });
+    expect(found.length).toBeGreaterThan(0);
+    for (const one of found)
+      expect(one.why).toContainEqual(expect.objectContaining({ kind: 'shapes', of: 'strips', there: 8 }));
+  });
+  test('quick ones take under four papers and under an hour', () => {
+    const found = led({ kind: 'quick' });
+    expect(found.length).toBeGreaterThan(0);
+    for (const { papers, minutes } of found) {
+      expect(new Set(Object.values(papers)).size).toBeLessThan(4);
+      expect(minutes).toBeLessThan(60);
+    }
+  });
+  test('what a page uses up is said where nothing worth a page is left of it', () => {
+    const found = led({ kind: 'finish' });
+    for (const one of found) expect(kinds(one)).toContain('finishes');
+    const two = shelfOf([
+      ['old-slate', 8, 8],
+      ['old-cream', 5, 7],
+      ['old-ink', 8, 8],
+      ['old-ink', 8, 8],
+    ]);
+    for (const { plan, why } of all(input(two))) {
+      const ends = why.find((reason) => reason.kind === 'finishes')?.names ?? [];
+      const uses = plan.sheets.filter(({ stock }) => stock === 's2' || stock === 's3').length;
+      expect(ends.includes('ink')).toBe(uses === 2 && ends.includes('ink'));
+    }
+  });
+  test('only from the kits she says; with the newest if she says so', () => {
+    expect(all({ ...input(plenty), sources: { kits: new Set(['new']), withNewest: false } })).toEqual([]);
+    const both = all({ ...input(plenty), sources: { kits: null, withNewest: true } });
+    for (const { plan, why } of both) {
+      const fresh = plan.sheets.filter(({ stock }) => stock === 's8').length;
+      expect(why[0]).toMatchObject({ kind: 'pieces', fresh });
+    }
+  });
+  test('what she likes comes oftener than what she does not', () => {
+    const uses = (face: string, liked: number): number =>
+      all({ ...input(plenty), liked: new Map([[face, liked]]) }).filter(({ papers }) =>
+        Object.values(papers).includes(face),
+      ).length;
+    for (const face of ['clay', 'ash']) expect(uses(face, 1)).toBeGreaterThanOrEqual(uses(face, -1));
+  });
+});
+
+test('pages for a month can all be made: each from other pieces and with other photos', () => {
+  let chosen: readonly Proposal[] = [];
+  const photos = [photo, { ...photo, id: 'stars', story: 'other' }];
+  for (const { proposals } of proposeTogether(input(plenty, photos), 3)) chosen = proposals;
+  expect(chosen.length).toBeGreaterThan(1);
+  const sheets = chosen.flatMap(({ plan }) => plan.sheets.map(({ stock }) => stock));
+  expect(new Set(sheets).size).toBe(sheets.length);
+  const shown = chosen.flatMap((one) => one.photos.flatMap((place) => place.photo ?? []));
+  expect(new Set(shown).size).toBe(shown.length);
+  // What is kept is told of the stock as it was then, and of that all others took something.
+  const stock = stockOnHand(plenty, null);
+  for (const { list, plan } of chosen)
+    expect(replay(cutJobFor(list, stock, null), plan).filter((wrong) => !wrong.includes('kept'))).toEqual([]);
+});
+
+test('spread over a month, pages lie in the middle of equal parts of it', () => {
+  expect(overMonth(4, '2026-12')).toEqual(['2026-12-04', '2026-12-12', '2026-12-20', '2026-12-28']);
+  expect(overMonth(2, '2028-02', 20)).toEqual(['2028-02-22', '2028-02-27']);
+  expect(overMonth(0, '2026-12')).toEqual([]);
+});
+
+test('what holds no layer of any page is idle, and is told with what it could become', () => {
+  const some = shelfOf([
+    ['old-ink', 12, 12],
+    ['old-ink', 0.75, 0.75],
+    ['old-clay', 5, 0.75],
+  ]);
+  const punches = [{ shape: 'circle' as const, size: inches(5 / 8), reach: null }];
+  const { pieces, area, share, chances } = idleOf({ ...input(some), punches });
+  expect(pieces.map(({ id }) => id)).toEqual(['s1', 's2']);
+  expect(area / inches(1) ** 2).toBeCloseTo(0.75 * 5.75);
+  expect(share).toBeCloseTo((0.75 * 5.75) / (144 + 0.75 * 5.75));
+  // One from the square, seven or more from the strip.
+  expect(chances).toMatchObject([{ kind: 'shapes', punch: { size: inches(5 / 8) } }]);
+  expect(chances[0]?.count).toBeGreaterThanOrEqual(7);
 });

@@ -1,4 +1,5 @@
 import type { CutStock } from '../cutting';
+import { kitOfPiece } from '../kits';
 import { stockOnHand, type Shelf } from '../stock';
 import { newestMonth, type Kit, type Lot } from '../things';
 
@@ -9,17 +10,28 @@ export interface Leftover {
   readonly lot: Lot;
 }
 
+export interface Sources {
+  /** Only what is with one of these kits; null: whatever is there. */
+  readonly kits: ReadonlySet<string> | null;
+  /** The newest kit's whole sheets, too. */
+  readonly withNewest: boolean;
+}
+
 /**
  * All paper left over: pieces cut off something, scraps, and whatever older and half-used kits still have. The sheets
- * of the newest month's kits are not touched.
+ * of the newest month's kits are not touched, unless she says so.
  */
-export function leftoversOf(shelf: Shelf): Leftover[] {
+export function leftoversOf(
+  shelf: Shelf,
+  { kits, withNewest }: Sources = { kits: null, withNewest: false },
+): Leftover[] {
   const newest = newestMonth(shelf.kits.values());
   return stockOnHand(shelf, null).flatMap((stock) => {
-    const piece = shelf.ledger.pieces.get(stock.id)!;
-    const lot = shelf.lots.get(piece.lot)!;
+    const piece = shelf.ledger.pieces.get(stock.id);
+    const lot = shelf.lots.get(piece?.lot ?? '');
+    if (!piece || !lot || (kits && !kits.has(kitOfPiece(piece, shelf.lots) ?? ''))) return [];
     const kit = shelf.kits.get(lot.kit) ?? null;
     const isNew = kit !== null && kit.month === newest && newest !== '' && !kit.isOpened && !lot.isLeftover;
-    return piece.from !== null || !isNew ? [{ stock, kit, lot }] : [];
+    return withNewest || piece.from !== null || piece.kit !== undefined || !isNew ? [{ stock, kit, lot }] : [];
   });
 }

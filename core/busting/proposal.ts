@@ -1,7 +1,9 @@
-import type { Shelf } from '../stock';
 import type { Size } from '../geometry';
+import type { Shelf } from '../stock';
 import type { PurposedPlan, WantedPiece } from '../cutlist';
 import type { Face, PageFormat, PagePhoto, Photo, Punch } from '../things';
+import type { Lead } from './leads';
+import type { Sources } from './leftovers';
 
 export interface BustingInput {
   readonly shelf: Shelf;
@@ -14,15 +16,24 @@ export interface BustingInput {
   readonly punches: readonly Punch[];
   /** Faces of papers that she means to use. */
   readonly meant: readonly string[];
+  /** How much she likes papers, by face: from -1 to 1; absent: neither. */
+  readonly liked: ReadonlyMap<string, number>;
+  readonly lead: Lead;
+  readonly sources: Sources;
   /** The longest cut her trimmer makes, ticks; null: no limit. */
   readonly longestCut: number | null;
 }
 
 /** Why a page is proposed, in figures; the words are the interface's. */
 export type Reason =
-  | { readonly kind: 'pieces'; readonly leftovers: number; readonly sheets: number }
+  | { readonly kind: 'pieces'; readonly leftovers: number; readonly sheets: number; readonly fresh: number }
   | { readonly kind: 'oldest'; readonly month: string; readonly kit: string }
   | { readonly kind: 'meant'; readonly names: readonly string[] }
+  /** Papers of which nothing worth a page is left then. */
+  | { readonly kind: 'finishes'; readonly names: readonly string[] }
+  | { readonly kind: 'shapes'; readonly of: 'strips' | 'boxes'; readonly count: number; readonly there: number }
+  /** Papers in the order of their hues. */
+  | { readonly kind: 'hues'; readonly names: readonly string[] }
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
   | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }
@@ -40,4 +51,6 @@ export interface Proposal {
   readonly list: readonly WantedPiece[];
   readonly plan: PurposedPlan;
   readonly why: readonly Reason[];
+  /** About how long it takes at the desk, drying not counted. */
+  readonly minutes: number;
 }

@@ -1,12 +1,16 @@
-import { affinity, type ColourShare } from '../colour';
+import type { ColourShare } from '../colour';
 import { planCuts, type CutStock } from '../cutting';
 import { inches } from '../length';
 import { bentToLeftovers, choosePapers } from '../papers';
 import { cutJobFor, cutListOf, punchable, punchInstead, purposed, shapedPieces, type PurposedPlan } from '../cutlist';
 import { DESIGNS, layOut, resized, type Design, type Layout } from '../design';
-import { monthNumber, type Face, type PageFormat, type PagePhoto, type Photo } from '../things';
+import { STEP_KINDS, type StepId } from '../steps';
+import type { Face, PageFormat, PagePhoto, Photo } from '../things';
+import { best } from './best';
+import { isLedTo, isWhatIsAsked, type Lead } from './leads';
 import { leftoversOf, type Leftover } from './leftovers';
-import type { BustingInput, Proposal, Reason } from './proposal';
+import type { BustingInput, Proposal } from './proposal';
+import { reasons } from './reasons';
 
 /**
  * Of designs, formats and photos together one in so many is tried, each design and each photo in turn: all of them take
@@ -39,45 +43,31 @@ const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): Col
 /** A paper that she means to use goes as soon as one so many months older. */
 const MEANT = 24;
 
-/** The older a face's oldest leftover, the sooner it goes; what she means to use goes sooner yet. */
-function favourAge(leftovers: readonly Leftover[], meant: readonly string[]): (face: Face) => number {
+/** What she likes most is chosen as if it were so much nearer in colour (CIEDE2000). */
+const LIKED = 6;
+/** The paper that she wants to see used comes before all others. */
+const ASKED = 200;
+
+/** The older a face's oldest leftover, the sooner it goes; what she means to use or likes goes sooner yet. */
+function favourFor({ meant, liked, lead }: BustingInput, leftovers: readonly Leftover[]): (face: Face) => number {
   const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
   return ({ id }) => {
     const own = leftovers
       .filter(({ stock }) => stock.front === id || stock.back === id)
       .map(({ stock }) => stock.since ?? 0);
     const months = Math.min(24, newest - Math.min(newest, ...own)) + (meant.includes(id) ? MEANT : 0);
-    return (YEAR / 12) * months;
+    const asked = lead.kind === 'paper' && lead.faces.includes(id) ? ASKED : 0;
+    return (YEAR / 12) * months + LIKED * (liked.get(id) ?? 0) + asked;
   };
 }
 
-function reasons(
-  input: BustingInput,
-  leftovers: readonly Leftover[],
-  plan: PurposedPlan,
-  colours: readonly ColourShare[],
-  papers: Proposal['papers'],
-): Reason[] {
-  const used = plan.sheets.map((sheet) => leftovers.find(({ stock }) => stock.id === sheet.stock)!);
-  const kits = used
-    .map(({ kit }) => kit)
-    .filter((kit) => kit !== null)
-    .sort((a, b) => a.month.localeCompare(b.month));
-  const faces = input.faces.filter(({ id }) => Object.values(papers).includes(id));
-  const differences = faces.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);
-  const sheets = used.filter(({ stock }) => stock.fresh).length;
-  const meant = faces.filter(({ id }) => input.meant.includes(id)).map(({ name }) => name);
-  return [
-    { kind: 'pieces', leftovers: used.length - sheets, sheets },
-    ...(kits[0] ? [{ kind: 'oldest', month: kits[0].month, kit: kits[0].name } as const] : []),
-    ...(meant.length > 0 ? [{ kind: 'meant', names: meant } as const] : []),
-    { kind: 'kits', names: [...new Set(kits.map(({ name }) => name))] },
-    { kind: 'frees', area: plan.stats.pieceArea + plan.stats.wasteArea },
-    ...(differences.length > 0
-      ? [{ kind: 'colours', difference: differences.reduce((a, b) => a + b) / differences.length } as const]
-      : []),
-  ];
-}
+/** A trimmer cut, set, held and made, takes about so many minutes. Common practice, no source. */
+const A_CUT = 1.5;
+const STEPS: readonly StepId[] = ['layers', 'photos', 'clusters', 'title', 'writing', 'date'];
+
+/** About how long a page takes at the desk: its cuts, and the steps that every page has. */
+const minutesFor = ({ stats }: PurposedPlan): number =>
+  Math.round(A_CUT * stats.cuts) + STEPS.reduce((sum, id) => sum + STEP_KINDS[id].minutes, 0);
 
 /** The cut list of a page, and its cuts, with what her punches make punched. */
 function planned(
@@ -112,7 +102,7 @@ function propose(
       colours,
       longestCut: input.longestCut,
       avoid,
-      favour: favourAge(leftovers, input.meant),
+      favour: favourFor(input, leftovers),
     });
     const asDesigned = planned(layout.value, papers, stock, input);
     const { list } = asDesigned;
@@ -136,9 +126,10 @@ function propose(
         papers,
         ...taken,
         why: [
-          ...reasons(input, leftovers, taken.plan, colours, papers),
+          ...reasons(input, leftovers, { layout: layout.value, papers, colours, ...taken }),
           ...(isBent ? [{ kind: 'bent', ...saved } as const] : []),
         ],
+        minutes: minutesFor(taken.plan),
       };
     }
     const slot = list.find(({ id }) => id === missing.id)!.slot;
@@ -147,17 +138,8 @@ function propose(
   return null;
 }
 
-/** The more leftovers, the older and the fewer whole sheets a page takes, the better it busts. */
-function merit({ why, photos }: Proposal, newest: number): number {
-  let score = photos.every(({ photo }) => photo !== null) ? 4 : 0;
-  for (const reason of why) {
-    if (reason.kind === 'pieces') score += reason.leftovers - 2 * reason.sheets;
-    if (reason.kind === 'meant') score += 3 * reason.names.length;
-    if (reason.kind === 'oldest') score += Math.min(24, newest - (monthNumber(reason.month) ?? 0)) / 4;
-    if (reason.kind === 'colours') score -= reason.difference / 5;
-  }
-  return score;
-}
+/** How many are shown at the most. */
+const SHOWN = 6;
 
 /** What has been found so far, best first, and how much of the search is done (0 to 1). */
 export interface BustingProgress {
@@ -165,54 +147,53 @@ export interface BustingProgress {
   readonly done: number;
 }
 
-/**
- * Pages that can really be made from leftovers and older kits: every design in every format with each set of photos,
- * papers chosen by colour and age, cuts planned; only those are proposed whose every piece is cut.
- * @yields after each attempt the best proposals so far, varied
- */
-export function* proposePages(input: BustingInput): Generator<BustingProgress> {
-  const leftovers = leftoversOf(input.shelf);
-  const newest = Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
-  const attempts = DESIGNS.flatMap((design, d) =>
-    input.formats.flatMap((format, f) =>
-      photoSets(input.waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos, s) => ({
+/** What is tried: each design that the lead allows, in each format, with each set of photos: all of it, or one of so many. */
+function attemptsFor({ lead, formats, waiting }: BustingInput, isAll: boolean) {
+  const all = DESIGNS.filter(({ id }) => isLedTo(id, lead)).flatMap((design, d) =>
+    formats.flatMap((format, f) =>
+      photoSets(waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos, s) => ({
         design,
         format,
         photos,
         place: d + f + s,
       })),
     ),
-  ).filter(({ place }) => place % ONE_OF === 0);
-  const found: Proposal[] = [];
+  );
+  return isAll ? all : all.filter(({ place }) => place % ONE_OF === 0);
+}
+
+/** Leads of which all that is tried goes quickly: few designs are looked at. */
+const FEW: readonly Lead['kind'][] = ['strips', 'boxes', 'hues', 'quick'];
+
+/**
+ * What can be made of some leftovers, attempt by attempt; null where that one cannot.
+ * @param isAll nothing is left untried; else one of so many is tried, but for leads of few designs
+ */
+export function* found(
+  input: BustingInput,
+  leftovers: readonly Leftover[],
+  isAll = FEW.includes(input.lead.kind),
+): Generator<{ readonly proposal: Proposal | null; readonly done: number }> {
+  const attempts = attemptsFor(input, isAll);
   for (const [n, { design, format, photos }] of attempts.entries()) {
     const proposal = leftovers.length > 0 ? propose(input, leftovers, design, format, photos) : null;
-    if (proposal) found.push(proposal);
-    yield { proposals: best(found, newest), done: (n + 1) / attempts.length };
+    yield { proposal: proposal && isWhatIsAsked(proposal, input) ? proposal : null, done: (n + 1) / attempts.length };
   }
 }
 
-/** How many are shown at the most. */
-const SHOWN = 6;
+export const newestOf = (leftovers: readonly Leftover[]): number =>
+  Math.max(0, ...leftovers.map(({ stock }) => stock.since ?? 0));
 
-/** How much a proposal repeats those before it: the same photos most, then the same design, then the same page size. */
-function likeness(proposal: Proposal, before: readonly Proposal[]): number {
-  return before.reduce(
-    (sum, other) =>
-      sum +
-      (other.photos[0]!.photo === proposal.photos[0]!.photo ? 5 : 0) +
-      (other.design === proposal.design ? 3 : 0) +
-      (other.format.w === proposal.format.w && other.format.spread === proposal.format.spread ? 2 : 0),
-    0,
-  );
-}
-
-/** The best first, and each next one the best of those that repeat least what is there already. */
-function best(found: readonly Proposal[], newest: number): Proposal[] {
-  const left = [...found].sort((a, b) => a.id.localeCompare(b.id));
-  const chosen: Proposal[] = [];
-  while (left.length > 0 && chosen.length < SHOWN) {
-    const worth = left.map((proposal) => merit(proposal, newest) - likeness(proposal, chosen));
-    chosen.push(...left.splice(worth.indexOf(Math.max(...worth)), 1));
+/**
+ * Pages that can really be made from leftovers and older kits: every design in every format with each set of photos,
+ * papers chosen by colour and age, cuts planned; only those are proposed whose every piece is cut.
+ * @yields after each attempt the best proposals so far, varied
+ */
+export function* proposePages(input: BustingInput): Generator<BustingProgress> {
+  const leftovers = leftoversOf(input.shelf, input.sources);
+  const all: Proposal[] = [];
+  for (const { proposal, done } of found(input, leftovers)) {
+    if (proposal) all.push(proposal);
+    yield { proposals: best(all, newestOf(leftovers), SHOWN), done };
   }
-  return chosen;
 }

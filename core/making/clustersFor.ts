@@ -1,6 +1,6 @@
 import { keptFromClusters, type Layout } from '../design';
 import type { Rect } from '../geometry';
-import { boundsOfLaid, clusters, freePlace, type Cluster } from '../placing';
+import { boundsOfLaid, clusters, freePlace, roundPhotos, type Cluster, type RoundPhotos } from '../placing';
 import type { Page } from '../things';
 import type { Bench } from './bench';
 import { candidatesOf, thingsToLay, type ToLay } from './toLay';
@@ -34,6 +34,28 @@ function isOfNoTheme({ looks, kit }: ToLay, words: readonly string[], bench: Ben
   if (words.some((word) => says.includes(word))) return true;
   const printed = looks.kind === 'small' && looks.thing.words !== '';
   return !printed && !(bench.kits.get(kit)?.theme ?? []).some((word) => says.includes(word.toLowerCase()));
+}
+
+/**
+ * Clusters for all of a page's places at once, none of which covers another: from its kits, and what of the rest of the
+ * stash belongs to no other theme. @param mayTake whether a kit's things may be on it
+ */
+export function clustersRound(
+  page: Page,
+  layout: Layout,
+  bench: Bench,
+  { mayTake, elsewhere }: { readonly mayTake: (kit: string) => boolean; readonly elsewhere: ReadonlySet<string> },
+): RoundPhotos {
+  const { out, inKits, elsewhere: rest } = thingsToLay(page, bench);
+  const near = [...out, ...inKits].filter(({ kit }) => mayTake(kit));
+  const wish = {
+    page: layout.size,
+    colours: page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []),
+    words: wordsFor(page, near, bench),
+    keep: freeOfClusters(page, layout, bench),
+  };
+  const others = rest.filter((one) => mayTake(one.kit) && isOfNoTheme(one, wish.words, bench));
+  return roundPhotos(candidatesOf([...near, ...others]), layout.accents, wish, elsewhere);
 }
 
 /**

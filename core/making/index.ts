@@ -30,6 +30,8 @@ export type { CutOut } from './cutOut';
 export { claimShareOut, dropSharing } from './claimShareOut';
 export { closeKit, decideOn, openKit } from './closing';
 export type { Decision } from './closing';
+export { beginFurnished, furnish, furnishTogether } from './furnish';
+export type { Bare, Furnished, FurnishWish } from './furnish';
 export { gatherKit, putBack, putInto, takeKitApart } from './gathering';
 export type { Claiming } from './claimShareOut';
 export { cutEvent } from './cutEvent';
@@ -47,7 +49,16 @@ export { isOnPart, mishapEvent } from './mishap';
 export type { Mishap } from './mishap';
 export { countOf, outFor } from './out';
 export type { Chosen, Out } from './out';
-export { anotherPaper, beginPage, beginStoryPages, changePage, chooseDesign, dropPage, paperInstead } from './pages';
+export {
+  anotherPaper,
+  beginPage,
+  beginStoryPages,
+  changePage,
+  chooseDesign,
+  dropPage,
+  newPage,
+  paperInstead,
+} from './pages';
 export type { Begun, SomeOf } from './pages';
 export { arrive, dropDraft, putParcelAway } from './parcels';
 export { acceptPlan, releasePage, setPlanAside, takingOut } from './planning';

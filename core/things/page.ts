@@ -147,6 +147,8 @@ export interface Page {
   readonly place: string;
   readonly journaling: string;
   readonly started: string;
+  /** The day that she means to make it on. */
+  readonly meantFor?: string | undefined;
   /** The days on which she said so; null: not yet. What is cut for it follows from the ledger. */
   readonly glued: string | null;
   readonly finished: string | null;

@@ -4,6 +4,7 @@ import { inches, type MeasureSystem } from '../../core/length';
 import type { Remark } from '../../core/eye';
 import type { Hand } from '../../core/things';
 import type { CutOrder, GutSchool } from '../../core/cutlist';
+import type { Said } from '../../core/taste';
 
 /** How she likes it; kept in this browser. */
 export interface Choices {
@@ -27,6 +28,8 @@ export interface Choices {
   readonly hands: readonly Hand[];
   /** What a second pair of eyes never looks for. */
   readonly eyesOff: readonly Remark['kind'][];
+  /** What she said of her likes and dislikes herself, by `kind:value`. */
+  readonly tastes: Said;
   /** The page whose things lie on the bench. */
   readonly pageInHand: string | null;
   /** Where she was. */
@@ -49,6 +52,7 @@ const DEFAULTS: Choices = {
   cutOrder: 'setting',
   hands: [],
   eyesOff: [],
+  tastes: {},
   pageInHand: null,
   lastPlace: '/stash',
 };
@@ -74,6 +78,10 @@ const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean 
   cutOrder: (value) => value === 'setting' || value === 'paper' || value === 'page',
   hands: (value) => Array.isArray(value) && value.every(isHand),
   eyesOff: (value) => Array.isArray(value) && value.every((one) => typeof one === 'string'),
+  tastes: (value) =>
+    typeof value === 'object' &&
+    value !== null &&
+    Object.values(value).every((said) => said === 'like' || said === 'dislike' || said === 'neither'),
   pageInHand: (value) => value === null || typeof value === 'string',
   lastPlace: (value) => typeof value === 'string' && value.startsWith('/'),
 };

@@ -1,12 +1,13 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
-import type { BustingInput, Proposal } from '../../core/busting';
+import type { BustingInput, Lead, Proposal, Sources } from '../../core/busting';
 import { aimsOf, kitOfPiece } from '../../core/kits';
 import type { Bench } from '../../core/making';
 import { ownPunches, type Shelf } from '../../core/stock';
+import { likedFaces, tastesOf } from '../../core/taste';
 import type { Kit } from '../../core/things';
-import { startPage } from '../data/begin';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
+import { today } from '../data/today';
 import { whyOf } from '../ui/BrokenOff';
 import { FORMATS, NOTEBOOK } from '../ui/pageWords';
 import { proposeInWorker, stopPlanning } from '../workers/planningClient';
@@ -20,6 +21,19 @@ export interface Proposed {
   readonly again: () => void;
   readonly stop: () => void;
 }
+
+/** What is looked for. What is given here must be the same object until it differs. */
+export interface Proposing {
+  /** Only from this kit's own things; absent: from the stash. */
+  readonly kit?: string;
+  readonly lead?: Lead;
+  readonly sources?: Sources;
+  /** So many pages that can all be made; absent: pages for one another's place. */
+  readonly together?: number;
+}
+
+const OLDEST: Lead = { kind: 'oldest' };
+const ANY: Sources = { kits: null, withNewest: false };
 
 /** The stash, or a kit's own things only: then its whole sheets among them, however new it is. */
 function useShelf(kit: string | null): Shelf {
@@ -44,20 +58,15 @@ const facesMeant = (bench: Bench, kit: string | null): readonly string[] =>
     .flatMap((one) => aimsOf(one, bench))
     .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.front, lot.back].flatMap((face) => face ?? []) : []));
 
-/**
- * Pages that can really be made from what is left, looked for anew whenever that changes.
- * @param kit only from this one's things
- */
-export function useProposals(kit: string | null = null): Proposed {
-  const shelf = useShelf(kit);
+function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInput {
+  const own = kit ?? null;
+  const shelf = useShelf(own);
   const { faces, photos, pages, lots, ledger } = useBench((b) => b);
-  const { mat, longestCut, isPunching, punchReach } = useSettings();
+  const { mat, longestCut, isPunching, punchReach, tastes } = useSettings();
   // As text, so that it is the same until it differs.
-  const meant = useBench((b) => JSON.stringify(facesMeant(b, kit)));
-  const [found, setFound] = useState<Pick<Proposed, 'proposals' | 'done'>>({ proposals: [], done: 0 });
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [tries, again] = useReducer((n: number) => n + 1, 0);
-  const input = useMemo((): BustingInput => {
+  const meant = useBench((b) => JSON.stringify(facesMeant(b, own)));
+  const liked = useBench((b) => JSON.stringify([...likedFaces(tastesOf(b, today().slice(0, 7)), tastes, b)]));
+  return useMemo((): BustingInput => {
     const used = new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
     return {
       shelf,
@@ -67,12 +76,41 @@ export function useProposals(kit: string | null = null): Proposed {
       mat,
       longestCut,
       meant: JSON.parse(meant) as string[],
+      liked: new Map(JSON.parse(liked) as [string, number][]),
+      lead,
+      // Of a kit's own shelf all is that kit's.
+      sources: own === null ? sources : ANY,
       punches: isPunching ? ownPunches(lots, ledger, punchReach).map(({ punch }) => punch) : [],
     };
-  }, [shelf, faces, photos, pages, lots, ledger, mat, longestCut, isPunching, punchReach, meant]);
+  }, [
+    shelf,
+    faces,
+    photos,
+    pages,
+    lots,
+    ledger,
+    mat,
+    longestCut,
+    isPunching,
+    punchReach,
+    meant,
+    liked,
+    lead,
+    sources,
+    own,
+  ]);
+}
+
+/** Pages that can really be made from what is left, looked for anew whenever that changes. */
+export function useProposals(proposing: Proposing = {}): Proposed {
+  const input = useInput(proposing);
+  const together = proposing.together ?? null;
+  const [found, setFound] = useState<Pick<Proposed, 'proposals' | 'done'>>({ proposals: [], done: 0 });
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [tries, again] = useReducer((n: number) => n + 1, 0);
   useEffect(() => {
     let isLatest = true;
-    void proposeInWorker(input, ({ proposals, done }) => {
+    void proposeInWorker(input, together, ({ proposals, done }) => {
       if (isLatest) setFound({ proposals, done });
     }).then(
       (last) => {
@@ -90,26 +128,6 @@ export function useProposals(kit: string | null = null): Proposed {
       isLatest = false;
       stopPlanning();
     };
-  }, [input, tries]);
+  }, [input, together, tries]);
   return { ...found, trouble, again, stop: stopPlanning };
-}
-
-/** Begins a page as it is proposed. @returns its id, or null where it could not be begun */
-export async function startProposed(
-  { format, design, photos, papers, sizes }: Proposal,
-  { photos: known, stories }: Pick<Bench, 'photos' | 'stories'>,
-  mat: number,
-): Promise<string | null> {
-  const story = stories.get(known.get(photos[0]?.photo ?? '')?.story ?? '');
-  return startPage({
-    format,
-    design,
-    mat,
-    photos,
-    papers,
-    sizes,
-    title: '',
-    date: story?.date ?? '',
-    place: story?.place ?? '',
-  });
 }

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { proposePages, type BustingInput, type BustingProgress } from '../../core/busting';
+import { proposePages, proposeTogether, type BustingInput, type BustingProgress } from '../../core/busting';
 import { searchPlans, type CutPlan } from '../../core/cutting';
 import { punchedSheets, punchInstead, purposed, type Punching, type PurposedPlan } from '../../core/cutlist';
 import { punchOut, type PunchWish, type Scrap } from '../../core/punching';
@@ -27,9 +27,13 @@ const api = {
   /** Punches what a punch makes of sheets that are planned already. */
   punched: (sheets: readonly PlanSheet[], punching: Punching): readonly PlanSheet[] =>
     punchedSheets({ sheets, notCut: [] }, punching).sheets,
-  /** Proposes pages out of leftovers. */
-  propose: (input: BustingInput, onProgress: (progress: BustingProgress) => unknown): Promise<BustingProgress | null> =>
-    drive(proposePages(input), onProgress),
+  /** Proposes pages out of leftovers. @param together so many that can all be made; null: others for one another */
+  propose: (
+    input: BustingInput,
+    together: number | null,
+    onProgress: (progress: BustingProgress) => unknown,
+  ): Promise<BustingProgress | null> =>
+    drive(together === null ? proposePages(input) : proposeTogether(input, together), onProgress),
   /** Ranks designs for a page's photos. */
   rank: (ranking: DesignRanking, onProgress: (progress: DesignsRanked) => unknown): Promise<DesignsRanked | null> =>
     drive(rankDesigns(ranking), onProgress),

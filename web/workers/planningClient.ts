@@ -24,10 +24,11 @@ export const planInWorker = (
 
 export const proposeInWorker = (
   input: BustingInput,
+  together: number | null,
   onProgress: (progress: BustingProgress) => void,
 ): Promise<BustingProgress | null> =>
   planning.search(
-    (api, report) => api.propose(input, report),
+    (api, report) => api.propose(input, together, report),
     onProgress,
     (last) => last,
   );

@@ -193,6 +193,7 @@ export const pageSchema = {
       additionalProperties: false,
     },
     notes,
+    meantFor: { ...day, description: 'the day that she means to make it on' },
     versionOf: { type: 'string', minLength: 1, description: 'the page that it is another version of' },
     isTold: { const: true, description: 'made without a plan and told afterwards' },
     mayOverlap: { type: 'boolean', description: 'photos that find no room may lie over each other' },

@@ -1,5 +1,7 @@
 import type { Reason } from '../../../core/busting';
 import { formatArea, type MeasureSystem } from '../../../core/length';
+import type { TitleFound } from '../../../core/titles';
+import type { Lot } from '../../../core/things';
 import { monthWords } from '../../ui/dayWords';
 
 const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
@@ -11,12 +13,30 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         reason.leftovers > 0 ? count(reason.leftovers, 'leftover', 'leftovers') : null,
         reason.sheets > 0 ? count(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits') : null,
       ].filter((part) => part !== null);
-      return `Uses ${parts.join(' and ')}, and opens nothing of the new kit.`;
+      const newest =
+        reason.fresh === 0
+          ? 'opens nothing of the new kit'
+          : `opens ${count(reason.fresh, 'sheet', 'sheets')} of the new kit`;
+      return parts.length === 0 ? `It ${newest}.` : `Uses ${parts.join(' and ')}, and ${newest}.`;
     }
     case 'oldest':
       return reason.month === ''
         ? `The oldest has lain longer than anyone knows (${reason.kit}).`
         : `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
+    case 'finishes':
+      return `Uses up ${reason.names.join(', ')}: nothing worth a page is left then.`;
+    case 'shapes':
+      return reason.of === 'strips'
+        ? `${count(reason.count, 'strip', 'strips')} on it; ${count(reason.there, 'strip lies', 'strips lie')} about.`.replace(
+            /^o/,
+            'O',
+          )
+        : `${count(reason.count, 'box', 'boxes')} on it; ${count(reason.there, 'box lies', 'boxes lie')} about.`.replace(
+            /^o/,
+            'O',
+          );
+    case 'hues':
+      return `A run of colours: ${reason.names.join(', ')}.`;
     case 'meant':
       return `Uses what you mean to use: ${reason.names.join(', ')}.`;
     case 'kits':
@@ -35,6 +55,14 @@ function words(reason: Reason, system: MeasureSystem): string | null {
           ? 'The papers go with the photo.'
           : 'The papers are a contrast to the photo.';
   }
+}
+
+/** The title that a page could have, and what spells it. */
+export function titleWords(title: TitleFound | null, lots: ReadonlyMap<string, Lot>): string {
+  if (!title) return 'No title that goes with it can be spelt from what is left.';
+  const [set] = title.sets;
+  if (set === undefined) return `“${title.text}” is printed on ${title.thing ?? 'a thing of yours'}.`;
+  return `“${title.text}” can be spelt from ${lots.get(set)?.name ?? 'letters that are left'}.`;
 }
 
 /** Why a page is proposed, in sentences. */

@@ -49,21 +49,12 @@ export function GatherScreen() {
           : `${countWords(things.length, 'thing')} from ${countWords(kits, 'kit')} · ${sheetWords(sheets)} · ${monthWords(month)}`
       }
       actions={
-        <>
-          {!into && (
-            <Button hint="S" isDisabled={things.length === 0} onPress={shuffle}>
-              Others
-            </Button>
-          )}
-          {(choices.taken.length > 0 || choices.left.length > 0 || choices.shuffle > 0) && (
-            <Button look="quiet" onPress={choices.beginAnew}>
-              begin anew
-            </Button>
-          )}
-          <Button look="main" hint="⏎" isDisabled={things.length === 0 || !isMonth(month)} onPress={gather}>
-            {into ? 'Put these in' : 'Gather this kit'}
-          </Button>
-        </>
+        <GatherActions
+          isInto={into !== null}
+          isReady={things.length > 0 && isMonth(month)}
+          onShuffle={shuffle}
+          onGather={gather}
+        />
       }
     >
       <Columns $widths="236px minmax(0, 1fr) clamp(190px, 19vw, 230px)">
@@ -79,6 +70,34 @@ export function GatherScreen() {
         <Others others={others} onIn={choices.takeIn} />
       </Columns>
     </Screen>
+  );
+}
+
+interface GatherActionsProps {
+  isInto: boolean;
+  isReady: boolean;
+  onShuffle: () => void;
+  onGather: () => void;
+}
+
+function GatherActions({ isInto, isReady, onShuffle, onGather }: GatherActionsProps) {
+  const { taken, left, shuffle, beginAnew } = useGatherChoices();
+  return (
+    <>
+      {!isInto && (
+        <Button hint="S" onPress={onShuffle}>
+          Others
+        </Button>
+      )}
+      {(taken.length > 0 || left.length > 0 || shuffle > 0) && (
+        <Button look="quiet" onPress={beginAnew}>
+          begin anew
+        </Button>
+      )}
+      <Button look="main" hint="⏎" isDisabled={!isReady} onPress={onGather}>
+        {isInto ? 'Put these in' : 'Gather this kit'}
+      </Button>
+    </>
   );
 }
 

@@ -26,14 +26,9 @@ const howMany = ({ lot, pieces, amounts }: LeftThing): number =>
 
 /** A kit of her own: what lies in it and where each thing came from, to put more in, back, or share out. */
 export function GatheredKit({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNew: () => void }) {
-  const { lots, ledger, kits } = useBench((b) => b);
+  const { lots, ledger } = useBench((b) => b);
   const go = useNavigate();
   const left = useMemo(() => leftOf(kit, { lots, ledger }), [kit, lots, ledger]);
-  const used = useMemo(() => {
-    const { papers, counted } = accountOf(kit.id, { lots, ledger });
-    return [...papers, ...counted].filter(({ balance }) => balance.onPages > 0).length;
-  }, [kit.id, lots, ledger]);
-  const from = new Set(left.map(({ lot }) => lot.kit));
   const apart = (): void => {
     void act(takeKitApart(kit.id)).then((isDone) => {
       if (isDone) void go('/parcels');
@@ -64,31 +59,42 @@ export function GatheredKit({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode;
             <Soft>All that is left of it goes back with what it came with.</Soft>
           </Row>
         </Stack>
-        <div>
-          <p>
-            {countWords(
-              left.reduce((sum, thing) => sum + howMany(thing), 0),
-              'thing',
-            )}{' '}
-            in it, from {[...from].map((id) => kits.get(id)?.name).join(', ')}
-            {used > 0 && `; ${countWords(used, 'thing')} of it went on pages`}.{' '}
-            <Link to="/share-out">Share it out</Link>
-          </p>
-          {left.length === 0 ? (
-            <Empty>
-              <h2>Nothing is left of it</h2>
-              <p>What was in it is on pages, or went back with what it came with.</p>
-            </Empty>
-          ) : (
-            <ul aria-label="In the kit" tabIndex={0}>
-              {left.map((thing) => (
-                <InKit key={thing.key} kit={kit} thing={thing} from={kits.get(thing.lot.kit)} />
-              ))}
-            </ul>
-          )}
-        </div>
+        <WhatIsIn kit={kit} left={left} />
       </Columns>
     </Screen>
+  );
+}
+
+function WhatIsIn({ kit, left }: { kit: Kit; left: readonly LeftThing[] }) {
+  const { lots, ledger, kits } = useBench((b) => b);
+  const used = useMemo(() => {
+    const { papers, counted } = accountOf(kit.id, { lots, ledger });
+    return [...papers, ...counted].filter(({ balance }) => balance.onPages > 0).length;
+  }, [kit.id, lots, ledger]);
+  const from = new Set(left.map(({ lot }) => lot.kit));
+  return (
+    <div>
+      <p>
+        {countWords(
+          left.reduce((sum, thing) => sum + howMany(thing), 0),
+          'thing',
+        )}{' '}
+        in it, from {[...from].map((id) => kits.get(id)?.name).join(', ')}
+        {used > 0 && `; ${countWords(used, 'thing')} of it went on pages`}. <Link to="/share-out">Share it out</Link>
+      </p>
+      {left.length === 0 ? (
+        <Empty>
+          <h2>Nothing is left of it</h2>
+          <p>What was in it is on pages, or went back with what it came with.</p>
+        </Empty>
+      ) : (
+        <ul aria-label="In the kit" tabIndex={0}>
+          {left.map((thing) => (
+            <InKit key={thing.key} kit={kit} thing={thing} from={kits.get(thing.lot.kit)} />
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }
 

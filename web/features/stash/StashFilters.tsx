@@ -13,7 +13,8 @@ import { TextField } from '../../ui/TextField';
 import { inSmallWindow } from '../../ui/theme';
 import { countWords } from '../../ui/countWords';
 import { PhotoColours } from './PhotoColours';
-import { FAMILY_NAMES, GROUPINGS } from './groups';
+import { FAMILY_NAMES } from '../../ui/familyNames';
+import { GROUPINGS } from './groups';
 import { HARMONIES, IDLE, NO_QUERY, STATES, type StashQuery } from './stashQuery';
 
 export interface StashFiltersProps {

@@ -4,6 +4,7 @@ import type { Ledger } from '../../../core/ledger';
 import { inches } from '../../../core/length';
 import type { Face, Kit } from '../../../core/things';
 import { monthWords } from '../../ui/dayWords';
+import { FAMILY_NAMES } from '../../ui/familyNames';
 import type { TableGroup } from './packRows';
 
 export type Grouping = 'colour' | 'kit' | 'size' | 'age' | 'near';
@@ -13,15 +14,6 @@ export const GROUPINGS: readonly (readonly [Exclude<Grouping, 'near'>, string])[
   ['size', 'size'],
   ['age', 'age'],
 ];
-
-export const FAMILY_NAMES: Record<Family, string> = {
-  blues: 'ink and night',
-  pinks: 'pink and red',
-  ambers: 'lamp, clay, bronze',
-  greens: 'leaf and celadon',
-  violets: 'violet',
-  neutrals: 'cream, ash, slate',
-};
 
 const PLAIN = '#e9e2d3';
 export const familyOfLot = (front: string | null, faces: ReadonlyMap<string, Face>): Family =>

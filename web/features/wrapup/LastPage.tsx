@@ -1,20 +1,18 @@
 import { useMemo, useState } from 'react';
-import { pageLayout, designOf } from '../../../core/design';
+import { designOf } from '../../../core/design';
 import type { LeftThing } from '../../../core/kits';
 import { toInches } from '../../../core/length';
 import type { Kit } from '../../../core/things';
 import type { Proposal } from '../../../core/busting';
-import { useBench } from '../../data/benchStore';
-import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
-import { startProposed, useProposals } from '../../parts/useProposals';
+import { PageFigure } from '../../parts/PageFigure';
+import { useProposals } from '../../parts/useProposals';
+import { useProposedPage } from '../../parts/useProposedPage';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
-import { PageDrawing } from '../../ui/PageDrawing';
 import { formatWords } from '../../ui/pageWords';
 import { Row, Soft, Stack } from '../../ui/Screen';
-import { useGoAfter } from '../../ui/useGoAfter';
 import { useKeys } from '../../ui/useKeys';
 import { Working } from '../../ui/Working';
 
@@ -22,7 +20,7 @@ const SIDE = 180;
 
 /** A last page that can be made from exactly what is left of a kit; another, until none is left. */
 export function LastPage({ kit, left }: { kit: Kit; left: readonly LeftThing[] }) {
-  const { proposals, done, trouble, again, stop } = useProposals(kit.id);
+  const { proposals, done, trouble, again, stop } = useProposals({ kit: kit.id });
   const [at, setAt] = useState(0);
   const shown = proposals[at % Math.max(1, proposals.length)];
   const hasPaper = left.some(({ pieces }) => pieces.length > 0);
@@ -38,6 +36,7 @@ export function LastPage({ kit, left }: { kit: Kit; left: readonly LeftThing[] }
       {shown ? (
         <ProposedPage
           key={shown.id}
+          kit={kit.id}
           proposal={shown}
           left={left}
           others={proposals.length - 1}
@@ -52,60 +51,37 @@ export function LastPage({ kit, left }: { kit: Kit; left: readonly LeftThing[] }
 }
 
 interface ProposedPageProps {
+  kit: string;
   proposal: Proposal;
   left: readonly LeftThing[];
   others: number;
   onAnother: () => void;
 }
 
-function ProposedPage({ proposal, left, others, onAnother }: ProposedPageProps) {
-  const { photos, stories } = useBench((b) => b);
-  const { system, mat, change } = useSettings();
-  const go = useGoAfter();
+function ProposedPage({ kit, proposal, left, others, onAnother }: ProposedPageProps) {
+  const system = useSettings((s) => s.system);
+  const sources = useMemo(() => ({ kits: new Set([kit]), withNewest: true }), [kit]);
+  const { page, furnished, begin } = useProposedPage(proposal, sources);
   const design = designOf(proposal.design);
-  const layout = useMemo(() => pageLayout({ ...proposal, mat }), [proposal, mat]);
-  const pictures = usePictures(proposal.photos);
-  const make = async (): Promise<void> => {
-    await go(
-      startProposed(proposal, { photos, stories }, mat).then((id) => {
-        if (id !== null) change({ pageInHand: id });
-        return id === null ? null : `/pages/${id}`;
-      }),
-    );
-  };
-  useKeys({
-    'last-page': () => {
-      void make();
-    },
-  });
+  useKeys({ 'last-page': begin });
   const taken = new Set(proposal.plan.sheets.map(({ stock }) => stock));
   const used = left.filter(({ keys }) => keys.some((key) => taken.has(key))).length;
   const waiting = proposal.photos.filter(({ photo }) => photo !== null).length;
-  if (!layout.ok || !design) return null;
-  const { w, h } = layout.value.size;
+  if (!design) return null;
+  const { w, h, spread } = page.format;
   return (
     <Row $gap={16} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
-      <PageDrawing
-        layout={layout.value}
-        papers={proposal.papers}
-        pictures={pictures}
-        scale={SIDE / toInches(Math.max(w, h))}
-        label={`${design.name}, drawn`}
-      />
+      <PageFigure page={page} scale={SIDE / toInches(Math.max(w * (spread ? 2 : 1), h))} />
       <Stack $gap={4}>
         <strong>{design.name}</strong>
         <Soft>{formatWords(proposal.format, system)}</Soft>
         <span>
           From {used} of the {countWords(left.length, 'thing')}
         </span>
+        {furnished.title !== null && <span>“{furnished.title.text}”</span>}
         <span>{waiting > 0 ? `With ${countWords(waiting, 'photo')} that waits` : 'A place is kept for a photo'}</span>
         <Row $gap={6}>
-          <Button
-            hint="P"
-            onPress={() => {
-              void make();
-            }}
-          >
+          <Button hint="P" onPress={begin}>
             Make it
           </Button>
           {others > 0 && (

@@ -13,7 +13,7 @@ import { Paper, paperOf } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { useFocusWhenLost } from '../../ui/useFocusWhenLost';
-import { chanceWords } from './chanceWords';
+import { chanceWords } from '../../ui/chanceWords';
 import { Fates } from './Fates';
 import { fateWords } from './fateWords';
 import { ALL, countMeant, HowMany } from './HowMany';

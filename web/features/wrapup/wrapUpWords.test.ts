@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import type { Chance, LeftThing } from '../../../core/kits';
 import { inches } from '../../../core/length';
 import type { Fate } from '../../../core/things';
-import { chanceWords } from './chanceWords';
+import { chanceWords } from '../../ui/chanceWords';
 import { fateWords } from './fateWords';
 import { nextUndecided } from './nextUndecided';
 

@@ -1,6 +1,6 @@
-import type { Chance } from '../../../core/kits';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import { countWords } from '../../ui/countWords';
+import type { Chance } from '../../core/kits';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
+import { countWords } from './countWords';
 
 /** What a piece could still become: `2 mats for 4 × 4″ photos`. */
 export function chanceWords(chance: Chance, system: MeasureSystem): string {

@@ -1,0 +1,136 @@
+import { pageLayout } from '../design';
+import { addAmounts, own, type Amounts } from '../ledger';
+import { lettersFor, phrasesFor, themeOf, titlesFromLeft, type TitleFound } from '../titles';
+import type { Page, PageFormat, PagePhoto } from '../things';
+import type { Size } from '../geometry';
+import { decided, put, refuse, type Act, type Deciding } from './act';
+import type { Bench } from './bench';
+import { clustersRound } from './clustersFor';
+import { layOn, type Laying } from './laying';
+import { newPage, type Begun } from './pages';
+
+/** A page as it is proposed: papers and photos, and nothing on it yet. */
+export interface Bare {
+  readonly format: PageFormat;
+  readonly design: string;
+  readonly photos: readonly PagePhoto[];
+  readonly papers: Readonly<Record<string, string>>;
+  readonly sizes: Readonly<Record<string, Size>>;
+}
+
+/** What goes on a bare page from what is there: small things round its photos, and a title that can be spelt. */
+export interface Furnished {
+  readonly things: readonly Laying[];
+  /** Kinds of its clusters, so that other pages get others. */
+  readonly kinds: readonly string[];
+  /** Null: nothing that goes with it can be spelt from what is left. */
+  readonly title: TitleFound | null;
+}
+
+export interface FurnishWish {
+  readonly mat: number;
+  /** Whether a kit's things may be on it. */
+  readonly mayTake: (kit: string) => boolean;
+  /** Kinds of clusters that other pages have. */
+  readonly elsewhere: ReadonlySet<string>;
+}
+
+/** The story's own words, else what is printed on a thing, else a word of the theme: none that she had already. */
+function titleFor(page: Page, bench: Bench, mayTake: FurnishWish['mayTake']): TitleFound | null {
+  const had = new Set([...bench.pages.values()].map(({ title }) => title.trim().toLowerCase()));
+  const phrases = [
+    ...phrasesFor(page, bench),
+    ...themeOf(page, bench).map((text) => ({ text, from: 'theme' as const })),
+  ].filter(({ text, from }) => from !== 'title' && !had.has(text.trim().toLowerCase()));
+  const sets = lettersFor('', bench).filter(({ lot }) => lot === null || mayTake(lot.kit));
+  const isPrinted = page.photos.every(({ photo }) => photo === null);
+  const found = titlesFromLeft(phrases, sets, true).filter(
+    ({ what, from }) => from !== 'thing' || (isPrinted && mayTake(bench.lots.get(what?.lot ?? '')?.kit ?? '')),
+  );
+  return found[0] ?? null;
+}
+
+/** What goes on a page that is proposed, all of it there to the last letter. */
+export function furnish(bare: Bare, bench: Bench, { mat, mayTake, elsewhere }: FurnishWish): Furnished {
+  const page = newPage('', { ...bare, mat }, '');
+  const layout = pageLayout(page);
+  if (!layout.ok) return { things: [], kinds: [], title: null };
+  const title = titleFor(page, bench, mayTake);
+  const { laid, kinds } = clustersRound({ ...page, title: title?.text ?? '' }, layout.value, bench, {
+    mayTake,
+    elsewhere,
+  });
+  return { things: laid, kinds, title };
+}
+
+/** What is left of a set when a title was spelt from it, whichever case its letters are of. */
+function without(here: Amounts, text: string): Amounts {
+  let left = here;
+  for (const letter of text.normalize('NFC').replace(/[\s\p{P}]+/gu, '')) {
+    const glyph = [letter, letter.toUpperCase(), letter.toLowerCase()].find((one) => (own(left, one) ?? 0) > 0);
+    if (glyph !== undefined) left = addAmounts(left, { [glyph]: 1 }, -1);
+  }
+  return left;
+}
+
+/** The bench as it would be with a page made: for working out the next. */
+function withLess(bench: Bench, { things, title }: Furnished): Bench {
+  const lots = new Map(bench.ledger.lots);
+  const take = (lot: string, to: (here: Amounts) => Amounts): void => {
+    const state = lots.get(lot);
+    if (state) lots.set(lot, { ...state, here: to(state.here) });
+  };
+  for (const { what } of things)
+    if ('part' in what) take(what.lot, (here) => addAmounts(here, { [what.part]: what.count ?? 1 }, -1));
+  const { what: printed } = title ?? {};
+  if (printed && (title?.sets ?? []).length === 0)
+    take(printed.lot, (here) => addAmounts(here, { [printed.part]: 1 }, -1));
+  const [set] = title?.sets ?? [];
+  if (title && set !== undefined) take(set, (here) => without(here, title.text));
+  return { ...bench, ledger: { ...bench.ledger, lots } };
+}
+
+/** What goes on pages that are all to be made: each thing and letter once, no two clusters and no two titles alike. */
+export function furnishTogether(
+  bares: readonly Bare[],
+  bench: Bench,
+  wish: Omit<FurnishWish, 'elsewhere'>,
+): readonly Furnished[] {
+  const all: Furnished[] = [];
+  let left = bench;
+  for (const bare of bares) {
+    const elsewhere = new Set(all.flatMap(({ kinds }) => kinds));
+    const one = furnish(bare, left, { ...wish, elsewhere });
+    all.push(one);
+    const had = newPage(`had ${all.length}`, { ...bare, mat: wish.mat, photos: [], title: one.title?.text ?? '' }, '');
+    left = withLess({ ...left, pages: new Map([...left.pages, [had.id, had]]) }, one);
+  }
+  return all;
+}
+
+/**
+ * Begins pages that were proposed, each with what is laid on it; all at once or none.
+ * @param forWhat what several are for, as she calls it
+ */
+export const beginFurnished =
+  (pages: readonly (Begun & { readonly id: string; readonly things: readonly Laying[] })[], forWhat = ''): Deciding =>
+  (bench, now) => {
+    let staged = bench;
+    const all: Pick<Act, 'events' | 'records'>[] = [];
+    for (const { id, things, ...fields } of pages) {
+      const page = newPage(id, fields, now.day);
+      staged = { ...staged, pages: new Map([...staged.pages, [id, page]]) };
+      all.push({ events: [], records: [put('pages', page)] });
+      if (things.length === 0) continue;
+      const laid = layOn(id, things)(staged, now);
+      if (!laid.ok) return laid;
+      all.push(laid.value);
+    }
+    const [first] = pages;
+    if (!first) return refuse('nothing-to-do');
+    return decided(forWhat === '' ? 'began-page' : 'began-pages', forWhat === '' ? (first.title ?? '') : forWhat, {
+      count: pages.length,
+      events: all.flatMap(({ events }) => events),
+      records: all.flatMap(({ records }) => records),
+    });
+  };

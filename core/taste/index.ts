@@ -1,0 +1,2 @@
+export { likedFaces, scoreOf, tasteKey, tastesOf } from './tastesOf';
+export type { Said, Taste, TasteKind } from './tastesOf';

@@ -1,0 +1,137 @@
+import { familyOf } from '../colour';
+import { own, type Ledger } from '../ledger';
+import { isPaper, monthNumber, type Face, type Kit, type Lot } from '../things';
+
+/** What is liked or not: a pattern, a family of colour, what a kit brings, two families of colour on one page. */
+export type TasteKind = 'pattern' | 'family' | 'kit' | 'pair';
+
+/** What the stash says of her taste, in figures that can be looked at. */
+export interface Taste {
+  readonly kind: TasteKind;
+  /** The pattern, the family, the kit's id, or two families with a + between, by the alphabet. */
+  readonly value: string;
+  /** From -1, never used, to 1, always used; near 0 it says nothing. */
+  readonly score: number;
+  /** Area on pages, and area that had its time and lies there still or went away, square ticks; of pairs: pages. */
+  readonly used: number;
+  readonly left: number;
+}
+
+export interface Shelf {
+  readonly ledger: Ledger;
+  readonly lots: ReadonlyMap<string, Lot>;
+  readonly kits: ReadonlyMap<string, Kit>;
+  readonly faces: ReadonlyMap<string, Face>;
+}
+
+/** Paper younger than so many months has not had its time. */
+const ITS_TIME = 2;
+/** So many papers must speak before half of what they say is believed. */
+const HALF = 3;
+
+const familyOfFace = (face: Face): string | null => (face.colours[0] ? familyOf(face.colours[0].hex) : null);
+
+/** The face of a lot that she goes by: the front, or the only one. */
+const faceOf = ({ front, back }: Lot, faces: Shelf['faces']): Face | undefined => faces.get(front ?? back ?? '');
+
+interface Sum {
+  used: number;
+  left: number;
+  papers: Set<string>;
+}
+
+const featuresOf = (lot: Lot, face: Face): (readonly [TasteKind, string])[] => {
+  const family = familyOfFace(face);
+  return [['pattern', face.pattern], ...(family === null ? [] : [['family', family] as const]), ['kit', lot.kit]];
+};
+
+/** Which families of colour lie together on pages, by how many pages. */
+function pairsOn({ ledger, lots, faces }: Shelf): Map<string, number> {
+  const onPage = new Map<string, Set<string>>();
+  for (const { where, page, lot: id } of ledger.pieces.values()) {
+    const lot = lots.get(id);
+    const face = lot && faceOf(lot, faces);
+    const family = face && familyOfFace(face);
+    if (where === 'used' && page !== null && family) onPage.set(page, (onPage.get(page) ?? new Set()).add(family));
+  }
+  const pairs = new Map<string, number>();
+  for (const families of onPage.values()) {
+    const sorted = [...families].sort();
+    sorted.forEach((a, i) =>
+      sorted.slice(i + 1).forEach((b) => pairs.set(`${a}+${b}`, (pairs.get(`${a}+${b}`) ?? 0) + 1)),
+    );
+  }
+  return pairs;
+}
+
+/**
+ * Her likes and dislikes, from what she made and from nothing else: of each pattern, colour and kit, how much of what
+ * had its time went on pages, against how much of all papers did; few papers say little.
+ * @param month the month that it is, `2026-11`
+ * @returns the surest first
+ */
+export function tastesOf(shelf: Shelf, month: string): readonly Taste[] {
+  const now = monthNumber(month) ?? 0;
+  const sums = new Map<string, Sum>();
+  let [used, left] = [0, 0];
+  for (const piece of shelf.ledger.pieces.values()) {
+    const lot = shelf.lots.get(piece.lot);
+    const face = lot && faceOf(lot, shelf.faces);
+    const came = monthNumber(shelf.kits.get(lot?.kit ?? '')?.month ?? '');
+    const isUsed = piece.where === 'used';
+    const isLeft =
+      ['here', 'given', 'sold', 'recycled'].includes(piece.where) && (came === null || now - came >= ITS_TIME);
+    if (!lot || !face || !isPaper(lot) || (!isUsed && !isLeft)) continue;
+    if (isUsed) used += piece.solid;
+    else left += piece.solid;
+    for (const [kind, value] of featuresOf(lot, face)) {
+      const sum = sums.get(`${kind}:${value}`) ?? { used: 0, left: 0, papers: new Set() };
+      if (isUsed) sum.used += piece.solid;
+      else sum.left += piece.solid;
+      sum.papers.add(lot.id);
+      sums.set(`${kind}:${value}`, sum);
+    }
+  }
+  const overall = used + left === 0 ? 0 : used / (used + left);
+  const single = [...sums].map(([key, sum]): Taste => {
+    const at = key.indexOf(':');
+    const share = sum.used / (sum.used + sum.left);
+    const off = share >= overall ? (share - overall) / (1 - overall || 1) : (share - overall) / (overall || 1);
+    const score = (off * sum.papers.size) / (sum.papers.size + HALF);
+    return { kind: key.slice(0, at) as TasteKind, value: key.slice(at + 1), score, used: sum.used, left: sum.left };
+  });
+  const pairs = [...pairsOn(shelf)].map(([value, n]): Taste => ({
+    kind: 'pair',
+    value,
+    score: n < 2 ? 0 : n / (n + HALF),
+    used: n,
+    left: 0,
+  }));
+  return [...single, ...pairs].sort((a, b) => Math.abs(b.score) - Math.abs(a.score) || a.value.localeCompare(b.value));
+}
+
+/** What she said of a taste herself: it holds whatever the stash says. */
+export type Said = Readonly<Record<string, 'like' | 'dislike' | 'neither'>>;
+const SAID = { like: 1, dislike: -1, neither: 0 } as const;
+
+export const tasteKey = ({ kind, value }: Pick<Taste, 'kind' | 'value'>): string => `${kind}:${value}`;
+
+/** A taste as it counts: as she said, else as the stash says. */
+export const scoreOf = (taste: Taste, said: Said): number => {
+  const told = own(said, tasteKey(taste));
+  return told === undefined ? taste.score : SAID[told];
+};
+
+/** How much she likes each paper, by its face: from -1 to 1, the mean of what is known of its pattern, colour and kit. */
+export function likedFaces(tastes: readonly Taste[], said: Said, shelf: Shelf): Map<string, number> {
+  const scores = new Map(tastes.map((taste) => [tasteKey(taste), scoreOf(taste, said)]));
+  const liked = new Map<string, number>();
+  for (const lot of shelf.lots.values())
+    for (const id of [lot.front, lot.back]) {
+      const face = shelf.faces.get(id ?? '');
+      if (!face || liked.has(face.id)) continue;
+      const known = featuresOf(lot, face).map(([kind, value]) => scores.get(`${kind}:${value}`) ?? 0);
+      liked.set(face.id, known.reduce((sum, score) => sum + score, 0) / known.length);
+    }
+  return liked;
+}

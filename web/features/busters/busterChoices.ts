@@ -1,0 +1,32 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { Lead } from '../../../core/busting';
+
+/** What she wants busted; kept in this browser. */
+export interface BusterChoices {
+  readonly lead: Lead['kind'];
+  /** The paper that she begins with, by its face; empty: none chosen yet. */
+  readonly face: string;
+  /** Kits that nothing is taken from. */
+  readonly kitsLeft: readonly string[];
+  readonly withNewest: boolean;
+  /** The month that is planned; empty: the next. */
+  readonly month: string;
+  readonly pages: number;
+  change: (some: Partial<Omit<BusterChoices, 'change'>>) => void;
+}
+
+export const useBusterChoices = create<BusterChoices>()(
+  persist(
+    (set): BusterChoices => ({
+      lead: 'oldest',
+      face: '',
+      kitsLeft: [],
+      withNewest: false,
+      month: '',
+      pages: 4,
+      change: (some) => set(some),
+    }),
+    { name: 'nubbin-busters' },
+  ),
+);
