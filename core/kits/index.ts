@@ -18,5 +18,5 @@ export { paperByMonth } from './paperByMonth';
 export type { PaperMonth } from './paperByMonth';
 export { AGES, stashNow } from './stashNow';
 export type { Age, StashNow } from './stashNow';
-export { aimsOf } from './aims';
+export { aimsOf, facesMeant } from './aims';
 export type { AimStanding } from './aims';

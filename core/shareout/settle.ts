@@ -4,7 +4,7 @@ import type { Assignment } from './program';
 import type { Dealt } from './dealing/dealer';
 import type { Tree } from './dealing/tree';
 import type { Table } from './table';
-import { mustMissing, tasteOf } from './taste';
+import { meantMissing, mustMissing, tasteOf } from './taste';
 import type { DesignName } from './types';
 
 /** Plain stock as a design among others: no design of a job begins so. */
@@ -57,7 +57,12 @@ function settled(
     plan,
     worth,
     begun,
-    rank: [mustMissing(table, assignment), -worth, ...tasteOf(table, assignment, plan)],
+    rank: [
+      mustMissing(table, assignment),
+      -worth,
+      meantMissing(table, assignment),
+      ...tasteOf(table, assignment, plan),
+    ],
   };
 }
 

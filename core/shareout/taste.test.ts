@@ -121,4 +121,22 @@ describe('modes of sharing a kit out', () => {
     expect(last({ ...job, stock: stock.slice(0, 2), alike: [['cream', 'plain cream']] }).stats.complete).toBe(0);
     expect(last({ ...job, stock: stock.slice(0, 2) }).stats.complete).toBe(1);
   });
+
+  test('what she means to use is used where it costs no page, and gives way where it would', () => {
+    const stock = [sheet('m', 'moths', 24), sheet('c', 'cream', 24), sheet('l', 'leaf', 24)];
+    const any = ['moths', 'cream', 'leaf'];
+    for (const mode of ['save', 'even', 'spend'] as const)
+      for (const meant of any) {
+        const plan = share(stock, [[slot('band', 12, 3, any)]], mode, { meant: [meant] });
+        expect(designsIn(plan)).toEqual([meant]);
+      }
+    // Two pages need a whole sheet each, of which one can only be of the meant paper if it is twice there.
+    const two = share(
+      [sheet('m', 'moths', 24), sheet('c', 'cream', 24)],
+      [[slot('ground', 12, 12, ['moths', 'cream'])], [slot('ground', 12, 12, ['cream'])]],
+      'even',
+      { meant: ['cream'] },
+    );
+    expect(designsIn(two)).toEqual(['moths', 'cream']);
+  });
 });

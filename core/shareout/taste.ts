@@ -88,14 +88,24 @@ export function tasteOf(table: Table, assignment: Assignment, plan: CutPlan): nu
   return [Math.floor(spread / EVEN), fresh, ...rest];
 }
 
-/** How many of the papers that must be used are not. */
-export function mustMissing({ job, designs }: Table, assignment: Assignment): number {
+/** How many of some papers that could be used are not. */
+function missing({ designs }: Table, assignment: Assignment, papers: readonly string[] = []): number {
   const used = new Set(assignment.flatMap((choice) => (choice ?? []).map((d) => designs[d])));
-  return (job.taste?.must ?? []).filter((design) => designs.includes(design) && !used.has(design)).length;
+  return papers.filter((design) => designs.includes(design) && !used.has(design)).length;
 }
+
+/** How many of the papers that must be used are not. */
+export const mustMissing = (table: Table, assignment: Assignment): number =>
+  missing(table, assignment, table.job.taste?.must);
+
+/** How many of the papers that she means to use are not. */
+export const meantMissing = (table: Table, assignment: Assignment): number =>
+  missing(table, assignment, table.job.taste?.meant);
 
 /** How much a small piece leans. */
 const SLIGHTLY = 0.1;
+/** How much what she means to use is asked for. */
+const MEANT = -0.6;
 /** How much later the last of a slot's designs is tried than the first. */
 const NAMED_LATER = 0.5;
 
@@ -114,13 +124,13 @@ export function leaning(table: Table): (page: number, slot: number, design: numb
   if (!taste) return named;
   const newest = newestOf(table);
   const largest = Math.max(1, ...job.pages.flatMap(({ slots }) => slots.map(area)));
-  const [good, must] = [new Set(taste.good), new Set(taste.must)];
+  const [good, must, meant] = [new Set(taste.good), new Set(taste.must), new Set(taste.meant)];
   const age = designs.map((_, d) =>
     Math.max(0, ...job.stock.filter((__, k) => carries[k]!.includes(d)).map(({ since }) => monthsOld(since, newest))),
   );
   return (p, s, d) => {
     const name = designs[d] ?? '';
-    const asked = (must.has(name) ? -1 : 0) + named(p, s, d);
+    const asked = (must.has(name) ? -1 : meant.has(name) ? MEANT : 0) + named(p, s, d);
     if (taste.mode === 'save') {
       const size = area(job.pages[p]!.slots[s]!);
       // Large pieces lean to plain papers; small ones hardly lean, or a fresh sheet would be opened for each.

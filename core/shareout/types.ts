@@ -36,6 +36,8 @@ export interface Taste {
   readonly good: readonly string[];
   /** Papers that must be used, before anything else counts. */
   readonly must: readonly string[];
+  /** Papers that she means to use: of share-outs that make as many pages, those with the most of them. */
+  readonly meant?: readonly string[];
 }
 
 export interface ShareJob {

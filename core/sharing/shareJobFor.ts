@@ -18,6 +18,8 @@ export interface ShareWishes {
   readonly mode: ShareMode;
   /** Faces that must be used. */
   readonly must: readonly string[];
+  /** Faces that her aims want used, as far as that costs no page. */
+  readonly meant?: readonly string[];
   /** By page and slot: the face it keeps. */
   readonly pins: Readonly<Record<string, Readonly<Record<string, string>>>>;
   /** By page: faces that it shall not have. */
@@ -65,7 +67,7 @@ function slotsOf(
       const ranked = rankFaces(faces, colours, slot ?? { suits: 'any' }, piece, stock)
         .filter(({ holds, face }) => holds > 0 && !forbidden.includes(face.id))
         .map(({ face }) => face);
-      const asked = ranked.filter(({ id }) => wishes?.must.includes(id));
+      const asked = ranked.filter(({ id }) => wishes?.must.includes(id) || wishes?.meant?.includes(id));
       const plain = wishes?.mode === 'save' ? ranked.filter(isPlain).slice(0, MOST_PLAIN) : [];
       return [...new Set([...ranked.slice(0, MOST_FACES), ...plain, ...asked].map(({ id }) => id))];
     };
@@ -110,6 +112,7 @@ export function shareJobFor(
             mode: wishes.mode,
             good: faces.filter((face) => !isPlain(face)).map(({ id }) => id),
             must: wishes.must,
+            ...(wishes.meant && wishes.meant.length > 0 ? { meant: wishes.meant } : {}),
           },
         }
       : {}),

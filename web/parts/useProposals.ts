@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { BustingInput, Lead, Proposal, Sources } from '../../core/busting';
-import { aimsOf, kitOfPiece } from '../../core/kits';
-import type { Bench } from '../../core/making';
+import { facesMeant, kitOfPiece } from '../../core/kits';
 import { ownPunches, type Shelf } from '../../core/stock';
 import { likedFaces, tastesOf } from '../../core/taste';
 import type { Kit } from '../../core/things';
@@ -50,13 +49,6 @@ function useShelf(kit: string | null): Shelf {
     return { ledger: { ...ledger, pieces }, lots: here, kits: new Map([[kit, own]]) };
   }, [ledger, lots, all, kit, name, month]);
 }
-
-/** The papers that open kits' aims want used, and that are not used so far, by their faces. */
-const facesMeant = (bench: Bench, kit: string | null): readonly string[] =>
-  [...bench.kits.values()]
-    .filter(({ id, closed }) => (kit === null ? closed === undefined : id === kit))
-    .flatMap((one) => aimsOf(one, bench))
-    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.front, lot.back].flatMap((face) => face ?? []) : []));
 
 function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInput {
   const own = kit ?? null;

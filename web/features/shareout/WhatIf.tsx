@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { facesMeant } from '../../../core/kits';
 import type { SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Kit, Lot } from '../../../core/things';
@@ -41,7 +42,7 @@ export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   const [chosen, setChosen] = useState('');
   const [running, setRunning] = useState<string | null>(null);
   const { never, mode, must, pins, forbidden, change, kitsLeft, grounds } = choices;
-  const wishes = { mode, must, pins, forbidden };
+  const wishes = { mode, must, meant: facesMeant(bench), pins, forbidden };
   const smallest = [...pages].sort((a, b) => a.layout.layers.length - b.layout.layers.length)[0];
   const used = [...new Set(plan.sheets.map(({ stock }) => bench.lots.get(bench.ledger.pieces.get(stock)?.lot ?? '')))]
     .filter((lot) => lot !== undefined)

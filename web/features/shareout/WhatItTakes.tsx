@@ -3,6 +3,7 @@ import { leftAfter, type ShareJob, type SharePlan } from '../../../core/shareout
 import { useSettings } from '../../data/settings';
 import { PlanFigures } from '../../ui/PlanFigures';
 import { Soft } from '../../ui/Screen';
+import { AimedAt } from './AimedAt';
 import { boundWords } from './boundWords';
 
 /** A share-out in figures: what is opened, how far it is proved, and what is left after all of its pages. */
@@ -28,6 +29,7 @@ export function WhatItTakes({
         {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest{' '}
         {formatArea(left.largest, system)}.
       </p>
+      <AimedAt plan={plan} />
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
+import { facesMeant } from '../../../core/kits';
 import { middlesOf, type SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
@@ -41,9 +42,10 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     );
     return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, longestCut }) : laid;
   }, [chosen, bench, spread, grounds, kits, never, hold, longestCut]);
+  const meant = useMemo(() => facesMeant(bench), [bench]);
   const job = useMemo(
-    () => jobOf(pages, bench, { kits, never }, { mode, must, pins, forbidden }, longestCut),
-    [pages, bench, kits, never, mode, must, pins, forbidden, longestCut],
+    () => jobOf(pages, bench, { kits, never }, { mode, must, meant, pins, forbidden }, longestCut),
+    [pages, bench, kits, never, mode, must, meant, pins, forbidden, longestCut],
   );
   const middles = useMemo(() => (gut === 'never' ? [] : middlesOf(pages, hold)), [pages, hold, gut]);
   const [found, setFound] = useState<Pick<ShareOut, 'plan' | 'done' | 'trouble'> & { of: ShareJob | null }>({
