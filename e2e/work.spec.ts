@@ -39,7 +39,7 @@ test('a page is worked on in its order: paint dries over midnight and a reload, 
     await page.keyboard.press('Enter');
   }
   await expect(meant.getByRole('checkbox', { name: 'two buttons' })).toBeChecked();
-  await expect(meant.getByText('5 of 2 lie there')).toBeVisible();
+  await expect(meant.getByText('5 of 2 on the page')).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Print it for the desk, with the cuts' }).click();
   expect((await download).suggestedFilename()).toMatch(/^desk-sheet-.*\.pdf$/);

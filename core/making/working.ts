@@ -40,15 +40,6 @@ export const doStep =
 export const changeWork = (id: string, some: (now: PageWork) => PageWork, what: string): Deciding =>
   changePage(id, (now: Page) => ({ work: some(now.work ?? {}) }), what);
 
-/** What she means to have on a page, one more. */
-export const meanFor =
-  (id: string, words: string): Deciding =>
-  (bench, now) => {
-    const said = words.trim();
-    if (said === '') return refuse('nothing-to-do');
-    return means(id, (all) => [...all, { id: now.newId(), words: said }], `Noted: ${said}`)(bench, now);
-  };
-
 const means = (id: string, of: (all: readonly Intention[]) => readonly Intention[], what: string): Deciding =>
   changeWork(id, (work) => ({ ...work, means: of(work.means ?? []) }), what);
 
@@ -64,6 +55,32 @@ export const keepIntention = (id: string, intention: string, isKept: boolean): D
       }),
     isKept ? 'It is there' : 'It is not there yet',
   );
+
+/** Says that something on the page counts as what is meant, or does not. */
+export const countAs = (id: string, intention: string, key: string, is: boolean): Deciding =>
+  means(
+    id,
+    (all) =>
+      all.map((one) => {
+        if (one.id !== intention) return one;
+        const others = (one.counts ?? []).filter((other) => other !== key);
+        return { ...one, counts: is ? [...others, key] : others };
+      }),
+    is ? 'That counts' : 'That does not count',
+  );
+
+/** What she means to have on a page, several at once: the lines of a challenge's list. */
+export const meanFor =
+  (id: string, lines: readonly string[]): Deciding =>
+  (bench, now) => {
+    const said = lines.map((line) => line.trim()).filter((line) => line !== '');
+    if (said.length === 0) return refuse('nothing-to-do');
+    return means(
+      id,
+      (all) => [...all, ...said.map((words) => ({ id: now.newId(), words }))],
+      said.length === 1 ? `Noted: ${said[0] ?? ''}` : `Noted ${said.length} things`,
+    )(bench, now);
+  };
 
 export const forgetIntention = (id: string, intention: string): Deciding =>
   means(id, (all) => all.filter((one) => one.id !== intention), 'Took an intention off the list');

@@ -6,6 +6,8 @@ export { stepsNow } from './waits';
 export type { StepNow } from './waits';
 export { foundFor } from './needs';
 export type { Found, Shelves } from './needs';
+export { elementsOn } from './elements';
+export type { Element } from './elements';
 export { askedFor, intentionsOf } from './intentions';
 export type { AskedFor, Kept } from './intentions';
 export { unfinishedPages } from './waitsFor';

@@ -1,6 +1,6 @@
 import { WHOLE, wholeOf } from '../listing';
-import { looksOf, type Things } from '../placing';
 import type { Intention, Page } from '../things';
+import { elementsOn, type Element, type Shown } from './elements';
 
 /** What an intention asks for: how many of what; null: it counts nothing, and only she can say. */
 export interface AskedFor {
@@ -15,6 +15,8 @@ export interface Kept {
   readonly intention: Intention;
   /** So many lie there; null: it counts nothing. */
   readonly there: number | null;
+  /** What counts as it. */
+  readonly counted: readonly Element[];
   readonly isKept: boolean;
 }
 
@@ -30,7 +32,9 @@ const single = (word: string): string =>
 
 /** How many of what: "two frames", "at least 3 tags", "2-4 stars", "use that frame", "up to three labels". */
 export function askedFor(words: string): AskedFor | null {
-  const told = COUNTED.exec(words.trim().replace(/\.$/, ''));
+  // None of it is wanted: "no stamps".
+  const none = /^(?:no|without(?: any)?) (.+)$/i.exec(words.trim());
+  const told = COUNTED.exec(none ? `0 ${none[1] ?? ''}` : words.trim().replace(/\.$/, ''));
   if (!told) return null;
   const [, first = '', last, what = ''] = told;
   const noun = what
@@ -40,33 +44,29 @@ export function askedFor(words: string): AskedFor | null {
   if (noun === undefined) return null;
   const n = /^(an?|the|that|my)$/i.test(first) ? 1 : wholeOf(first);
   if (last !== undefined) return { from: n, to: wholeOf(last), of: single(noun) };
-  const isMost = /^(only|up to)\b/i.test(words.trim());
+  const isMost = none !== null || /^(only|up to)\b/i.test(words.trim());
   return { from: isMost ? 0 : n, to: isMost ? n : null, of: single(noun) };
 }
 
-/** What lies on a page under a name: things, their kinds, pieces and the pieces beyond its design. */
-function countOn(page: Page, of: string, things: Things): number {
-  const isIt = (name: string): boolean =>
-    name
-      .toLowerCase()
-      .split(/[^\p{L}]+/u)
-      .some((word) => single(word) === of);
-  const laid = (page.placed ?? []).reduce((sum, { what }) => {
-    const looks = looksOf(what, things);
-    if (!looks) return sum;
-    const name = looks.kind === 'small' ? `${looks.name} ${looks.thing.outline}` : looks.name;
-    return isIt(name) ? sum + ('part' in what ? (what.count ?? 1) : 1) : sum;
-  }, 0);
-  return laid + (page.more ?? []).reduce((sum, { name, count }) => (isIt(name) ? sum + count : sum), 0);
-}
+const isCalled = ({ words }: Element, of: string): boolean =>
+  words
+    .toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .some((word) => single(word) === of);
 
-/** How a page's intentions stand: by what lies there where they count something, else as she says. */
-export function intentionsOf(page: Page, things: Things): readonly Kept[] {
-  return (page.work?.means ?? []).map((intention) => {
+/**
+ * How a page's intentions stand: by what is there under that name, and what she says counts as it, where they count
+ * something; else as she says.
+ */
+export function intentionsOf(page: Page, things: Shown): readonly Kept[] {
+  const means = page.work?.means ?? [];
+  const all = means.length === 0 ? [] : elementsOn(page, things);
+  return means.map((intention): Kept => {
     const asked = askedFor(intention.words);
-    if (!asked) return { intention, there: null, isKept: intention.isKept ?? false };
-    const there = countOn(page, asked.of, things);
+    if (!asked) return { intention, there: null, counted: [], isKept: intention.isKept ?? false };
+    const counted = all.filter((one) => isCalled(one, asked.of) || (intention.counts ?? []).includes(one.key));
+    const there = counted.reduce((sum, { count }) => sum + count, 0);
     const isThere = there >= asked.from && (asked.to === null || there <= asked.to);
-    return { intention, there, isKept: isThere || (intention.isKept ?? false) };
+    return { intention, there, counted, isKept: isThere || (intention.isKept ?? false) };
   });
 }

@@ -11,6 +11,7 @@ import {
   doStep,
   forgetIntention,
   gluePage,
+  countAs,
   keepIntention,
   layOn,
   makeCut,
@@ -22,6 +23,7 @@ import { cutsNow, planFor, smallPage, unbalanced, unpackedWorld, type World } fr
 import { TECHNIQUES, type Technique } from '../things';
 import {
   askedFor,
+  elementsOn,
   foundFor,
   intentionsOf,
   orderOfWork,
@@ -161,6 +163,9 @@ describe('intentions', () => {
     ['2-4 stars', { from: 2, to: 4, of: 'star' }],
     ['two to three boxes', { from: 2, to: 3, of: 'box' }],
     ['up to three labels', { from: 0, to: 3, of: 'label' }],
+    ['no stamps', { from: 0, to: 0, of: 'stamp' }],
+    ['without any stickers', { from: 0, to: 0, of: 'sticker' }],
+    ['2 patterned papers', { from: 2, to: null, of: 'patterned' }],
     ['leave room for the ticket', null],
   ] as const)('%s', (words, asked) => {
     expect(askedFor(words)).toEqual(asked);
@@ -168,8 +173,8 @@ describe('intentions', () => {
   test('are ticked by what lies there, or by her, and kept with the page', () => {
     world.do(nameItems('dots', [{ name: 'wooden frame', count: 4 }]));
     const part = world.bench.lots.get('dots')!.items![0]!.id;
-    world.do(meanFor(PAGE, 'two frames'));
-    world.do(meanFor(PAGE, 'leave room for the ticket'));
+    world.do(meanFor(PAGE, ['two frames', '']));
+    world.do(meanFor(PAGE, ['leave room for the ticket']));
     const kept = () => intentionsOf(page(), world.bench).map(({ there, isKept }) => [there, isKept]);
     expect(kept()).toEqual([
       [0, false],
@@ -184,8 +189,32 @@ describe('intentions', () => {
     ]);
     world.do(forgetIntention(PAGE, page().work!.means![1]!.id));
     expect(kept()).toHaveLength(1);
-    expect(world.do(meanFor(PAGE, '  '))).toBe(false);
+    expect(world.do(meanFor(PAGE, ['  ']))).toBe(false);
   });
+});
+
+test('a challenge counts whatever is on the page, from so many to so many, and what she says counts as it', () => {
+  const lines = ['one photo', '1-2 patterned papers', 'no stamps', 'two circles', 'a title'];
+  world.do(meanFor(PAGE, lines));
+  write({ title: 'Moths' });
+  const told = () =>
+    intentionsOf(page(), world.bench).map(({ intention, there, isKept }) => [intention.words, there, isKept]);
+  expect(told()).toEqual([
+    ['one photo', 1, true],
+    ['1-2 patterned papers', expect.any(Number), expect.any(Boolean)],
+    ['no stamps', 0, true],
+    ['two circles', 0, false],
+    ['a title', 1, true],
+  ]);
+  // Two of what lies there count as circles, each once.
+  const circles = page().work!.means!.find(({ words }) => words === 'two circles')!;
+  const keys = elementsOn(page(), world.bench)
+    .slice(0, 2)
+    .map(({ key }) => key);
+  for (const key of [...keys, ...keys]) world.do(countAs(PAGE, circles.id, key, true));
+  expect(told()[3]).toEqual(['two circles', 2, true]);
+  world.do(countAs(PAGE, circles.id, keys[0]!, false));
+  expect(told()[3]).toEqual(['two circles', 1, false]);
 });
 
 describe('unfinished pages', () => {

@@ -1,10 +1,11 @@
 import { isScarce, isWorthTheKnife, pageState, windowsOf, type Standing } from '../cutlist';
 import { coverOf, pageLayout } from '../design';
 import { inches } from '../length';
-import { looksOf, type Things } from '../placing';
+import { looksOf } from '../placing';
 import type { Shelf } from '../stock';
 import type { Page } from '../things';
 import { leastFinish, orderTasks, type Task } from '../working';
+import type { Shown } from './elements';
 import { COMES_AFTER, STEP_KINDS, STEP_ORDER, type StepId, type StepKind } from './kinds';
 
 /** A step of a page. */
@@ -20,7 +21,7 @@ export interface WorkStep extends StepKind {
   readonly dryAt: number | null;
 }
 
-export type WorkedOn = Standing & Things & Shelf;
+export type WorkedOn = Standing & Shown & Shelf;
 
 const MS = 60_000;
 /** A thing with a longer side is a layer more than a small thing. */

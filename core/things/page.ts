@@ -72,6 +72,8 @@ export interface Intention {
   readonly words: string;
   /** She says that it is kept; absent: what lies there says so, where it can. */
   readonly isKept?: true;
+  /** What on the page she says counts as it, beside what is called so. */
+  readonly counts?: readonly string[];
 }
 
 /** How somebody writes with one pen. */

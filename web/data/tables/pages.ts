@@ -154,7 +154,16 @@ export const pageSchema = {
           description: 'what she means to have on it',
           items: {
             type: 'object',
-            properties: { id, words: text, isKept: { const: true } },
+            properties: {
+              id,
+              words: text,
+              isKept: { const: true },
+              counts: {
+                type: 'array',
+                items: id,
+                description: 'what on the page counts as it, beside what is called so',
+              },
+            },
             required: ['id', 'words'],
             additionalProperties: false,
           },

@@ -7,9 +7,7 @@ export function AimedAt({ plan }: { plan: SharePlan }) {
   const faces = useBench((b) => b.faces);
   // As text, so that it is the same until it differs.
   const meant = useBench((b) => JSON.stringify(facesMeant(b)));
-  const used = new Set(
-    plan.pages.flatMap(({ complete, slots }) => (complete ? slots.map(({ design }) => design) : [])),
-  );
+  const used = new Set(plan.pages.flatMap((page) => (page.complete ? page.slots.map(({ design }) => design) : [])));
   const ids = JSON.parse(meant) as string[];
   const named = (some: readonly string[]): string =>
     [...new Set(some.flatMap((id) => faces.get(id)?.name ?? []))].join(', ');
