@@ -11,6 +11,7 @@ export { gaveTo } from './gaveTo';
 export type { Given } from './gaveTo';
 export { keptFor } from './keptFor';
 export type { KeptThing } from './keptFor';
+export { neverUsed } from './neverUsed';
 export { leftOf } from './leftOf';
 export type { LeftThing, Wrapped } from './leftOf';
 export { placeAmong } from './placeAmong';

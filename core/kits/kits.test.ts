@@ -1,9 +1,27 @@
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
-import { beginPage, closeKit, decideOn, finishPage, gluePage, openKit, putOnPage, takeSomeOut } from '../making';
+import {
+  beginPage,
+  closeKit,
+  decided,
+  decideOn,
+  finishPage,
+  gatherKit,
+  gluePage,
+  joinLetters,
+  nameItems,
+  openKit,
+  partWith,
+  put,
+  putBack,
+  putInto,
+  putOnPage,
+  takeKitApart,
+  takeSomeOut,
+} from '../making';
 import { BARE_PAGE, unpackedWorld, type World } from '../making/test/world';
 import type { Punch } from '../things';
-import { couldBecome, gaveTo, keptFor, leftOf, placeAmong } from '.';
+import { accountOf, couldBecome, gaveTo, keptFor, leftOf, neverUsed, placeAmong } from '.';
 
 const kitOf = ({ bench }: World) => bench.kits.get('k')!;
 const names = (world: World) =>
@@ -141,4 +159,85 @@ describe('what a piece could still become', () => {
       { kind: 'strips', count: 3, length: inches(12) },
     ]);
   });
+});
+
+test('what was never used lies there as it came: nothing of it cut, out, given or in another kit', () => {
+  const world = unpackedWorld();
+  const never = (id = 'k') => neverUsed({ id }, world.bench).map(({ name }) => name);
+  expect(never()).toEqual(['inks', 'lamps', 'blushes']);
+  world.do(partWith({ pieces: ['inks-1'], lots: [] }, { how: 'given' }));
+  expect(never()).toEqual(['lamps', 'blushes']);
+  const own = { id: 'own', club: '', name: 'Sloe', month: '2026-12', theme: [], list: '', gathered: '' };
+  world.do(gatherKit(own, [{ piece: 'lamps-1' }, { piece: 'lamps-2' }]));
+  expect([never(), never('own')]).toEqual([['blushes'], ['lamps']]);
+});
+
+describe('a kit of her own', () => {
+  const own = { id: 'own', club: '', name: 'Sloe', month: '2026-12', theme: [], list: '', gathered: 'moths' };
+  const gathered = () => {
+    const world = unpackedWorld();
+    world.do(beginPage('p', BARE_PAGE));
+    world.do(takeSomeOut('dots', { '': 4 }, 'p'));
+    world.do(putOnPage('p', [{ lot: 'dots', amounts: { '': 4 } }]));
+    world.do(gatherKit(own, [{ piece: 'inks-1' }, { lot: 'dots', parts: [''] }]));
+    return world;
+  };
+  test('has what was put into it, and its account is of that alone', () => {
+    const world = gathered();
+    expect(leftOf(own, world.bench).map(({ lot, amounts }) => [lot.name, amounts])).toEqual([
+      ['inks', {}],
+      ['dots', { '': 20 }],
+    ]);
+    expect(names(world).map(([name, n]) => [name, n])).toEqual([
+      ['inks', 1],
+      ['lamps', 2],
+      ['blushes', 2],
+      ['letters', 1],
+    ]);
+    // What was used before it was gathered is none of its.
+    expect(gaveTo(own, world.bench).pages).toEqual([]);
+    world.do(takeSomeOut('dots', { '': 3 }, 'p'));
+    world.do(putOnPage('p', [{ lot: 'dots', amounts: { '': 3 } }]));
+    expect(gaveTo(own, world.bench).pages.map(({ id }) => id)).toEqual(['p']);
+    const [dots] = accountOf('own', world.bench).counted;
+    expect(dots?.balance).toMatchObject({ received: 20, onPages: 3, left: 17 });
+  });
+  test('taken apart, all that is left goes back; its record stays where something was made of it', () => {
+    const world = gathered();
+    world.do(takeKitApart('own'));
+    expect(world.bench.kits.has('own')).toBe(false);
+    expect(leftOf(kitOf(world), world.bench)).toHaveLength(5);
+    world.undo();
+    world.do(takeSomeOut('dots', { '': 20 }, 'p'));
+    world.do(takeKitApart('own'));
+    expect(world.bench.kits.get('own')?.closed).toBe('2026-11-05');
+  });
+  test('what was decided of a thing is forgotten when it goes back', () => {
+    const world = gathered();
+    world.do(decideOn('own', { keys: ['inks-1', 'dots'], fate: { for: 'kit' } }));
+    expect(world.do(putBack('own', [{ piece: 'inks-1' }]))).toBe(true);
+    expect(world.bench.kits.get('own')?.fates).toEqual({ dots: { for: 'kit' } });
+    // Gone back, it cannot go back again; nor into a kit that a club sent.
+    expect(world.do(putBack('own', [{ piece: 'inks-1' }]))).toBe(false);
+    expect(world.do(putInto('k', [{ piece: 'inks-1' }]))).toBe(false);
+  });
+  test('what is told apart of a pack in it is in it, too', () => {
+    const world = gathered();
+    world.do(nameItems('dots', [{ name: 'moth', count: 5 }]));
+    const [dots] = leftOf(own, world.bench).filter(({ lot }) => lot.id === 'dots');
+    expect(Object.values(dots?.amounts ?? {}).sort()).toEqual([15, 5]);
+  });
+});
+
+test('letters put with another set are there, and told in both', () => {
+  const world = unpackedWorld();
+  world.do((bench) =>
+    decided('changed-lot', '', {
+      records: [put('lots', { ...bench.lots.get('letters')!, id: 'older', name: 'older' })],
+    }),
+  );
+  expect(world.do(joinLetters('letters', { A: 2, B: 1 }, 'older'))).toBe(true);
+  expect(world.bench.ledger.lots.get('older')!.here).toEqual({ A: 2, B: 1 });
+  expect(world.bench.ledger.lots.get('letters')!.here).toEqual({ C: 3 });
+  expect(world.do(joinLetters('letters', { C: 1 }, 'dots'))).toBe(false);
 });

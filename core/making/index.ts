@@ -89,6 +89,7 @@ export {
   bringBack,
   correctCount,
   cutInStash,
+  joinLetters,
   moveTo,
   partWith,
   partWithSome,

@@ -131,6 +131,23 @@ export const putRight =
     });
   };
 
+/** Puts what is left of one set of letters with another; each tells where the others came from or went. */
+export const joinLetters =
+  (lot: string, amounts: Amounts, into: string): Deciding =>
+  ({ lots }) => {
+    const [from, to] = [lots.get(lot), lots.get(into)];
+    if (!from || !to) return refuse('gone');
+    if (from === to || from.measure !== 'letters' || to.measure !== 'letters') return refuse('not-alike', from.name);
+    const less = Object.fromEntries(Object.entries(amounts).map(([glyph, n]) => [glyph, -n]));
+    if (Object.keys(less).length === 0) return refuse('nothing-to-do', from.name);
+    return decided('joined-lots', from.name, {
+      events: [
+        { type: 'counted', lot, change: less, reason: `put with ${to.name}` },
+        { type: 'counted', lot: into, change: amounts, reason: `${from.name} put with it` },
+      ],
+    });
+  };
+
 /** Puts a count right, with the reason: how many more or fewer there are than was thought. */
 export const correctCount =
   (lot: string, change: Amounts, reason: string): Deciding =>

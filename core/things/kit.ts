@@ -10,6 +10,8 @@ export interface Kit {
   readonly name: string;
   /** `2026-11`; `2022`: about that year; empty: older than anyone remembers. */
   readonly month: string;
+  /** What it cost, in her money; absent: she has not said. */
+  readonly price?: number | undefined;
   /** Words of its theme. */
   readonly theme: readonly string[];
   /** She gathered it herself from what was left of others: what it was begun with, in her words. */

@@ -15,6 +15,7 @@ export const kitSchema = {
     },
     theme: { type: 'array', items: text },
     list: text,
+    price: { type: 'number', minimum: 0, description: 'what it cost, in her money' },
     gathered: { type: 'string', description: 'she gathered it herself from what was left: what it was begun with' },
     notes,
     fates: {

@@ -7,6 +7,13 @@ import { ThemeWords } from './ThemeWords';
 
 const NO_MONTH = 'As 2026-11, about a year as 2022, or nothing: not known.';
 
+/** A price as it is typed; undefined: none; null: it is none. */
+const priceOf = (text: string): number | undefined | null => {
+  const said = text.trim().replace(',', '.');
+  if (said === '') return undefined;
+  return /^\d+(\.\d+)?$/.test(said) ? Number(said) : null;
+};
+
 /** What a kit is called, whose it is, of which month and theme: changed as it stands. */
 export function KitFields({ kit }: { kit: Kit }) {
   const change = (some: Partial<Kit>): void => {
@@ -35,6 +42,18 @@ export function KitFields({ kit }: { kit: Kit }) {
             }}
           />
         </Row>
+        {kit.gathered === undefined && (
+          <KeptTextField
+            label="What it cost, if you like"
+            value={kit.price === undefined ? '' : String(kit.price)}
+            isMeasure
+            errorOf={(text) => (priceOf(text) === null ? 'A number, such as 24 or 24.50' : null)}
+            onKeep={(text) => {
+              const price = priceOf(text);
+              if (price !== null) change({ price });
+            }}
+          />
+        )}
         <ThemeWords kit={kit} />
       </Stack>
     </Slip>

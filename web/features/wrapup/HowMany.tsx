@@ -1,23 +1,54 @@
 import type { LeftThing } from '../../../core/kits';
-import { totalOf } from '../../../core/ledger';
+import { own, totalOf, type Amounts } from '../../../core/ledger';
+import { itemsOf } from '../../../core/placing';
+import { useSettings } from '../../data/settings';
+import { Choice } from '../../ui/Choice';
+import { lettersOf } from '../../ui/lettersOf';
+import { MeasureField } from '../../ui/MeasureField';
+import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
 
-/** How much of a thing is meant: one of several pieces alike, or so many of a counted thing, as they are typed. */
+/** How much of a thing is meant: one of several pieces alike, one kind in a pack, or so much as it is typed. */
 export interface Meant {
   readonly isOne: boolean;
+  /** So many, or letters. */
   readonly some: string;
+  /** Of a roll, ticks; null: all. */
+  readonly length: number | null;
+  /** One kind of a pack; null: all of them. */
+  readonly part: string | null;
 }
 
-export const ALL: Meant = { isOne: false, some: '' };
+export const ALL: Meant = { isOne: false, some: '', length: null, part: null };
 
-/** Of how many alike a part may leave; 1: it is all or nothing. */
-const partlyUpTo = ({ lot, pieces, amounts }: LeftThing): number =>
-  pieces.length === 0 && lot.measure === 'count' && Object.keys(amounts).length === 1 ? totalOf(amounts) : 1;
+/** Of how many of a part, or of all, some may leave; 1: it is all or nothing. */
+const mostOf = ({ part }: Meant, { lot, pieces, amounts }: LeftThing): number => {
+  if (pieces.length > 0 || lot.measure !== 'count') return 1;
+  if (part !== null) return own(amounts, part) ?? 0;
+  return Object.keys(amounts).length === 1 ? totalOf(amounts) : 1;
+};
 
-/** So many of a counted thing; null: all of it. */
-export const countMeant = ({ some }: Meant, thing: LeftThing): number | null =>
-  /^\d+$/.test(some) && Number(some) >= 1 && Number(some) < partlyUpTo(thing) ? Number(some) : null;
+/** As much of it as is meant to leave, by part; null: all of it; `mistyped`: more than there is, or no number. */
+export function amountsMeant(meant: Meant, thing: LeftThing): Amounts | null | 'mistyped' {
+  const { lot, pieces, amounts } = thing;
+  if (pieces.length > 0) return null;
+  if (lot.measure === 'length') {
+    const there = own(amounts, '') ?? 0;
+    if (meant.length === null || meant.length === there) return null;
+    return meant.length > 0 && meant.length < there ? { '': meant.length } : 'mistyped';
+  }
+  if (lot.measure === 'letters') {
+    const wanted = lettersOf(meant.some);
+    if (Object.keys(wanted).length === 0) return null;
+    return Object.entries(wanted).every(([glyph, n]) => (own(amounts, glyph) ?? 0) >= n) ? wanted : 'mistyped';
+  }
+  const part = meant.part ?? Object.keys(amounts)[0] ?? '';
+  const most = mostOf(meant, thing);
+  if (meant.some.trim() === '') return meant.part === null ? null : { [part]: most };
+  const n = /^\d+$/.test(meant.some.trim()) ? Number(meant.some) : 0;
+  return n >= 1 && n <= most ? { [part]: n } : 'mistyped';
+}
 
 export interface HowManyProps {
   thing: LeftThing;
@@ -25,25 +56,62 @@ export interface HowManyProps {
   onChange: (meant: Meant) => void;
 }
 
+const ANY = 'all';
+
 /** Whether all of it is meant, where it is several. */
 export function HowMany({ thing, meant, onChange }: HowManyProps) {
-  const most = partlyUpTo(thing);
-  if (thing.pieces.length > 1)
+  const system = useSettings((s) => s.system);
+  const { lot, pieces, amounts } = thing;
+  if (pieces.length > 1)
     return (
       <Tick isSelected={meant.isOne} onChange={(isOne) => onChange({ ...meant, isOne })}>
-        {`only one of the ${thing.pieces.length}`}
+        {`only one of the ${pieces.length}`}
       </Tick>
     );
-  if (most === 1) return null;
-  const isWrong = meant.some !== '' && countMeant(meant, thing) === null;
+  if (pieces.length === 1 || lot.measure === 'share') return null;
+  if (lot.measure === 'length')
+    return (
+      <MeasureField
+        label="Give, sell, lend or recycle only so much"
+        value={meant.length}
+        onChange={(length) => onChange({ ...meant, length })}
+        system={system}
+        isOptional
+      />
+    );
+  const isMistyped = amountsMeant(meant, thing) === 'mistyped';
+  if (lot.measure === 'letters')
+    return (
+      <TextField
+        label="Give, sell, lend or recycle only these letters"
+        value={meant.some}
+        onChange={(some) => onChange({ ...meant, some })}
+        placeholder="all"
+        error={isMistyped ? 'Not all of these are there' : null}
+      />
+    );
+  const most = mostOf(meant, thing);
+  const nameOf = (part: string): string => itemsOf(lot).find(({ id }) => id === part)?.name ?? 'the rest, mixed';
   return (
-    <TextField
-      label={`Give, sell, lend or recycle only so many of the ${most}`}
-      value={meant.some}
-      onChange={(some) => onChange({ ...meant, some })}
-      isMeasure
-      placeholder="all"
-      error={isWrong ? `A number, less than ${most}` : null}
-    />
+    <Row style={{ alignItems: 'flex-end' }}>
+      {Object.keys(amounts).length > 1 && (
+        <Choice
+          label="Give, sell, lend or recycle of it"
+          options={[[ANY, 'all of it'], ...Object.keys(amounts).map((part) => [`of ${part}`, nameOf(part)] as const)]}
+          value={meant.part === null ? ANY : `of ${meant.part}`}
+          onChange={(to) => onChange({ ...meant, some: '', part: to === ANY ? null : to.slice(3) })}
+        />
+      )}
+      {most > 1 && (
+        <TextField
+          label={`Give, sell, lend or recycle only so many of the ${most}`}
+          value={meant.some}
+          onChange={(some) => onChange({ ...meant, some })}
+          isMeasure
+          placeholder="all"
+          error={isMistyped ? `A number, at most ${most}` : null}
+        />
+      )}
+    </Row>
   );
 }

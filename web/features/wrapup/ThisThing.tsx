@@ -4,11 +4,12 @@ import styled from 'styled-components';
 import { couldBecome, type LeftThing } from '../../../core/kits';
 import { decideOn } from '../../../core/making';
 import { ownPunches } from '../../../core/stock';
-import type { Kit } from '../../../core/things';
+import type { Kit, Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Paper, paperOf } from '../../ui/Paper';
 import { Row, Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
@@ -16,7 +17,7 @@ import { useFocusWhenLost } from '../../ui/useFocusWhenLost';
 import { chanceWords } from '../../ui/chanceWords';
 import { Fates } from './Fates';
 import { fateWords } from './fateWords';
-import { ALL, countMeant, HowMany } from './HowMany';
+import { ALL, amountsMeant, HowMany } from './HowMany';
 import { howMuchWords } from '../../ui/thingWords';
 import { useDeciding } from './useDeciding';
 
@@ -46,8 +47,8 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
   const { lot, pieces, fate } = thing;
   const keys = meant.isOne ? thing.keys.slice(0, 1) : thing.keys;
   const rest = meant.isOne ? (thing.keys[1] ?? null) : null;
-  const { place, decide, leave, back } = useDeciding(kit.id, thing, keys, {
-    only: countMeant(meant, thing),
+  const { place, decide, leave, back, join } = useDeciding(kit.id, thing, keys, {
+    only: amountsMeant(meant, thing),
     onNext: () => onNext(rest),
     onBack,
   });
@@ -82,9 +83,10 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
           onFate={(to) => void decide(to)}
           onLeave={(leaving) => {
             void leave(leaving);
-            setMeant(ALL);
+            if (amountsMeant(meant, thing) !== 'mistyped') setMeant(ALL);
           }}
         />
+        {lot.measure === 'letters' && <WithOlderSet lot={lot} onJoin={(into) => void join(into)} />}
         {fate !== null && (
           <Row>
             <Button look="quiet" onPress={() => void act(decideOn(kit.id, { keys, fate: null }))}>
@@ -96,6 +98,27 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
     </Slip>
   );
 }
+
+/** Letters that are left go with another set of hers. */
+function WithOlderSet({ lot, onJoin }: { lot: Lot; onJoin: (into: string) => void }) {
+  const { lots, kits } = useBench((b) => b);
+  const sets = [...lots.values()].filter(({ id, measure }) => measure === 'letters' && id !== lot.id);
+  if (sets.length === 0) return null;
+  return (
+    <Choice
+      label="Put with another set of letters"
+      options={[
+        [NONE, 'choose a set …'],
+        ...sets.map(({ id, name, kit }): [string, string] => [id, `${name}, ${kits.get(kit)?.name ?? ''}`]),
+      ]}
+      value={NONE}
+      onChange={(into) => {
+        if (into !== NONE) onJoin(into);
+      }}
+    />
+  );
+}
+const NONE = '';
 
 /** Pixels to an inch: a whole sheet, and its other face beside it, stand in the slip. */
 const SCALE = 15;

@@ -1,14 +1,15 @@
 import { useMemo } from 'react';
 import { placeAmong, type LeftThing } from '../../../core/kits';
-import { decideOn, partWith, partWithSome, putBack, type Leaving } from '../../../core/making';
+import type { Amounts } from '../../../core/ledger';
+import { decideOn, joinLetters, partWith, partWithSome, putBack, type Leaving } from '../../../core/making';
 import type { Fate } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 
 /** How much of it, and how it goes on while something is decided. */
 export interface Going {
-  /** So many of a counted thing leave, and the rest is left; null: all. */
-  readonly only: number | null;
+  /** So much of a counted thing leaves, and the rest is left; null: all; what was mistyped leaves nothing. */
+  readonly only: Amounts | null | 'mistyped';
   /** On to the next; at once, so that of quick keys none is pressed for this one again. */
   readonly onNext: () => void;
   /** It could not be: back to this one. */
@@ -31,9 +32,9 @@ export function useDeciding(
   const decide = (fate: Fate): Promise<void> =>
     goOn(decideOn(kit, { keys, fate, ...(fate.for === 'stash' && place !== null ? { place } : {}) }));
   const leave = async (leaving: Leaving): Promise<void> => {
-    const [part] = Object.keys(amounts);
+    if (only === 'mistyped') return;
     // The rest is still to be decided: it stays here.
-    if (only !== null && part !== undefined) await act(partWithSome(lot.id, { [part]: only }, leaving));
+    if (only !== null) await act(partWithSome(lot.id, only, leaving));
     // Of a pack only what is with this kit.
     else
       await goOn(
@@ -47,5 +48,6 @@ export function useDeciding(
         pieces.length > 0 ? keys.map((piece) => ({ piece })) : [{ lot: lot.id, parts: Object.keys(amounts) }],
       ),
     );
-  return { place, decide, leave, back };
+  const join = (into: string): Promise<void> => goOn(joinLetters(lot.id, amounts, into));
+  return { place, decide, leave, back, join };
 }

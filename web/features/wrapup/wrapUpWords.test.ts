@@ -1,9 +1,10 @@
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import type { Chance, LeftThing } from '../../../core/kits';
 import { inches } from '../../../core/length';
 import type { Fate } from '../../../core/things';
 import { chanceWords } from '../../ui/chanceWords';
 import { fateWords } from './fateWords';
+import { ALL, amountsMeant } from './HowMany';
 import { nextUndecided } from './nextUndecided';
 
 const photo = { w: inches(4), h: inches(6) };
@@ -34,4 +35,25 @@ test('after a thing comes the next that is not decided, then the first; none is 
   expect(nextUndecided(left({ a: null, b: kit, c: null }), 'a')).toBe('c');
   expect(nextUndecided(left({ a: null, b: kit, c: null }), 'c')).toBe('a');
   expect(nextUndecided(left({ a: null, b: kit }), 'a')).toBeNull();
+});
+
+describe('how much of a thing is meant to leave', () => {
+  const thing = (measure: string, amounts: object) =>
+    ({ lot: { measure }, pieces: [], amounts }) as unknown as Parameters<typeof amountsMeant>[1];
+  test.each([
+    ['all where nothing is said', thing('count', { '': 5 }), {}, null],
+    ['so many', thing('count', { '': 5 }), { some: '2' }, { '': 2 }],
+    ['more than there is', thing('count', { '': 5 }), { some: '6' }, 'mistyped'],
+    ['no number', thing('count', { '': 5 }), { some: 'two' }, 'mistyped'],
+    ['one kind of a pack', thing('count', { a: 3, b: 1 }), { part: 'a' }, { a: 3 }],
+    ['some of one kind', thing('count', { a: 3, b: 1 }), { part: 'a', some: '2' }, { a: 2 }],
+    ['so many of a pack, of no kind', thing('count', { a: 3, b: 1 }), { some: '2' }, 'mistyped'],
+    ['so much of a roll', thing('length', { '': 900 }), { length: 300 }, { '': 300 }],
+    ['a whole roll', thing('length', { '': 900 }), { length: 900 }, null],
+    ['more than the roll', thing('length', { '': 900 }), { length: 901 }, 'mistyped'],
+    ['some letters', thing('letters', { A: 2, B: 1 }), { some: 'ABA' }, { A: 2, B: 1 }],
+    ['letters that are not there', thing('letters', { A: 2 }), { some: 'B' }, 'mistyped'],
+  ] as const)('%s', (_, one, meant, expected) => {
+    expect(amountsMeant({ ...ALL, ...meant }, one)).toEqual(expected);
+  });
 });
