@@ -2,10 +2,30 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
 import { newPage } from '../making/pages';
-import type { Album, AlbumPlace, Page } from '../things';
-import { albumRemarks, leavesOf, moved, openingsOf, ordered, pushed, swapped } from '.';
+import { unpackedWorld } from '../making/test/world';
+import { emptyLedger } from '../ledger';
+import type { Album, AlbumPlace, Page, Photo, Story } from '../things';
+import {
+  albumRemarks,
+  companionsOf,
+  leavesOf,
+  moved,
+  openingsOf,
+  ordered,
+  pushed,
+  swapped,
+  thicknessOf,
+  type Thickness,
+} from '.';
 
 const SIZE = { w: inches(12), h: inches(12) };
+
+const plainPage = (id: string): Page =>
+  newPage(
+    id,
+    { format: { ...SIZE, spread: false }, design: 'framed-ground', mat: 0, photos: [], papers: {} },
+    '2026-11-05',
+  );
 
 /** Pages by what they are: `s` a spread, else so many photos on a single page. */
 function albumOf(kinds: readonly (number | 's' | 'gap' | 'title')[], startsOn: 'left' | 'right' = 'right') {
@@ -137,4 +157,93 @@ describe('what would be better', () => {
         }
       }),
     ));
+});
+
+describe('how thick an album lies', () => {
+  const things = { lots: new Map(), faces: new Map(), ledger: emptyLedger };
+  const raised = (id: string, x: number, y: number): Page => ({
+    ...plainPage(id),
+    placed: [
+      {
+        id: 'a',
+        what: { drawn: 'stamp', name: 'moth', w: inches(1), h: inches(1), colour: '#2b1d33' },
+        x: inches(x),
+        y: inches(y),
+        turn: 0,
+        isOnFoam: true,
+      },
+    ],
+  });
+  const thick = (...pages: Page[]): Thickness =>
+    thicknessOf(
+      {
+        id: 'a',
+        name: '',
+        size: { w: inches(12), h: inches(12) },
+        startsOn: 'right',
+        places: pages.map(({ id }) => ({ id, page: id })),
+      },
+      { ...things, pages: new Map(pages.map((page) => [page.id, page])) },
+    );
+  test('raised things in one quarter lie over each other, in different ones beside each other', () => {
+    const [one, apart, together] = [
+      thick(raised('p', 1, 1)),
+      thick(raised('p', 1, 1), raised('q', 11, 11)),
+      thick(raised('p', 1, 1), raised('q', 2, 2)),
+    ];
+    expect(one.quarter).toBe('head left');
+    expect(apart.most).toBeLessThan(together.most);
+    expect(together.most).toBe(2 * one.most);
+  });
+  test('more pages never make it thinner, whatever lies on them', () =>
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.nat(11), fc.nat(11)), { minLength: 1, maxLength: 12 }), (at) => {
+        const pages = at.map(([x, y], i) => raised(`p${i}`, x, y));
+        expect(thick(...pages).most).toBeGreaterThanOrEqual(thick(...pages.slice(1)).most);
+      }),
+    ));
+  test('an empty album is as thick as nothing', () => {
+    expect(thick()).toMatchObject({ most: 0, page: null });
+  });
+});
+
+test('a story of which photos wait wants what is left of its papers; one that is told wholly does not', () => {
+  const world = unpackedWorld();
+  const photo = (id: string, story: string): Photo => ({
+    id,
+    story,
+    name: id,
+    image: 'i',
+    w: 1,
+    h: 1,
+    colours: [],
+    added: '',
+  });
+  const story = (id: string): Story => ({ id, name: id, date: '', place: '' });
+  const withPhoto = (id: string, of: string): Page => ({
+    ...plainPage(id),
+    photos: [{ photo: of, w: 1, h: 1 }],
+    papers: { ground: 'ink' },
+  });
+  const pages = new Map([withPhoto('p', 'one'), withPhoto('q', 'only')].map((page) => [page.id, page]));
+  const shelf = {
+    ...world.bench,
+    pages,
+    photos: new Map([photo('one', 's'), photo('two', 's'), photo('only', 't')].map((one) => [one.id, one])),
+    stories: new Map([story('s'), story('t')].map((one) => [one.id, one])),
+  };
+  const album: Album = {
+    id: 'a',
+    name: '',
+    size: { w: 1, h: 1 },
+    startsOn: 'left',
+    places: [...pages.keys()].map((id) => ({ id, page: id })),
+  };
+  const [only, ...more] = companionsOf(album, shelf);
+  expect(more).toEqual([]);
+  expect(only).toMatchObject({ story: { id: 's' }, waiting: 1, page: { id: 'p' } });
+  expect(only?.papers.map(({ lot, pieces }) => [lot.name, pieces.length])).toEqual([
+    ['inks', 2],
+    ['blushes', 2],
+  ]);
 });

@@ -13,5 +13,7 @@ export interface Album {
   readonly size: Size;
   /** On which side its first page falls: on the right, where the cover's inside faces it, or on the left. */
   readonly startsOn: 'left' | 'right';
+  /** How thick it may be to close, ticks; absent: not told. */
+  readonly closesAt?: number | undefined;
   readonly places: readonly AlbumPlace[];
 }

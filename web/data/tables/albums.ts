@@ -1,4 +1,4 @@
-import { id, size, text } from './parts';
+import { id, size, text, ticksFrom1 } from './parts';
 import { table } from './table';
 
 /** JSON Schema of one record. */
@@ -9,6 +9,7 @@ export const albumSchema = {
     name: text,
     size,
     startsOn: { enum: ['left', 'right'], description: 'the side on which its first page falls' },
+    closesAt: { ...ticksFrom1, description: 'how thick it may be to close, ticks' },
     places: {
       type: 'array',
       items: {

@@ -36,6 +36,27 @@ async function print(album: Album, openings: readonly Opening[]): Promise<void> 
   keepFile(`album-${album.id}.pdf`, bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
 }
 
+/** The album as open files: JSON as its schema says, and a picture of each page, in one zip. */
+async function keepOpen(album: Album, openings: readonly Opening[]): Promise<void> {
+  const table = document.querySelector('[aria-label="The album, lying open"]');
+  if (!table || openings.length === 0) return say('Nothing lies in it yet.', 'refused');
+  const [{ albumFile }, { shownPng }, { zipSync, strToU8 }] = await Promise.all([
+    import('./albumFile'),
+    import('../../ui/drawnPage'),
+    import('fflate'),
+  ]);
+  const { json, pictures } = albumFile(album, openings);
+  const files: Record<string, Uint8Array> = { 'album.json': strToU8(JSON.stringify(json, null, 2)) };
+  for (const [place, path] of pictures) {
+    const shown = table.querySelector(`button[data-place="${CSS.escape(place)}"]`);
+    const png = shown && (await shownPng(shown, DOTS));
+    if (png) files[path] = new Uint8Array(await png.arrayBuffer());
+  }
+  keepFile(`album-${album.id}.zip`, zipSync(files, { level: 0 }) as Uint8Array<ArrayBuffer>, 'application/zip');
+}
+/** Dots to an inch of a page's picture. */
+const DOTS = 100;
+
 /** Other orders, and the sheet to print. */
 export function AlbumActions({ album, openings, onChange }: AlbumActionsProps) {
   const choose = (way: Way): void => {
@@ -63,6 +84,13 @@ export function AlbumActions({ album, openings, onChange }: AlbumActionsProps) {
         }}
       >
         Print a contact sheet
+      </Button>
+      <Button
+        onPress={() => {
+          keepOpen(album, openings).catch((error: unknown) => say(`That did not work: ${String(error)}`, 'refused'));
+        }}
+      >
+        As open files
       </Button>
     </>
   );

@@ -12,6 +12,8 @@ import { Columns, Screen, Stack } from '../../ui/Screen';
 import { AlbumActions } from './AlbumActions';
 import { AlbumHints } from './AlbumHints';
 import { ChosenPlace } from './ChosenPlace';
+import { HowThick } from './HowThick';
+import { KeptBack } from './KeptBack';
 import { NotIn } from './NotIn';
 import { Openings } from './Openings';
 import { useArranging } from './useArranging';
@@ -44,6 +46,8 @@ export function AlbumBench({ album, shelf }: { album: Album; shelf: ReactNode })
             onSay={say}
           />
           <AlbumHints remarks={remarks} onTake={(to) => change((now) => (isSame(now, album) ? to : now))} />
+          <HowThick album={album} onChange={change} />
+          <KeptBack album={album} />
           <NotIn pages={others} onAdd={({ id }) => add({ id: nanoid(8), page: id }, null)} />
           <KeptTextField
             label="Name of the album"
