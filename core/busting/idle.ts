@@ -17,8 +17,11 @@ export interface Idle {
   readonly chances: readonly Chance[];
 }
 
-/** A place for the usual print. */
-const PHOTO: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
+/** Places for the usual print, and for half of one. */
+const PHOTOS: readonly PagePhoto[] = [
+  { photo: null, w: inches(6), h: inches(4) },
+  { photo: null, w: inches(3), h: inches(4) },
+];
 /** Layers narrower than this are cut from anything, and say nothing. */
 const NARROW = inches(1);
 
@@ -28,14 +31,16 @@ const fitsIn = (a: Size, b: Size): boolean =>
 /** The smallest layers that pages have, of which none fits in another: what holds none of them is no layer. */
 export function smallestLayers(formats: readonly PageFormat[], mat: number): Size[] {
   const all = DESIGNS.flatMap((design) =>
-    formats.flatMap((format) => {
-      const layout = layOut(design, { format, photos: [PHOTO], mat });
-      return layout.ok
-        ? layout.value.layers.flatMap(({ slot, shape, w, h }): Size[] =>
-            slot !== null && shape === undefined && Math.min(w, h) >= NARROW ? [{ w, h }] : [],
-          )
-        : [];
-    }),
+    formats.flatMap((format) =>
+      PHOTOS.flatMap((photo) => {
+        const layout = layOut(design, { format, photos: [photo], mat });
+        return layout.ok
+          ? layout.value.layers.flatMap(({ slot, shape, w, h }): Size[] =>
+              slot !== null && shape === undefined && Math.min(w, h) >= NARROW ? [{ w, h }] : [],
+            )
+          : [];
+      }),
+    ),
   );
   const smallest: Size[] = [];
   for (const size of all.sort((a, b) => a.w * a.h - b.w * b.h))

@@ -23,18 +23,21 @@ const WORK = 40_000;
 const TRIES = 5;
 /** A year's age counts as so much nearer in colour (CIEDE2000), two years at the most. */
 const YEAR = 6;
-/** A place kept for a photo not yet taken. */
-const KEPT_PLACE: PagePhoto = { photo: null, w: inches(6), h: inches(4) };
+/** A place kept for a photo not yet taken: the usual print, on small pages half of one. Common practice, no source. */
+const keptPlace = ({ w, h }: PageFormat): PagePhoto =>
+  Math.min(w, h) < inches(8)
+    ? { photo: null, w: inches(3), h: inches(4) }
+    : { photo: null, w: inches(6), h: inches(4) };
 
 /** Photo sets worth a page: of each story with photos waiting, its first few; and a place kept for one to come. */
-function photoSets(waiting: readonly Photo[], most: number): PagePhoto[][] {
+function photoSets(waiting: readonly Photo[], most: number, format: PageFormat): PagePhoto[][] {
   const stories = new Map<string, Photo[]>();
   for (const photo of waiting) stories.set(photo.story, [...(stories.get(photo.story) ?? []), photo]);
   const sets = [...stories.values()].flatMap((photos) => {
     const all = photos.slice(0, most).map(({ id, w, h }): PagePhoto => ({ photo: id, w, h }));
     return all.length > 1 ? [all, all.slice(0, 1)] : [all];
   });
-  return [...sets, [KEPT_PLACE]];
+  return [...sets, [keptPlace(format)]];
 }
 
 const coloursOf = (photos: readonly PagePhoto[], waiting: readonly Photo[]): ColourShare[] =>
@@ -151,7 +154,7 @@ export interface BustingProgress {
 function attemptsFor({ lead, formats, waiting }: BustingInput, isAll: boolean) {
   const all = DESIGNS.filter(({ id }) => isLedTo(id, lead)).flatMap((design, d) =>
     formats.flatMap((format, f) =>
-      photoSets(waiting, design.mostPhotos * (format.spread ? 2 : 1)).map((photos, s) => ({
+      photoSets(waiting, design.mostPhotos * (format.spread ? 2 : 1), format).map((photos, s) => ({
         design,
         format,
         photos,

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest';
 import type { LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { bringBack, partWith, putRight } from '../making';
-import { unpackedWorld } from '../making/test/world';
-import { paperByMonth, stashNow } from '.';
+import { beginPage, bringBack, finishPage, gluePage, keepMonthAim, partWith, putRight } from '../making';
+import { BARE_PAGE, unpackedWorld } from '../making/test/world';
+import { monthAimsOf, nothingNewTill, paperByMonth, stashNow } from '.';
 
 const SHEET = inches(12) ** 2;
 
@@ -47,4 +47,27 @@ test('what lies there by its age and its hues is all of it', () => {
   expect(ages).toMatchObject({ '3 to 6': 6 * SHEET, older: 0 });
   expect(hues).toMatchObject({ blues: 2 * SHEET, ambers: 2 * SHEET, pinks: 2 * SHEET, greens: 0 });
   expect(stashNow('2028-01', bench).ages['1 to 2 years']).toBe(6 * SHEET);
+});
+
+test('aims for a month: so many pages done in it; nothing new is kept until a kit comes', () => {
+  const world = unpackedWorld();
+  world.do(keepMonthAim({ id: 'a', kind: 'pages', month: '2026-11', atLeast: 1 }));
+  world.do(keepMonthAim({ id: 'b', kind: 'nothing-new', month: '2027-05', since: '2026-11-05' }));
+  const told = () => monthAimsOf(world.bench).map(({ aim, done, isMet }) => [aim.id, done, isMet]);
+  expect(told()).toEqual([
+    ['a', 0, false],
+    ['b', 0, true],
+  ]);
+  world.do(beginPage('p', BARE_PAGE));
+  world.do(gluePage('p', []));
+  world.do(finishPage('p'));
+  expect(told()[0]).toEqual(['a', 1, true]);
+  const later: LedgerEvent = { id: 'late', day: '2026-12-01', type: 'received', lot: 'dots', amounts: { '': 1 } };
+  const events = new Map([...world.bench.ledger.events, ['late', later] as const]);
+  expect(monthAimsOf({ ...world.bench, ledger: { ...world.bench.ledger, events } })[1]).toMatchObject({
+    done: 1,
+    isMet: false,
+  });
+  expect(nothingNewTill(world.bench.monthAims.values(), '2027-04')).toBe('2027-05');
+  expect(nothingNewTill(world.bench.monthAims.values(), '2027-05')).toBeNull();
 });

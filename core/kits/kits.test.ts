@@ -2,6 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
 import {
   beginPage,
+  changeLot,
+  changePage,
   closeKit,
   decided,
   decideOn,
@@ -17,11 +19,12 @@ import {
   putInto,
   putOnPage,
   takeKitApart,
+  takeOut,
   takeSomeOut,
 } from '../making';
 import { BARE_PAGE, unpackedWorld, type World } from '../making/test/world';
 import type { Punch } from '../things';
-import { accountOf, couldBecome, gaveTo, keptFor, leftOf, neverUsed, placeAmong } from '.';
+import { accountOf, borrowingsOf, couldBecome, gaveTo, keptFor, layoutsOf, leftOf, neverUsed, placeAmong } from '.';
 
 const kitOf = ({ bench }: World) => bench.kits.get('k')!;
 const names = (world: World) =>
@@ -240,4 +243,31 @@ test('letters put with another set are there, and told in both', () => {
   expect(world.bench.ledger.lots.get('older')!.here).toEqual({ A: 2, B: 1 });
   expect(world.bench.ledger.lots.get('letters')!.here).toEqual({ C: 3 });
   expect(world.do(joinLetters('letters', { C: 1 }, 'dots'))).toBe(false);
+});
+
+test('what a page borrows of the parts for another layout, and what is paid back', () => {
+  const world = unpackedWorld();
+  world.do(changeLot('dots', { forLayout: 1 }));
+  world.do(changeLot('inks', { forLayout: 2 }));
+  world.do(beginPage('first', BARE_PAGE));
+  world.do(beginPage('second', BARE_PAGE));
+  world.do(changePage('first', { kitLayout: { kit: 'k', nth: 1 } }));
+  world.do(changePage('second', { kitLayout: { kit: 'k', nth: 2 } }));
+  const told = (id: string) =>
+    borrowingsOf(world.bench.pages.get(id)!, world.bench).map(({ from, borrowed, paidBack, owes }) => [
+      from,
+      borrowed.map(({ lot, count }) => [lot.name, count]),
+      paidBack.map(({ lot, count }) => [lot.name, count]),
+      owes,
+    ]);
+  expect(layoutsOf({ id: 'k' }, world.bench)).toEqual([1, 2]);
+  expect(told('first')).toEqual([]);
+  world.do(takeOut({ pieces: ['inks-1', 'inks-2'], lots: [] }, 'first'));
+  expect(told('first')).toEqual([[2, [['inks', 2]], [], 2]]);
+  world.do(takeSomeOut('dots', { '': 1 }, 'second'));
+  expect(told('first')).toEqual([[2, [['inks', 2]], [['dots', 1]], 1]]);
+  expect(told('second')).toEqual([[1, [['dots', 1]], [['inks', 2]], -1]]);
+  // A page that follows no layout borrows from none.
+  world.do(changePage('first', { kitLayout: undefined }));
+  expect([told('first'), told('second')]).toEqual([[], [[1, [['dots', 1]], [], 1]]]);
 });

@@ -91,6 +91,8 @@ export type DidKind =
   | 'wished'
   | 'dropped-wish'
   | 'bought-wish'
+  | 'kept-aim'
+  | 'dropped-aim'
   | 'began-album'
   | 'changed-album'
   | 'dropped-album';

@@ -7,6 +7,7 @@ import type {
   Kit,
   Lot,
   MeasuredDesign,
+  MonthAim,
   Page,
   Photo,
   Plan,
@@ -33,6 +34,7 @@ export interface Records {
   /** Of hers, for reading lists. */
   rules: Rule;
   albums: Album;
+  monthAims: MonthAim;
 }
 export type TableName = keyof Records;
 
@@ -50,6 +52,7 @@ export const TABLES: readonly TableName[] = [
   'wishes',
   'rules',
   'albums',
+  'monthAims',
 ];
 
 /** All that is known at one moment. Never changed once made. */
@@ -69,6 +72,7 @@ export const EMPTY_BENCH: Bench = {
   wishes: new Map(),
   rules: new Map(),
   albums: new Map(),
+  monthAims: new Map(),
   ledger: emptyLedger,
 };
 

@@ -1,5 +1,5 @@
 import { pageState } from '../cutlist';
-import type { Album, MeasuredDesign, Page, Photo, Rule, Story, Wish } from '../things';
+import type { Album, MeasuredDesign, MonthAim, Page, Photo, Rule, Story, Wish } from '../things';
 import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
 import type { Bench, Records, TableName } from './bench';
 import { refit } from './refit';
@@ -128,6 +128,17 @@ export const buyWish =
           ],
         })
       : refuse('gone', line);
+
+/** What she means for a month. */
+export const keepMonthAim =
+  (aim: MonthAim): Deciding =>
+  () =>
+    decided('kept-aim', aim.month, { records: [put('monthAims', aim)] });
+
+export const dropMonthAim =
+  ({ id, month }: MonthAim): Deciding =>
+  () =>
+    decided('dropped-aim', month, { records: [drop('monthAims', id)] });
 
 /** A rule for every list from now on; the same words said otherwise before are said anew. */
 export const keepRule =

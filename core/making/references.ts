@@ -24,7 +24,8 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
   ],
   stories: () => [],
   photos: ({ story }) => to('/story', 'stories', story),
-  pages: ({ photos, placed = [] }) => [
+  pages: ({ photos, placed = [], kitLayout }) => [
+    ...to('/kitLayout/kit', 'kits', kitLayout?.kit ?? null),
     ...photos.flatMap(({ photo }, i) => to(`/photos/${i}/photo`, 'photos', photo)),
     ...placed.flatMap(({ what }, i) => ('lot' in what ? to(`/placed/${i}/what/lot`, 'lots', what.lot) : [])),
   ],
@@ -39,6 +40,7 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
   rules: () => [],
   // Pages may be dropped since: an album passes over them.
   albums: () => [],
+  monthAims: () => [],
 };
 
 /** All references of one table's record. */

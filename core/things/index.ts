@@ -17,6 +17,7 @@ export type {
 } from './placed';
 export { newFace } from './face';
 export type { Face } from './face';
+export type { MonthAim } from './monthAim';
 export { isMonth, kitsOfFaces, monthNumber, newestMonth } from './kit';
 export type { Kit } from './kit';
 export type { Aim } from './aim';

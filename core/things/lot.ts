@@ -58,6 +58,8 @@ export interface Lot {
   readonly items?: readonly Item[];
   /** What she noted of it, beside the packing list's own words in `note`. */
   readonly notes?: readonly Note[];
+  /** The kit marks it for its so-manieth layout; absent: for any. */
+  readonly forLayout?: number | undefined;
   /** Its place on the packing list, from 1. */
   readonly line: number;
 }

@@ -149,6 +149,8 @@ export interface Page {
   readonly place: string;
   readonly journaling: string;
   readonly started: string;
+  /** It is a kit's so-manieth layout; absent: it follows none. */
+  readonly kitLayout?: { readonly kit: string; readonly nth: number } | undefined;
   /** The day that she means to make it on. */
   readonly meantFor?: string | undefined;
   /** The days on which she said so; null: not yet. What is cut for it follows from the ledger. */

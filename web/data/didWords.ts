@@ -91,6 +91,8 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   wished: ({ name }) => `Wished for ${name}`,
   'dropped-wish': ({ name }) => `No longer wished for: ${name}`,
   'bought-wish': ({ name }) => `Bought ${name}`,
+  'kept-aim': () => 'Set an aim',
+  'dropped-aim': () => 'Dropped an aim',
   'began-album': ({ name }) => `Began the album ${name}`,
   'changed-album': ({ name }) => `Changed the album ${name}`,
   'dropped-album': ({ name }) => `Took the album ${name} apart`,

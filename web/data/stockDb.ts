@@ -30,7 +30,7 @@ export interface Meta {
 }
 
 /** The version of the database's own form, which this code reads and writes. */
-const VERSION = 7;
+const VERSION = 8;
 
 /** The database was written by a later version of Nubbin: this one must not write into it. */
 export class LaterVersion extends Error {
@@ -88,7 +88,9 @@ export class StockDb extends Dexie {
     this.version(5).stores({});
     // A kit's month may be a year or not known, lots may be leftovers, and rules of hers are kept.
     this.version(6).stores({ rules: 'id' });
-    this.version(VERSION).stores({ albums: 'id' });
+    this.version(7).stores({ albums: 'id' });
+    // Entries tell of kits of her own, which earlier versions do not know.
+    this.version(VERSION).stores({ monthAims: 'id' });
     // Dexie counts versions in tenths, and opens later ones as if they were its own.
     this.on(
       'ready',

@@ -35,6 +35,7 @@ export const EMPTY_FILE: BenchFile = {
   wishes: [],
   rules: [],
   albums: [],
+  monthAims: [],
   events: [],
   pictures: [],
 };

@@ -12,6 +12,7 @@ import type { TableSpec } from './table';
 import { wishes } from './wishes';
 import { rules } from './rules';
 import { albums } from './albums';
+import { monthAims } from './monthAims';
 
 /**
  * All tables of records. The database, what is known at one moment and the file of everything with its checks follow
@@ -31,6 +32,7 @@ export const SPECS: readonly TableSpec[] = [
   wishes,
   rules,
   albums,
+  monthAims,
 ];
 
 export { eventSchema } from './events';

@@ -41,6 +41,7 @@ export const lotSchema = {
     upright: { type: 'boolean' },
     note: text,
     material: { enum: ['paper', 'see-through', 'not-paper'] },
+    forLayout: { type: 'integer', minimum: 1, maximum: 9, description: 'the kit marks it for its so-manieth layout' },
     isLeftover: { type: 'boolean', description: 'its pieces were typed in as scraps or leftovers' },
     line: { type: 'integer', minimum: 1 },
     height: ticksFrom1,

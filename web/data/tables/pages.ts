@@ -202,6 +202,13 @@ export const pageSchema = {
       additionalProperties: false,
     },
     notes,
+    kitLayout: {
+      type: 'object',
+      description: 'it is the so-manieth layout of a kit',
+      properties: { kit: id, nth: { type: 'integer', minimum: 1, maximum: 9 } },
+      required: ['kit', 'nth'],
+      additionalProperties: false,
+    },
     meantFor: { ...day, description: 'the day that she means to make it on' },
     versionOf: { type: 'string', minLength: 1, description: 'the page that it is another version of' },
     isTold: { const: true, description: 'made without a plan and told afterwards' },

@@ -24,6 +24,7 @@ import { Row, Soft, Stack } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
 import { useBusterChoices } from './busterChoices';
 import { MeantPages } from './MeantPages';
+import { MonthAims } from './MonthAims';
 import { weekdayWords } from './monthCalendar';
 import { useBusting } from './useBusting';
 
@@ -63,6 +64,7 @@ export function MonthPlan() {
       </Row>
       {!isBegun && <Planned lead={lead} sources={sources} count={count} month={month} onBegun={() => setBegun(true)} />}
       <MeantPages />
+      <MonthAims />
     </Stack>
   );
 }

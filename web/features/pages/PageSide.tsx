@@ -14,6 +14,7 @@ import { OnThisPage } from './OnThisPage';
 import { OrderOfWork } from './OrderOfWork';
 import { PapersList } from './PapersList';
 import { BendHint } from './BendHint';
+import { KitLayout } from './KitLayout';
 import { PlainGroundHint } from './PlainGroundHint';
 import { ThingsToLay } from './ThingsToLay';
 import type { ChosenOn } from './useChosenOn';
@@ -66,6 +67,7 @@ function Things({ page, work: { layout }, laid, chosen }: Omit<PageSideProps, 'o
       )}
       {page.glued !== null && <OnThisPage page={page} />}
       {page.finished === null && <ClusterSlip page={page} layout={layout} />}
+      <KitLayout page={page} />
       <LaidList page={page} laid={laid} chosen={chosen.thing} onChoose={chosen.chooseThing} />
       <ThingsToLay page={page} layout={layout} />
     </>

@@ -17,6 +17,8 @@ import { mono } from '../../ui/theme';
 import { FetchList } from './FetchList';
 import { Aims } from '../../parts/Aims';
 import { Notes } from '../../parts/Notes';
+import { Tick } from '../../ui/Tick';
+import { ForLayout } from './ForLayout';
 import { SmallButton } from './SmallButton';
 import { Wishes } from './Wishes';
 import { KitFields } from './KitFields';
@@ -45,6 +47,8 @@ export function KitBox({
     () => [...lots.values()].filter((lot) => lot.kit === kit.id).sort((a, b) => a.line - b.line),
     [lots, kit.id],
   );
+  const [isMarking, setMarking] = useState(false);
+  const isMarked = isMarking || own.some(({ forLayout }) => forLayout !== undefined);
   const owed = [...lots.values()]
     .flatMap((lot) => {
       const amounts = ledger.lots.get(lot.id)?.owed ?? {};
@@ -105,42 +109,48 @@ export function KitBox({
           <Aims kit={kit} />
           <Notes table="kits" record={kit} />
         </Stack>
-        <ul aria-label="What was in the box" tabIndex={0}>
-          {own.map((lot) => {
-            const state = ledger.lots.get(lot.id);
-            const missing = state?.owed ?? {};
-            const { count } = balanceOf(ledger, lot.id);
-            const sheets = [...ledger.pieces.values()].filter(
-              (piece) => piece.lot === lot.id && piece.from === null,
-            ).length;
-            const came: Amounts = lot.measure === 'sheets' ? { '': sheets } : (state?.received ?? {});
-            return (
-              <Line key={lot.id}>
-                <ThingDrawing
-                  lot={lot}
-                  colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
-                  amounts={lot.measure === 'sheets' ? { '': Math.max(1, sheets) } : came}
-                  scale={4.2}
-                />
-                <div>
-                  <strong>{lot.name}</strong>
-                  <small>{lotWords(lot, system)}</small>
-                </div>
-                {Object.keys(missing).length > 0 ? <Owes>{amountWords(lot, missing, system)} owed</Owes> : <i />}
-                <span>
-                  {lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}
-                </span>
-                <SmallButton
-                  aria-label={`Change what ${lot.name} is`}
+        <Stack $gap={6}>
+          <Tick isSelected={isMarked} onChange={setMarking}>
+            Its parts are marked for its layouts
+          </Tick>
+          <ul aria-label="What was in the box" tabIndex={0}>
+            {own.map((lot) => {
+              const state = ledger.lots.get(lot.id);
+              const missing = state?.owed ?? {};
+              const { count } = balanceOf(ledger, lot.id);
+              const sheets = [...ledger.pieces.values()].filter(
+                (piece) => piece.lot === lot.id && piece.from === null,
+              ).length;
+              const came: Amounts = lot.measure === 'sheets' ? { '': sheets } : (state?.received ?? {});
+              return (
+                <Line key={lot.id}>
+                  <ThingDrawing
+                    lot={lot}
+                    colours={faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []}
+                    amounts={lot.measure === 'sheets' ? { '': Math.max(1, sheets) } : came}
+                    scale={4.2}
+                  />
+                  <div>
+                    <strong>{lot.name}</strong>
+                    <small>{lotWords(lot, system)}</small>
+                  </div>
+                  {Object.keys(missing).length > 0 ? <Owes>{amountWords(lot, missing, system)} owed</Owes> : <i />}
+                  <span>
+                    {lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}
+                  </span>
+                  {isMarked && <ForLayout lot={lot} />}
+                  <SmallButton
+                    aria-label={`Change what ${lot.name} is`}
 
-                  onPress={() => setAmended(lot.id)}
-                >
-                  <Pencil size={15} aria-hidden />
-                </SmallButton>
-              </Line>
-            );
-          })}
-        </ul>
+                    onPress={() => setAmended(lot.id)}
+                  >
+                    <Pencil size={15} aria-hidden />
+                  </SmallButton>
+                </Line>
+              );
+            })}
+          </ul>
+        </Stack>
       </Columns>
       {amended && (
         <Suspense fallback={null}>
@@ -164,7 +174,9 @@ const Owes = styled.span`
 `;
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 160px 1fr auto 96px 34px;
+  grid-template-columns: 160px 1fr auto 96px;
+  grid-auto-columns: max-content;
+  grid-auto-flow: column;
   gap: 14px;
   align-items: center;
   min-height: 60px;

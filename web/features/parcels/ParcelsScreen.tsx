@@ -2,6 +2,7 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
 import { KeptForNow } from '../../parts/KeptForNow';
+import { NothingNew } from '../../parts/NothingNew';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';
@@ -36,6 +37,7 @@ export function ParcelsScreen() {
   const shelf = (
     <>
       <KeptForNow />
+      {draft && <NothingNew />}
       <Shelf aria-label="Parcels">
         {[...drafts.values()].map(({ id, name }) => (
           <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>

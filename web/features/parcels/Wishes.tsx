@@ -4,6 +4,7 @@ import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
 import { readItem, unpack, type ListItem } from '../../../core/listing';
 import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
+import { NothingNew } from '../../parts/NothingNew';
 import { Button } from '../../ui/Button';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
@@ -51,6 +52,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
   return (
     <Slip aria-label="Wishes">
       <h2>Wishes</h2>
+      <NothingNew />
       <form
         onSubmit={(event) => {
           event.preventDefault();

@@ -37,7 +37,6 @@ export interface ThisThingProps {
 
 /** One thing that is left, drawn large: what it could still become, and what becomes of it. */
 export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps) {
-  const system = useSettings((s) => s.system);
   const [meant, setMeant] = useState(ALL);
   const ref = useFocusWhenLost<HTMLElement>();
   // Chosen below, it may stand out of sight above.
@@ -53,23 +52,10 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
     onBack,
   });
   const cameWith = useBench((b) => b.kits.get(lot.kit)?.name);
-  const lies = useBench((b) => b.ledger.lots.get(lot.id)?.place) ?? '';
   const [piece] = pieces;
   return (
     <Slip aria-label={lot.name} ref={ref} tabIndex={-1}>
-      <Row $gap={14} style={{ alignItems: 'baseline' }}>
-        <h2>
-          <Link to={`/stash/${piece?.id ?? lot.id}`}>{piece?.name ?? lot.name}</Link>
-        </h2>
-        <span>
-          {howMuchWords(thing, system)}
-          {lies !== '' && ` · lies in ${lies}`}
-          {fate !== null && ` · ${fateWords(fate)}`}
-        </span>
-        <Soft style={{ marginLeft: 'auto' }}>
-          {at} of {of}
-        </Soft>
-      </Row>
+      <WhatItIs thing={thing} at={at} of={of} />
       <Row $gap={28} style={{ alignItems: 'flex-start', padding: '10px 0' }}>
         <Drawn thing={thing} />
         {piece && <Chances piece={piece} />}
@@ -96,6 +82,29 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
         )}
       </Stack>
     </Slip>
+  );
+}
+
+/** What it is, how much of it there is, where it lies, what was decided. */
+function WhatItIs({ thing, at, of }: Pick<ThisThingProps, 'thing' | 'at' | 'of'>) {
+  const system = useSettings((s) => s.system);
+  const { lot, pieces, fate } = thing;
+  const [piece] = pieces;
+  const lies = useBench((b) => b.ledger.lots.get(lot.id)?.place) ?? '';
+  return (
+    <Row $gap={14} style={{ alignItems: 'baseline' }}>
+      <h2>
+        <Link to={`/stash/${piece?.id ?? lot.id}`}>{piece?.name ?? lot.name}</Link>
+      </h2>
+      <span>
+        {howMuchWords(thing, system)}
+        {lies !== '' && ` · lies in ${lies}`}
+        {fate !== null && ` · ${fateWords(fate)}`}
+      </span>
+      <Soft style={{ marginLeft: 'auto' }}>
+        {at} of {of}
+      </Soft>
+    </Row>
   );
 }
 
