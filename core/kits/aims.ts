@@ -35,15 +35,18 @@ function useStanding(kit: string, aim: Aim & { readonly kind: 'use' }, lot: Lot,
   return { aim, lot, done, of, isMet: aim.atLeast === null ? left(balance) === 0 && done > 0 : done >= of - 1e-9 };
 }
 
-/** Faces of papers that the aims of open kits want used, and that are not used so far; of one kit, or of all. */
-export const facesMeant = (
-  bench: Wrapped & { readonly pages: ReadonlyMap<string, Page>; readonly kits: ReadonlyMap<string, Kit> },
-  kit: string | null = null,
-): readonly string[] =>
+type Aimed = Wrapped & { readonly pages: ReadonlyMap<string, Page>; readonly kits: ReadonlyMap<string, Kit> };
+
+/** What the aims of open kits want used, and that is not used so far; of one kit, or of all. */
+export const lotsMeant = (bench: Aimed, kit: string | null = null): readonly Lot[] =>
   [...bench.kits.values()]
     .filter(({ id, closed }) => (kit === null ? closed === undefined : id === kit))
     .flatMap((one) => aimsOf(one, bench))
-    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.front, lot.back].flatMap((face) => face ?? []) : []));
+    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot] : []));
+
+/** As {@link lotsMeant}: papers by their faces. */
+export const facesMeant = (bench: Aimed, kit: string | null = null): readonly string[] =>
+  lotsMeant(bench, kit).flatMap(({ front, back }) => [front, back].flatMap((face) => face ?? []));
 
 /** How near a kit's aims are, in the order they were set; those of things that are gone are left out. */
 export function aimsOf(

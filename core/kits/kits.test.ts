@@ -5,6 +5,7 @@ import {
   changeLot,
   changePage,
   closeKit,
+  cutInStash,
   decided,
   decideOn,
   finishPage,
@@ -24,7 +25,18 @@ import {
 } from '../making';
 import { BARE_PAGE, unpackedWorld, type World } from '../making/test/world';
 import type { Punch } from '../things';
-import { accountOf, borrowingsOf, couldBecome, gaveTo, keptFor, layoutsOf, leftOf, neverUsed, placeAmong } from '.';
+import {
+  accountOf,
+  borrowingsOf,
+  couldBecome,
+  gaveTo,
+  keptFor,
+  layoutsOf,
+  leftOf,
+  neverUsed,
+  placeAmong,
+  sheetsOf,
+} from '.';
 
 const kitOf = ({ bench }: World) => bench.kits.get('k')!;
 const names = (world: World) =>
@@ -270,4 +282,28 @@ test('what a page borrows of the parts for another layout, and what is paid back
   // A page that follows no layout borrows from none.
   world.do(changePage('first', { kitLayout: undefined }));
   expect([told('first'), told('second')]).toEqual([[], [[1, [['dots', 1]], [], 1]]]);
+});
+
+test('every sheet is told with its parts where they lay, and they are all of it, however often it is cut', () => {
+  const world = unpackedWorld();
+  const part = (id: string, x: number, y: number, w: number, h: number, role: 'nubbin' | 'waste' = 'nubbin') => ({
+    id,
+    x: inches(x),
+    y: inches(y),
+    w: inches(w),
+    h: inches(h),
+    role,
+  });
+  const cut = (piece: string, into: ReturnType<typeof part>[]) =>
+    world.do(cutInStash('cut-in-stash', [{ type: 'cut', piece, page: null, into }]));
+  cut('inks-1', [part('a', 0, 0, 5, 12), part('b', 5, 0, 7, 12)]);
+  cut('b', [part('c', 0, 0, 7, 4), part('d', 0, 4, 7, 8, 'waste')]);
+  const sheet = sheetsOf(kitOf(world), world.bench).find(({ id }) => id === 'inks-1')!;
+  expect(sheet.parts.map(({ id, x, y, where }) => [id, x / inches(1), y / inches(1), where])).toEqual([
+    ['a', 0, 0, 'here'],
+    ['c', 5, 0, 'here'],
+    ['d', 5, 4, 'waste'],
+  ]);
+  expect(sheet.parts.reduce((sum, { w, h }) => sum + w * h, 0)).toBe(sheet.w * sheet.h);
+  expect(sheetsOf(kitOf(world), world.bench)).toHaveLength(6);
 });

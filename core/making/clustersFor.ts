@@ -55,7 +55,7 @@ export function clustersRound(
     keep: freeOfClusters(page, layout, bench),
   };
   const others = rest.filter((one) => mayTake(one.kit) && isOfNoTheme(one, wish.words, bench));
-  return roundPhotos(candidatesOf([...near, ...others]), layout.accents, wish, elsewhere);
+  return roundPhotos(candidatesOf([...near, ...others], bench), layout.accents, wish, elsewhere);
 }
 
 /**
@@ -72,8 +72,8 @@ export function clustersFor(page: Page, layout: Layout, place: number, bench: Be
     words: wordsFor(page, near, bench),
     keep: freeOfClusters(page, layout, bench),
   };
-  const found = clusters(candidatesOf(near), wish);
+  const found = clusters(candidatesOf(near, bench), wish);
   if (found.length > 0) return found.slice(0, MOST);
   const others = elsewhere.filter((one) => isOfNoTheme(one, wish.words, bench));
-  return clusters(candidatesOf([...near, ...others]), wish).slice(0, MOST);
+  return clusters(candidatesOf([...near, ...others], bench), wish).slice(0, MOST);
 }

@@ -155,7 +155,7 @@ test('what can be laid: what is out first, counted down by what lies there', () 
   const { out, inKits } = thingsToLay(page(), world.bench);
   expect(out).toEqual([]);
   expect(inKits).toMatchObject([{ left: 22, isOut: false }]);
-  expect(candidatesOf(inKits)).toMatchObject([{ left: 22, thing: { outline: 'dot' } }]);
+  expect(candidatesOf(inKits, world.bench)).toMatchObject([{ left: 22, thing: { outline: 'dot' } }]);
 });
 
 test('a page’s record has what is used on it, by kit, with things by their names', () => {

@@ -1,5 +1,5 @@
 import { isBeyondDesign } from '../design';
-import { kitOfPart, kitOfPiece } from '../kits';
+import { kitOfPart, kitOfPiece, lotsMeant } from '../kits';
 import { addAmounts, own, piecesFor } from '../ledger';
 import { inches } from '../length';
 import { laidOf, looksOf, outOrUsed, smallThing, type Candidate, type Looks } from '../placing';
@@ -119,8 +119,12 @@ export function nextOf(chosen: Chosen, page: Page, measure: Lot['measure'] | und
   return measure === 'length' ? { lot: chosen.lot, length: n } : { lot: chosen.lot, part };
 }
 
-/** Of what can be laid, the small things that clusters are made of. */
-export const candidatesOf = (things: readonly ToLay[]): Candidate[] =>
-  things.flatMap(({ what, looks, left, isOut }) =>
-    'part' in what && looks.kind === 'small' ? [{ what, thing: looks.thing, left, isOut }] : [],
+/** Of what can be laid, the small things that clusters are made of; what her aims want used among them. */
+export function candidatesOf(things: readonly ToLay[], bench: Bench): Candidate[] {
+  const meant = new Set(lotsMeant(bench).map(({ id }) => id));
+  return things.flatMap(({ what, looks, left, isOut }) =>
+    'part' in what && looks.kind === 'small'
+      ? [{ what, thing: looks.thing, left, isOut, isMeant: meant.has(what.lot) }]
+      : [],
   );
+}

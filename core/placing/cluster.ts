@@ -13,6 +13,8 @@ export interface Candidate {
   readonly left: number;
   /** It is out for the page already. */
   readonly isOut: boolean;
+  /** Her aims want it used. */
+  readonly isMeant?: boolean;
 }
 
 /** What a cluster is made for. */
@@ -44,6 +46,8 @@ const LOOKED_AT = 5;
 /** As good as this much nearer in colour (CIEDE2000): a word of the theme; that it is out already. */
 const WORD = 12;
 const OUT = 8;
+/** That she means to use it. */
+const MEANT = 12;
 /** Colours farther than this, or not told, are all strange. */
 const STRANGE = 40;
 
@@ -56,12 +60,12 @@ export const roleOf = (thing: SmallThing): 'large' | 'middle' | 'small' => {
 };
 
 /** Lower is better. */
-function strangeness({ thing, isOut }: Candidate, { colours, words }: ClusterWish): number {
+function strangeness({ thing, isOut, isMeant: isAimed = false }: Candidate, { colours, words }: ClusterWish): number {
   const shares = thing.colours.map((hex) => ({ hex, share: 1 / thing.colours.length }));
   const far = Math.min(STRANGE, affinity(colours, shares));
   const name = `${thing.name} ${thing.words}`.toLowerCase();
   const isMeant = words.some((word) => name.includes(word));
-  return far - (isMeant ? WORD : 0) - (isOut ? OUT : 0);
+  return far - (isMeant ? WORD : 0) - (isOut ? OUT : 0) - (isAimed ? MEANT : 0);
 }
 
 interface Recipe {

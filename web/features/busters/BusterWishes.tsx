@@ -6,14 +6,16 @@ import { isPaper } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { Choice } from '../../ui/Choice';
 import { kitWords } from '../../ui/dayWords';
+import { KeptTextField } from '../../ui/KeptTextField';
 import { PaperChoice } from '../../ui/PaperChoice';
 import { Stack } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { useBusterChoices } from './busterChoices';
 
-const LEADS: readonly (readonly [Lead['kind'], string])[] = [
+const LEADS: readonly (readonly [Lead['kind'] | 'theme', string])[] = [
   ['oldest', 'what has lain longest'],
   ['paper', 'one paper I am tired of'],
+  ['theme', 'a theme'],
   ['finish', 'what one more page uses up'],
   ['strips', 'strips: banners, bands, rows'],
   ['boxes', 'boxes: stacks, patchwork'],
@@ -23,7 +25,7 @@ const LEADS: readonly (readonly [Lead['kind'], string])[] = [
 
 /** What she begins with, and which kits it may come from. */
 export function BusterWishes() {
-  const { lead, face, kitsLeft, withNewest, change } = useBusterChoices();
+  const { lead, face, theme, kitsLeft, withNewest, change } = useBusterChoices();
   const { kits, ledger, lots, faces } = useBench((b) => b);
   const inOrder = useMemo(() => [...kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [kits]);
   const papers = useMemo(() => {
@@ -40,6 +42,13 @@ export function BusterWishes() {
   return (
     <Stack $gap={16}>
       <Choice label="Begin with" options={LEADS} value={lead} onChange={(to) => change({ lead: to })} />
+      {lead === 'theme' && (
+        <KeptTextField
+          label="Words of the theme, such as kiln"
+          value={theme}
+          onKeep={(to) => change({ theme: to.trim() })}
+        />
+      )}
       {lead === 'paper' && (
         <PaperChoice
           label="Which paper"

@@ -4,7 +4,9 @@ import type { Lead } from '../../../core/busting';
 
 /** What she wants busted; kept in this browser. */
 export interface BusterChoices {
-  readonly lead: Lead['kind'];
+  readonly lead: Lead['kind'] | 'theme';
+  /** Words of the theme that she begins with. */
+  readonly theme: string;
   /** The paper that she begins with, by its face; empty: none chosen yet. */
   readonly face: string;
   /** Kits that nothing is taken from. */
@@ -20,6 +22,7 @@ export const useBusterChoices = create<BusterChoices>()(
   persist(
     (set): BusterChoices => ({
       lead: 'oldest',
+      theme: '',
       face: '',
       kitsLeft: [],
       withNewest: false,

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { candidatesFor, proposeKit, type ProposedKit } from '../../../core/gathering';
-import { aimsOf, leftOf } from '../../../core/kits';
+import { leftOf, lotsMeant } from '../../../core/kits';
 import type { Bench, Heart } from '../../../core/making';
 import type { Kit } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -15,13 +15,6 @@ export interface GatheringInHand extends HeartInHand {
   readonly month: string;
   readonly proposed: ProposedKit;
 }
-
-/** Lots that the aims of open kits want used, and that are not used so far. */
-const lotsMeant = (bench: Bench): string[] =>
-  [...bench.kits.values()]
-    .filter(({ closed }) => closed === undefined)
-    .flatMap((kit) => aimsOf(kit, bench))
-    .flatMap(({ lot, isMet }) => (lot && !isMet ? [lot.id] : []));
 
 /** Words that it is to go with: of a thing its own, not those of its kit's theme, which all of that kit shares. */
 const wordsOf = (heart: Heart | null): string =>
@@ -62,7 +55,7 @@ export function useGathering(): GatheringInHand {
       sheets: into ? 0 : sheets,
       taken: new Set([...taken, ...(into ? [] : first)]),
       left: new Set(into ? [] : left),
-      meant: new Set(lotsMeant(bench)),
+      meant: new Set(lotsMeant(bench).map(({ id }) => id)),
       shuffle: into ? 0 : shuffle,
     });
   }, [candidates, heart, into, bench, pages, sheets, taken, left, shuffle]);

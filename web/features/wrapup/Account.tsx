@@ -11,6 +11,7 @@ import { Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { PARTS } from './accountParts';
 import { KeepAccount } from './KeepAccount';
+import { SheetsCut } from './SheetsCut';
 import { WhatItGave } from './WhatItGave';
 
 type Parts = typeof PARTS;
@@ -41,6 +42,7 @@ export function Account({ kit }: AccountProps) {
     <Stack $gap={20} tabIndex={0} aria-label="The account">
       <KeepAccount kit={kit} />
       <WhatItGave kit={kit} />
+      <SheetsCut kit={kit} />
       <Table>
         <caption>Each paper, by area. Across, what came is what became of it.</caption>
         <Head parts={paperParts} first="Paper" />
