@@ -57,19 +57,14 @@ const VIEWS: readonly (readonly [string, (p: Page) => Promise<unknown>])[] = [
         .click();
     },
   ],
-  ['parcels', (p) => p.goto(`${address}/parcels`)],
   [
-    'stock-take',
+    'gather',
     async (p) => {
-      await p.goto(`${address}/stash`);
-      await p.getByRole('button', { name: 'Take stock' }).click();
-      await p
-        .getByRole('checkbox', { name: / is there$/ })
-        .first()
-        .focus();
-      for (const key of [' ', ' ', '0', ' ']) await p.keyboard.press(key);
+      await p.goto(`${address}/busters/gather`);
+      await p.getByText(/things from \d+ kits/).waitFor();
     },
   ],
+  ['parcels', (p) => p.goto(`${address}/parcels`)],
   [
     'scraps',
     async (p) => {
