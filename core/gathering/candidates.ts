@@ -1,10 +1,11 @@
 import type { ColourShare } from '../colour';
 import { plainWords } from '../finding';
 import { leftOf, type LeftThing, type Part } from '../kits';
-import { totalOf, type Amounts, type Ledger } from '../ledger';
+import { totalOf, type Amounts } from '../ledger';
 import { inches } from '../length';
 import { isQuiet } from '../papers';
 import { itemsOf } from '../placing';
+import type { Shelf } from '../stock';
 import { isForPages, monthNumber, newestMonth, type Face, type Kit, type Lot, type LotKind } from '../things';
 
 /** What a thing is for a kit. */
@@ -34,10 +35,7 @@ export interface Candidate {
 }
 
 /** Where things are looked for. */
-export interface Stash {
-  readonly ledger: Ledger;
-  readonly lots: ReadonlyMap<string, Lot>;
-  readonly kits: ReadonlyMap<string, Kit>;
+export interface Stash extends Shelf {
   readonly faces: ReadonlyMap<string, Face>;
 }
 

@@ -36,6 +36,13 @@ function isOfNoTheme({ looks, kit }: ToLay, words: readonly string[], bench: Ben
   return !printed && !(bench.kits.get(kit)?.theme ?? []).some((word) => says.includes(word.toLowerCase()));
 }
 
+/** Whether nothing is printed on a thing that has nothing to do with the page's own story; of no story anything goes. */
+function saysNothingElse({ looks }: ToLay, told: readonly string[]): boolean {
+  if (told.length === 0 || looks.kind !== 'small' || looks.thing.words === '') return true;
+  const says = `${looks.name} ${looks.thing.words}`.toLowerCase();
+  return told.some((word) => says.includes(word));
+}
+
 /**
  * Clusters for all of a page's places at once, none of which covers another: from its kits, and what of the rest of the
  * stash belongs to no other theme. @param mayTake whether a kit's things may be on it
@@ -47,14 +54,15 @@ export function clustersRound(
   { mayTake, elsewhere }: { readonly mayTake: (kit: string) => boolean; readonly elsewhere: ReadonlySet<string> },
 ): RoundPhotos {
   const { out, inKits, elsewhere: rest } = thingsToLay(page, bench);
-  const near = [...out, ...inKits].filter(({ kit }) => mayTake(kit));
+  const told = wordsFor(page, [], bench);
+  const near = [...out, ...inKits].filter((one) => mayTake(one.kit) && saysNothingElse(one, told));
   const wish = {
     page: layout.size,
     colours: page.photos.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? []),
     words: wordsFor(page, near, bench),
     keep: freeOfClusters(page, layout, bench),
   };
-  const others = rest.filter((one) => mayTake(one.kit) && isOfNoTheme(one, wish.words, bench));
+  const others = rest.filter((one) => mayTake(one.kit) && saysNothingElse(one, told) && isOfNoTheme(one, told, bench));
   return roundPhotos(candidatesOf([...near, ...others], bench), layout.accents, wish, elsewhere);
 }
 

@@ -1,6 +1,7 @@
 import { familyOf } from '../colour';
-import { own, type Ledger } from '../ledger';
-import { isPaper, monthNumber, type Face, type Kit, type Lot } from '../things';
+import { own } from '../ledger';
+import type { Shelf } from '../stock';
+import { isPaper, monthNumber, type Face, type Lot } from '../things';
 
 /** What is liked or not: a pattern, a family of colour, what a kit brings, two families of colour on one page. */
 export type TasteKind = 'pattern' | 'family' | 'kit' | 'pair';
@@ -17,10 +18,8 @@ export interface Taste {
   readonly left: number;
 }
 
-export interface Shelf {
-  readonly ledger: Ledger;
-  readonly lots: ReadonlyMap<string, Lot>;
-  readonly kits: ReadonlyMap<string, Kit>;
+/** Where papers are looked up. */
+export interface Papers extends Shelf {
   readonly faces: ReadonlyMap<string, Face>;
 }
 
@@ -32,7 +31,7 @@ const HALF = 3;
 const familyOfFace = (face: Face): string | null => (face.colours[0] ? familyOf(face.colours[0].hex) : null);
 
 /** The face of a lot that she goes by: the front, or the only one. */
-const faceOf = ({ front, back }: Lot, faces: Shelf['faces']): Face | undefined => faces.get(front ?? back ?? '');
+const faceOf = ({ front, back }: Lot, faces: Papers['faces']): Face | undefined => faces.get(front ?? back ?? '');
 
 interface Sum {
   used: number;
@@ -46,7 +45,7 @@ const featuresOf = (lot: Lot, face: Face): (readonly [TasteKind, string])[] => {
 };
 
 /** Which families of colour lie together on pages, by how many pages. */
-function pairsOn({ ledger, lots, faces }: Shelf): Map<string, number> {
+function pairsOn({ ledger, lots, faces }: Papers): Map<string, number> {
   const onPage = new Map<string, Set<string>>();
   for (const { where, page, lot: id } of ledger.pieces.values()) {
     const lot = lots.get(id);
@@ -70,7 +69,7 @@ function pairsOn({ ledger, lots, faces }: Shelf): Map<string, number> {
  * @param month the month that it is, `2026-11`
  * @returns the surest first
  */
-export function tastesOf(shelf: Shelf, month: string): readonly Taste[] {
+export function tastesOf(shelf: Papers, month: string): readonly Taste[] {
   const now = monthNumber(month) ?? 0;
   const sums = new Map<string, Sum>();
   let [used, left] = [0, 0];
@@ -123,7 +122,7 @@ export const scoreOf = (taste: Taste, said: Said): number => {
 };
 
 /** How much she likes each paper, by its face: from -1 to 1, the mean of what is known of its pattern, colour and kit. */
-export function likedFaces(tastes: readonly Taste[], said: Said, shelf: Shelf): Map<string, number> {
+export function likedFaces(tastes: readonly Taste[], said: Said, shelf: Papers): Map<string, number> {
   const scores = new Map(tastes.map((taste) => [tasteKey(taste), scoreOf(taste, said)]));
   const liked = new Map<string, number>();
   for (const lot of shelf.lots.values())

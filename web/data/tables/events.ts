@@ -16,6 +16,12 @@ const telling = {
   description: 'what was told of a thing, as text: only what differs',
 } as const;
 
+/** A piece, or an amount of a lot. */
+const OF_STOCK = [
+  { required: ['piece'], not: { required: ['lot'] } },
+  { required: ['lot', 'amounts'], not: { required: ['piece'] } },
+] as const;
+
 /** JSON Schema of one record. */
 export const eventSchema = {
   type: 'object',
@@ -92,10 +98,7 @@ export const eventSchema = {
       },
       required: ['type', 'id', 'day', 'page'],
       additionalProperties: false,
-      oneOf: [
-        { required: ['piece'], not: { required: ['lot'] } },
-        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
-      ],
+      oneOf: OF_STOCK,
     },
     {
       type: 'object',
@@ -110,20 +113,14 @@ export const eventSchema = {
       },
       required: ['type', 'id', 'day'],
       additionalProperties: false,
-      oneOf: [
-        { required: ['piece'], not: { required: ['lot'] } },
-        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
-      ],
+      oneOf: OF_STOCK,
     },
     {
       type: 'object',
       properties: { type: { const: 'lent' }, id, day, undoes: id, piece: id, lot: id, amounts, to: text },
       required: ['type', 'id', 'day', 'to'],
       additionalProperties: false,
-      oneOf: [
-        { required: ['piece'], not: { required: ['lot'] } },
-        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
-      ],
+      oneOf: OF_STOCK,
     },
     {
       type: 'object',
@@ -146,10 +143,7 @@ export const eventSchema = {
       },
       required: ['type', 'id', 'day', 'from', 'to'],
       additionalProperties: false,
-      oneOf: [
-        { required: ['piece'], not: { required: ['lot'] } },
-        { required: ['lot', 'amounts'], not: { required: ['piece'] } },
-      ],
+      oneOf: OF_STOCK,
     },
     {
       type: 'object',
