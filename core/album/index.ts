@@ -6,6 +6,6 @@ export { albumRemarks } from './remarks';
 export type { AlbumRemark } from './remarks';
 export { companionsOf } from './companions';
 export type { Companions } from './companions';
-export { quartersOf, thicknessOf } from './thickness';
+export { thicknessOf } from './thickness';
 export type { Thickness } from './thickness';
 export { dayOf, pagesInNone, sizeOfMost } from './doneFor';

@@ -5,8 +5,8 @@ import type { Album, Page } from '../things';
 import { leavesOf } from './openings';
 
 /** Quarters of a side: head left, head right, foot left, foot right. */
-export const QUARTERS = ['head left', 'head right', 'foot left', 'foot right'] as const;
-export type Quarter = (typeof QUARTERS)[number];
+const QUARTERS = ['head left', 'head right', 'foot left', 'foot right'] as const;
+type Quarter = (typeof QUARTERS)[number];
 
 /** How thick an album lies, ticks. */
 export interface Thickness {
@@ -25,7 +25,7 @@ const FOAM = mm(2);
 const SLEEVE = mm(0.3);
 
 /** How thick a page is in each quarter of it, ticks; of a spread each quarter of either side. */
-export function quartersOf(page: Page, things: Things): readonly number[] {
+function quartersOf(page: Page, things: Things): readonly number[] {
   const layout = pageLayout(page);
   const { w, h, spread } = page.format;
   const all = [0, 0, 0, 0];

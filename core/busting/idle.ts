@@ -29,7 +29,7 @@ const fitsIn = (a: Size, b: Size): boolean =>
   Math.min(a.w, a.h) <= Math.min(b.w, b.h) && Math.max(a.w, a.h) <= Math.max(b.w, b.h);
 
 /** The smallest layers that pages have, of which none fits in another: what holds none of them is no layer. */
-export function smallestLayers(formats: readonly PageFormat[], mat: number): Size[] {
+function smallestLayers(formats: readonly PageFormat[], mat: number): Size[] {
   const all = DESIGNS.flatMap((design) =>
     formats.flatMap((format) =>
       PHOTOS.flatMap((photo) => {

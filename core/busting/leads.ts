@@ -22,8 +22,8 @@ export type Lead =
 const STRIP = { widest: inches(3), shortest: inches(6) };
 const BOX = inches(6);
 
-export const isStrip = ({ w, h }: Size): boolean => Math.min(w, h) <= STRIP.widest && Math.max(w, h) >= STRIP.shortest;
-export const isBox = (size: Size): boolean => !isStrip(size) && Math.max(size.w, size.h) <= BOX;
+const isStrip = ({ w, h }: Size): boolean => Math.min(w, h) <= STRIP.widest && Math.max(w, h) >= STRIP.shortest;
+const isBox = (size: Size): boolean => !isStrip(size) && Math.max(size.w, size.h) <= BOX;
 
 /** Designs that live on strips, on boxes, on a run of hue. */
 const DESIGNS_FOR: Partial<Record<Lead['kind'], readonly string[]>> = {

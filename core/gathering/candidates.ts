@@ -152,6 +152,3 @@ export interface Choosing {
   readonly into?: string | null;
   readonly withNewest?: boolean;
 }
-
-/** How many of a counted thing there are. */
-export const countOf = ({ amounts }: Pick<Candidate, 'amounts'>): number => totalOf(amounts);

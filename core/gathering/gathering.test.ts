@@ -124,6 +124,14 @@ describe('the kit that is proposed', () => {
     expect(names(found.things)).toContain('chipboard letters');
     expect(found.sheets).toBeLessThanOrEqual(4);
   });
+  test('stays as it is when one thing is taken in or left out, but for that thing and what takes its place', () => {
+    const before = new Set(proposeKit(candidates, WISH).things.map(({ thing }) => thing.key));
+    const keys = [...before];
+    for (const key of keys) {
+      const after = proposeKit(candidates, { ...WISH, left: new Set([key]) }).things.map(({ thing }) => thing.key);
+      expect(keys.filter((one) => one !== key && !after.includes(one))).toEqual([]);
+    }
+  });
   test('goes with colours, and with words where they are printed or in a name', () => {
     const red = proposeKit(candidates, { ...WISH, colours: [{ hex: '#c2334d', share: 1 }], sheets: 1 });
     expect(names(red.things)).toContain('radish rows');

@@ -121,10 +121,13 @@ function scored(thing: Candidate, palette: readonly ColourShare[], wish: KitWish
   return { thing, why, order };
 }
 
-/** What the kit grows round where no colours were said: a paper with the words asked for, else the oldest busy one. */
+/**
+ * What the kit grows round where no colours were said: a paper with the words asked for, else the oldest busy one. Left
+ * out, its colours hold still: the rest of the kit stays as it was.
+ */
 function firstOf(candidates: readonly Candidate[], wish: KitWish): Candidate | null {
   const [first] = candidates
-    .filter(({ role, key, colours }) => PAPER_ROLES.includes(role) && colours.length > 0 && !wish.left.has(key))
+    .filter(({ role, colours }) => PAPER_ROLES.includes(role) && colours.length > 0)
     .map((thing, i) => ({ thing, i }))
     .sort(
       (a, b) =>
@@ -216,10 +219,8 @@ function choosePapers(picking: Picking, { sheets }: KitWish): void {
  * where they have anything that goes with it. What she took in is in it whatever it is; what she left out is not.
  */
 export function proposeKit(candidates: readonly Candidate[], wish: KitWish): ProposedKit {
-  const asked = candidates.filter(({ key }) => wish.taken.has(key));
-  const told = wish.colours.length > 0 ? wish.colours : asked.flatMap(({ colours }) => colours);
-  const first = told.length > 0 || wish.pages === 0 ? null : firstOf(candidates, wish);
-  const palette = first ? first.colours : told;
+  const first = wish.colours.length > 0 || wish.pages === 0 ? null : firstOf(candidates, wish);
+  const palette = first ? first.colours : wish.colours;
   const random = seededRandom(wish.shuffle);
   const all = candidates
     .filter(({ key }) => !wish.left.has(key))

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import { candidatesFor, proposeKit, type ProposedKit } from '../../../core/gathering';
+import { candidatesFor, proposeKit, type Candidate, type ProposedKit } from '../../../core/gathering';
 import { leftOf, lotsMeant } from '../../../core/kits';
 import type { Bench, Heart } from '../../../core/making';
 import type { Kit } from '../../../core/things';
@@ -23,6 +23,18 @@ const wordsOf = (heart: Heart | null): string =>
 const coloursIn = (kit: Kit, bench: Bench) =>
   leftOf(kit, bench).flatMap(({ lot }) => bench.faces.get(lot.front ?? lot.back ?? '')?.colours ?? []);
 
+/** Whether something is what a kit is begun with: the piece itself, the thing, or a paper with the face. */
+const isBegunWith =
+  (heart: Heart | null) =>
+  ({ part, lot }: Candidate): boolean => {
+    if (!heart) return false;
+    const { piece, what, face } = heart;
+    if (piece !== null) return 'piece' in part && part.piece === piece;
+    if (what !== null && 'lot' in what)
+      return 'lot' in part && part.lot === what.lot && (!('part' in what) || part.parts.includes(what.part));
+    return face !== null && [lot.front, lot.back].includes(face);
+  };
+
 /** The kit as it is proposed for what is said so far. */
 export function useGathering(): GatheringInHand {
   const inHand = useHeart('into');
@@ -33,27 +45,20 @@ export function useGathering(): GatheringInHand {
   const into = bench.kits.get(query.get('into') ?? '') ?? null;
   const month = into?.month ?? (said === '' ? today().slice(0, 7) : said);
   const intoId = into?.id ?? null;
-  const candidates = useMemo(
-    () => candidatesFor(bench, month, { into: intoId, withNewest }),
-    [bench, month, intoId, withNewest],
-  );
+  const candidates = useMemo(() => {
+    const all = candidatesFor(bench, month, { into: intoId, withNewest });
+    // What it is begun with is in it wherever it lies, in the newest kit too.
+    const begun = candidatesFor(bench, month, { into: intoId, withNewest: true }).find(isBegunWith(heart));
+    return !begun || all.some(({ key }) => key === begun.key) ? all : [begun, ...all];
+  }, [bench, month, intoId, withNewest, heart]);
   const proposed = useMemo(() => {
-    const own = heart?.piece ?? heart?.what;
-    // What it is begun with is in it, if it lies there.
-    const begun = candidates.filter(({ part, lot }) =>
-      typeof own === 'string'
-        ? 'piece' in part && part.piece === own
-        : own && 'lot' in own
-          ? 'lot' in part && part.lot === own.lot && ('part' in own ? part.parts.includes(own.part) : true)
-          : heart?.face !== null && heart?.face !== undefined && [lot.front, lot.back].includes(heart.face),
-    );
-    const first = begun.slice(0, 1).map(({ key }) => key);
+    const begun = into ? undefined : candidates.find(isBegunWith(heart));
     return proposeKit(candidates, {
       colours: heart?.colours ?? (into ? coloursIn(into, bench) : []),
       words: wordsOf(heart),
       pages: into ? 0 : pages,
       sheets: into ? 0 : sheets,
-      taken: new Set([...taken, ...(into ? [] : first)]),
+      taken: new Set([...taken, ...(begun ? [begun.key] : [])]),
       left: new Set(into ? [] : left),
       meant: new Set(lotsMeant(bench).map(({ id }) => id)),
       shuffle: into ? 0 : shuffle,
