@@ -53,11 +53,15 @@ function useShelf(kit: string | null): Shelf {
 function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInput {
   const own = kit ?? null;
   const shelf = useShelf(own);
-  const { faces, photos, pages, lots, ledger } = useBench((b) => b);
+  const bench = useBench((b) => b);
+  const { faces, photos, pages, lots, ledger } = bench;
   const { mat, longestCut, isPunching, punchReach, tastes } = useSettings();
   // As text, so that it is the same until it differs.
-  const meant = useBench((b) => JSON.stringify(facesMeant(b, own)));
-  const liked = useBench((b) => JSON.stringify([...likedFaces(tastesOf(b, today().slice(0, 7)), tastes, b)]));
+  const meant = useMemo(() => JSON.stringify(facesMeant(bench, own)), [bench, own]);
+  const liked = useMemo(
+    () => JSON.stringify([...likedFaces(tastesOf(bench, today().slice(0, 7)), tastes, bench)]),
+    [bench, tastes],
+  );
   return useMemo((): BustingInput => {
     const used = new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
     return {
