@@ -48,8 +48,10 @@ export function useGathering(): GatheringInHand {
   const candidates = useMemo(() => {
     const all = candidatesFor(bench, month, { into: intoId, withNewest });
     // What it is begun with is in it wherever it lies, in the newest kit too.
-    const begun = candidatesFor(bench, month, { into: intoId, withNewest: true }).find(isBegunWith(heart));
-    return !begun || all.some(({ key }) => key === begun.key) ? all : [begun, ...all];
+    const isBegun = isBegunWith(heart);
+    if (heart === null || withNewest || all.some(isBegun)) return all;
+    const begun = candidatesFor(bench, month, { into: intoId, withNewest: true }).find(isBegun);
+    return begun ? [begun, ...all] : all;
   }, [bench, month, intoId, withNewest, heart]);
   const proposed = useMemo(() => {
     const begun = into ? undefined : candidates.find(isBegunWith(heart));
