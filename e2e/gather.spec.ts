@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
-import { goTo, reload } from './bench';
+import { cutAll, goTo, reload, takePapersOut } from './bench';
 import { expect, test } from './test';
 
 test('a kit of her own: begun with a story, changed, gathered, aimed at, a page made of it, wrapped up, told again in its month', async ({
@@ -71,12 +71,21 @@ test('a kit of her own: begun with a story, changed, gathered, aimed at, a page 
 
   // A last page of nothing but it, begun with what lies on it.
   await page.getByRole('link', { name: 'Wrap it up' }).click();
-  for (let n = 0; n < 2; n++) {
+  for (let n = 0; n < 3; n++) {
     await page.getByRole('button', { name: 'Make it' }).click({ timeout: 60_000 });
     await expect(page).toHaveURL(/\/pages\//);
+    // The first is cut and glued; the others are begun.
+    if (n === 0) {
+      await takePapersOut(page);
+      await cutAll(page, () => page.keyboard.press('Space'));
+      await page.getByRole('region', { name: 'Bench tray' }).getByRole('link').first().click();
+      await page.getByRole('button', { name: 'It is glued' }).click();
+      await expect(page.getByRole('button', { name: 'It is done' })).toBeVisible();
+    }
     await goTo(page, 'Wrap-up');
     await page.getByRole('navigation', { name: 'Kits' }).getByRole('link', { name: 'Sloe' }).click();
   }
+  await expect(page.getByRole('region', { name: 'What this kit gave' }).getByRole('listitem')).toHaveCount(1);
 
   // Wrapped up: one thing back where it came from, one kept for a month, the rest stays with it.
   const about = page.getByText(/^Sloe · December 2026 · /);
@@ -99,6 +108,15 @@ test('a kit of her own: begun with a story, changed, gathered, aimed at, a page 
   await reload(page);
   await goTo(page, 'Busters');
   await expect(page.getByRole('note', { name: 'Kept for now' })).toContainText('from Sloe');
+
+  // An album of it all, with what is kept back for more of it.
+  await page.goto('/album');
+  await page.getByRole('button', { name: 'Begin an album' }).click();
+  await expect(page.getByRole('list', { name: 'The album, lying open' }).getByRole('button').first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'How thick it lies' })).toContainText(/About .*, most at the/);
+  const keeping = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As open files' }).click();
+  expect((await keeping).suggestedFilename()).toMatch(/^album-.*\.zip$/);
 });
 
 test('a month of pages that can all be made, as a calendar; only quick ones; what she likes put right', async ({

@@ -78,3 +78,21 @@ test('what she says herself holds', () => {
 test('nothing is known of an empty stash', () => {
   expect(tastesOf({ ...shelf, ledger: fold([]).value! }, '2026-11')).toEqual([]);
 });
+
+test('what was taken out and put away again speaks against its like more than what was never looked at', () => {
+  const swap = (id: string, type: 'claimed' | 'released'): LedgerEvent => ({
+    ...base,
+    id,
+    type,
+    piece: 'd3-1',
+    page: 'p',
+  });
+  const ledger = fold([...events, swap('x', 'claimed'), swap('y', 'released')]).value!;
+  const after = tastesOf({ ...shelf, ledger }, '2026-11').find(
+    ({ kind, value }) => kind === 'pattern' && value === 'dots',
+  )!;
+  const before = of('pattern', 'dots');
+  expect(after.score).toBeLessThan(before.score);
+  // What is told of it stays what lies there.
+  expect(after.left).toBe(before.left);
+});

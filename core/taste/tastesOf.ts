@@ -1,5 +1,5 @@
 import { familyOf } from '../colour';
-import { own } from '../ledger';
+import { own, stands, type Ledger } from '../ledger';
 import type { Shelf } from '../stock';
 import { isPaper, monthNumber, type Face, type Lot } from '../things';
 
@@ -33,9 +33,22 @@ const familyOfFace = (face: Face): string | null => (face.colours[0] ? familyOf(
 /** The face of a lot that she goes by: the front, or the only one. */
 const faceOf = ({ front, back }: Lot, faces: Papers['faces']): Face | undefined => faces.get(front ?? back ?? '');
 
+/** What was taken out for a page and put away again counts so many times as left. */
+const SWAPPED = 2;
+
+/** Pieces that were out for a page and are back. */
+function swappedOff(ledger: Ledger): ReadonlySet<string> {
+  const off = new Set<string>();
+  for (const event of ledger.events.values())
+    if (event.type === 'released' && 'piece' in event && stands(ledger, event)) off.add(event.piece);
+  return off;
+}
+
 interface Sum {
   used: number;
   left: number;
+  /** Left, with what was swapped counted so. */
+  against: number;
   papers: Set<string>;
 }
 
@@ -64,15 +77,16 @@ function pairsOn({ ledger, lots, faces }: Papers): Map<string, number> {
 }
 
 /**
- * Her likes and dislikes, from what she made and from nothing else: of each pattern, colour and kit, how much of what
- * had its time went on pages, against how much of all papers did; few papers say little.
+ * Her likes and dislikes, from what she took, swapped and left, and from nothing else: of each pattern, colour and kit,
+ * how much of what had its time went on pages, against how much of all papers did; few papers say little.
  * @param month the month that it is, `2026-11`
  * @returns the surest first
  */
 export function tastesOf(shelf: Papers, month: string): readonly Taste[] {
   const now = monthNumber(month) ?? 0;
   const sums = new Map<string, Sum>();
-  let [used, left] = [0, 0];
+  let [used, against] = [0, 0];
+  const swapped = swappedOff(shelf.ledger);
   for (const piece of shelf.ledger.pieces.values()) {
     const lot = shelf.lots.get(piece.lot);
     const face = lot && faceOf(lot, shelf.faces);
@@ -81,20 +95,25 @@ export function tastesOf(shelf: Papers, month: string): readonly Taste[] {
     const isLeft =
       ['here', 'given', 'sold', 'recycled'].includes(piece.where) && (came === null || now - came >= ITS_TIME);
     if (!lot || !face || !isPaper(lot) || (!isUsed && !isLeft)) continue;
+    // What she took out and put away again was held against others, and left.
+    const weight = isUsed || !swapped.has(piece.id) ? 1 : SWAPPED;
     if (isUsed) used += piece.solid;
-    else left += piece.solid;
+    else against += weight * piece.solid;
     for (const [kind, value] of featuresOf(lot, face)) {
-      const sum = sums.get(`${kind}:${value}`) ?? { used: 0, left: 0, papers: new Set() };
+      const sum = sums.get(`${kind}:${value}`) ?? { used: 0, left: 0, against: 0, papers: new Set() };
       if (isUsed) sum.used += piece.solid;
-      else sum.left += piece.solid;
+      else {
+        sum.left += piece.solid;
+        sum.against += weight * piece.solid;
+      }
       sum.papers.add(lot.id);
       sums.set(`${kind}:${value}`, sum);
     }
   }
-  const overall = used + left === 0 ? 0 : used / (used + left);
+  const overall = used + against === 0 ? 0 : used / (used + against);
   const single = [...sums].map(([key, sum]): Taste => {
     const at = key.indexOf(':');
-    const share = sum.used / (sum.used + sum.left);
+    const share = sum.used / (sum.used + sum.against);
     const off = share >= overall ? (share - overall) / (1 - overall || 1) : (share - overall) / (overall || 1);
     const score = (off * sum.papers.size) / (sum.papers.size + HALF);
     return { kind: key.slice(0, at) as TasteKind, value: key.slice(at + 1), score, used: sum.used, left: sum.left };
