@@ -11,6 +11,7 @@ function merit({ why, photos }: Proposal, newest: number): number {
     if (reason.kind === 'hues') score += reason.names.length;
     if (reason.kind === 'meant') score += 3 * reason.names.length;
     if (reason.kind === 'oldest') score += Math.min(24, newest - (monthNumber(reason.month) ?? 0)) / 4;
+    if (reason.kind === 'together') score += 3 * reason.liking;
     if (reason.kind === 'colours') score -= reason.difference / 5;
   }
   return score;

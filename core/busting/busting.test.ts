@@ -80,6 +80,7 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   punches: [],
   meant: [],
   liked: new Map(),
+  likedPairs: new Map(),
   lead: { kind: 'oldest' },
   sources: { kits: null, withNewest: false },
   mat: inches(1 / 8),
@@ -203,6 +204,16 @@ describe('where she begins', () => {
       const fresh = plan.sheets.filter(({ stock }) => stock === 's8').length;
       expect(why[0]).toMatchObject({ kind: 'pieces', fresh });
     }
+  });
+  test('colours that she likes together come before those that she does not, and are said', () => {
+    const liking = (score: number): number[] =>
+      all({ ...input(plenty), likedPairs: new Map([['ambers+blues', score]]) }).map(({ why }) =>
+        why.findIndex((reason) => reason.kind === 'together'),
+      );
+    const [liked, not] = [liking(1), liking(-1)];
+    const count = (some: readonly number[]): number => some.filter((at) => at >= 0).length;
+    expect(count(liked)).toBeGreaterThan(0);
+    expect(count(liked)).toBeGreaterThanOrEqual(count(not));
   });
   test('what she likes comes oftener than what she does not', () => {
     const uses = (face: string, liked: number): number =>

@@ -18,6 +18,8 @@ export interface BustingInput {
   readonly meant: readonly string[];
   /** How much she likes papers, by face: from -1 to 1; absent: neither. */
   readonly liked: ReadonlyMap<string, number>;
+  /** How much she likes two families of colour together, by the two with a + between; absent: neither. */
+  readonly likedPairs: ReadonlyMap<string, number>;
   readonly lead: Lead;
   readonly sources: Sources;
   /** The longest cut her trimmer makes, ticks; null: no limit. */
@@ -34,6 +36,8 @@ export type Reason =
   | { readonly kind: 'shapes'; readonly of: 'strips' | 'boxes'; readonly count: number; readonly there: number }
   /** Papers in the order of their hues. */
   | { readonly kind: 'hues'; readonly names: readonly string[] }
+  /** Families of colour that she likes together, and how much she likes all that lie together there: -1 to 1. */
+  | { readonly kind: 'together'; readonly pairs: readonly string[]; readonly liking: number }
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
   | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }

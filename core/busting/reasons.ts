@@ -4,7 +4,8 @@ import type { Layout } from '../design';
 import { area } from '../geometry';
 import { groupBy } from '../groupBy';
 import { inches } from '../length';
-import { newestMonth } from '../things';
+import { pairsOf } from '../taste';
+import { newestMonth, type Face } from '../things';
 import { countOfShape, shapedFor } from './leads';
 import type { Leftover } from './leftovers';
 import type { BustingInput, Proposal, Reason } from './proposal';
@@ -30,6 +31,17 @@ function inHues({ lead, faces }: BustingInput, layout: Layout, papers: Proposal[
   if (lead.kind !== 'hues') return [];
   const own = layout.slots.filter(({ isByHue }) => isByHue).flatMap(({ id }) => papers[id] ?? []);
   return [...new Set(own)].flatMap((id) => faces.find((face) => face.id === id)?.name ?? []);
+}
+
+/** What she thinks of the colours that lie together on a page; nothing where nothing is known of them. */
+function together(faces: readonly Face[], likedPairs: BustingInput['likedPairs']): Reason[] {
+  const known = pairsOf(faces).flatMap((pair) => {
+    const score = likedPairs.get(pair);
+    return score === undefined ? [] : [{ pair, score }];
+  });
+  if (known.length === 0) return [];
+  const liking = known.reduce((sum, { score }) => sum + score, 0) / known.length;
+  return [{ kind: 'together', pairs: known.flatMap(({ pair, score }) => (score > 0 ? [pair] : [])), liking }];
 }
 
 interface Reasoned {
@@ -68,6 +80,7 @@ export function reasons(
     ...(hues.length > 2 ? [{ kind: 'hues', names: hues } as const] : []),
     ...(kits[0] ? [{ kind: 'oldest', month: kits[0].month, kit: kits[0].name } as const] : []),
     ...(meant.length > 0 ? [{ kind: 'meant', names: meant } as const] : []),
+    ...together(faces, input.likedPairs),
     { kind: 'kits', names: [...new Set(kits.map(({ name }) => name))] },
     { kind: 'frees', area: plan.stats.pieceArea + plan.stats.wasteArea },
     ...(differences.length > 0

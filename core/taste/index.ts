@@ -1,2 +1,2 @@
-export { likedFaces, scoreOf, tasteKey, tastesOf } from './tastesOf';
+export { likedFaces, likedPairs, pairsOf, scoreOf, tasteKey, tastesOf } from './tastesOf';
 export type { Said, Taste, TasteKind } from './tastesOf';

@@ -59,20 +59,14 @@ const featuresOf = (lot: Lot, face: Face): (readonly [TasteKind, string])[] => {
 
 /** Which families of colour lie together on pages, by how many pages. */
 function pairsOn({ ledger, lots, faces }: Papers): Map<string, number> {
-  const onPage = new Map<string, Set<string>>();
+  const onPage = new Map<string, Set<Face>>();
   for (const { where, page, lot: id } of ledger.pieces.values()) {
     const lot = lots.get(id);
     const face = lot && faceOf(lot, faces);
-    const family = face && familyOfFace(face);
-    if (where === 'used' && page !== null && family) onPage.set(page, (onPage.get(page) ?? new Set()).add(family));
+    if (where === 'used' && page !== null && face) onPage.set(page, (onPage.get(page) ?? new Set()).add(face));
   }
   const pairs = new Map<string, number>();
-  for (const families of onPage.values()) {
-    const sorted = [...families].sort();
-    sorted.forEach((a, i) =>
-      sorted.slice(i + 1).forEach((b) => pairs.set(`${a}+${b}`, (pairs.get(`${a}+${b}`) ?? 0) + 1)),
-    );
-  }
+  for (const on of onPage.values()) for (const pair of pairsOf([...on])) pairs.set(pair, (pairs.get(pair) ?? 0) + 1);
   return pairs;
 }
 
@@ -152,4 +146,22 @@ export function likedFaces(tastes: readonly Taste[], said: Said, shelf: Papers):
       liked.set(face.id, known.reduce((sum, score) => sum + score, 0) / known.length);
     }
   return liked;
+}
+
+/**
+ * How much she likes two families of colour on one page, by the two with a + between; those of which nothing is known
+ * are left out.
+ */
+export const likedPairs = (tastes: readonly Taste[], said: Said): Map<string, number> =>
+  new Map(
+    tastes.flatMap((taste) => {
+      const score = taste.kind === 'pair' ? scoreOf(taste, said) : 0;
+      return score === 0 ? [] : [[taste.value, score] as const];
+    }),
+  );
+
+/** Pairs of the families of colour that some faces have, as {@link likedPairs} has them. */
+export function pairsOf(faces: readonly Face[]): string[] {
+  const families = [...new Set(faces.flatMap((face) => familyOfFace(face) ?? []))].sort();
+  return families.flatMap((a, i) => families.slice(i + 1).map((b) => `${a}+${b}`));
 }

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useReducer, useState } from 'react';
 import type { BustingInput, Lead, Proposal, Sources } from '../../core/busting';
 import { facesMeant, kitOfPiece } from '../../core/kits';
 import { ownPunches, type Shelf } from '../../core/stock';
-import { likedFaces, tastesOf } from '../../core/taste';
+import { likedFaces, likedPairs, tastesOf } from '../../core/taste';
 import type { Kit } from '../../core/things';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
@@ -58,11 +58,12 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
   const { mat, longestCut, isPunching, punchReach, tastes } = useSettings();
   // As text, so that it is the same until it differs.
   const meant = useMemo(() => JSON.stringify(facesMeant(bench, own)), [bench, own]);
-  const liked = useMemo(
-    () => JSON.stringify([...likedFaces(tastesOf(bench, today().slice(0, 7)), tastes, bench)]),
-    [bench, tastes],
-  );
+  const liked = useMemo(() => {
+    const known = tastesOf(bench, today().slice(0, 7));
+    return JSON.stringify([[...likedFaces(known, tastes, bench)], [...likedPairs(known, tastes)]]);
+  }, [bench, tastes]);
   return useMemo((): BustingInput => {
+    const likes = JSON.parse(liked) as [[string, number][], [string, number][]];
     const used = new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo)));
     return {
       shelf,
@@ -72,7 +73,8 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
       mat,
       longestCut,
       meant: JSON.parse(meant) as string[],
-      liked: new Map(JSON.parse(liked) as [string, number][]),
+      liked: new Map(likes[0]),
+      likedPairs: new Map(likes[1]),
       lead,
       // Of a kit's own shelf all is that kit's.
       sources: own === null ? sources : ANY,

@@ -10,6 +10,7 @@ import { Choice } from '../../ui/Choice';
 import { countWords } from '../../ui/countWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import { Empty, Soft, Stack } from '../../ui/Screen';
+import { pairWords } from './reasonWords';
 
 const BY_PAGES = 'by-pages';
 type Answer = typeof BY_PAGES | Said[string];
@@ -25,13 +26,11 @@ const LEAST = 0.12;
 const KINDS: readonly TasteKind[] = ['family', 'pattern', 'kit', 'pair'];
 const MOST_PAIRS = 6;
 
-const familyName = (family: string): string => FAMILY_NAMES[family as Family] ?? family;
-
 function nameOf({ kind, value }: Taste, kits: ReadonlyMap<string, { readonly name: string }>): string {
   if (kind === 'pattern') return `Pattern: ${value}`;
-  if (kind === 'family') return `Colour: ${familyName(value)}`;
+  if (kind === 'family') return `Colour: ${FAMILY_NAMES[value as Family] ?? value}`;
   if (kind === 'kit') return `Kit: ${kits.get(value)?.name ?? value}`;
-  return `Together: ${value.split('+').map(familyName).join(' + ')}`;
+  return `Together: ${pairWords(value)}`;
 }
 
 const figures = ({ kind, used, left }: Taste, system: MeasureSystem): string =>

@@ -18,6 +18,11 @@ test.each([
   [{ kind: 'finishes', names: ['clay', 'ash'] }, ['Uses up clay, ash: nothing worth a page is left then.']],
   [{ kind: 'shapes', of: 'strips', count: 12, there: 1 }, ['12 strips on it; one strip lies about.']],
   [{ kind: 'shapes', of: 'boxes', count: 1, there: 9 }, ['One box on it; 9 boxes lie about.']],
+  [
+    { kind: 'together', pairs: ['ambers+blues'], liking: 0.4 },
+    ['Colours that you like together: lamp, clay, bronze + ink and night.'],
+  ],
+  [{ kind: 'together', pairs: [], liking: -0.4 }, []],
   [{ kind: 'hues', names: ['rope', 'amber', 'leaf'] }, ['A run of colours: rope, amber, leaf.']],
   [
     { kind: 'oldest', month: '2025-10', kit: 'Ringing Chamber' },

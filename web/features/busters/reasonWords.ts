@@ -1,8 +1,14 @@
+import type { Family } from '../../../core/colour';
 import type { Reason } from '../../../core/busting';
 import { formatArea, type MeasureSystem } from '../../../core/length';
 import type { TitleFound } from '../../../core/titles';
 import type { Lot } from '../../../core/things';
 import { monthWords } from '../../ui/dayWords';
+import { FAMILY_NAMES } from '../../ui/familyNames';
+
+const familyName = (family: string): string => FAMILY_NAMES[family as Family] ?? family;
+/** Two families of colour, as they are called. */
+export const pairWords = (pair: string): string => pair.split('+').map(familyName).join(' + ');
 
 const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
 
@@ -41,6 +47,10 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       return `Uses what you mean to use: ${reason.names.join(', ')}.`;
     case 'kits':
       return reason.names.length > 1 ? `Brings ${reason.names.join(', ')} together.` : null;
+    case 'together':
+      return reason.pairs.length === 0
+        ? null
+        : `Colours that you like together: ${reason.pairs.map(pairWords).join('; ')}.`;
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
     case 'bent':
