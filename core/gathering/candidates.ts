@@ -1,11 +1,12 @@
 import type { ColourShare } from '../colour';
 import { plainWords } from '../finding';
 import { leftOf, type LeftThing, type Part } from '../kits';
-import { totalOf, type Amounts } from '../ledger';
+import type { Amounts } from '../ledger';
 import { inches } from '../length';
 import { isQuiet } from '../papers';
 import { itemsOf } from '../placing';
 import type { Shelf } from '../stock';
+import { canStillSpell } from '../titles';
 import { isForPages, monthNumber, newestMonth, type Face, type Kit, type Lot, type LotKind } from '../things';
 
 /** What a thing is for a kit. */
@@ -43,9 +44,6 @@ const SMALL: readonly LotKind[] = ['ephemera', 'dots', 'embellishment', 'sticker
 const TAPE: readonly LotKind[] = ['washi', 'ribbon', 'twine'];
 /** A smaller scrap is for punches, and no part of a kit; common practice, no source. */
 const SMALLEST = inches(2) * inches(3);
-/** A set with fewer vowels spells hardly anything. */
-const VOWELS = /^[aeiouyäöü]$/i;
-const FEWEST_VOWELS = 3;
 
 function roleOf(lot: Lot, faces: Stash['faces']): Role | null {
   if (!isForPages(lot)) return null;
@@ -58,10 +56,6 @@ function roleOf(lot: Lot, faces: Stash['faces']): Role | null {
   const face = faces.get(lot.front ?? lot.back ?? '');
   return face && !isQuiet(face) ? 'busy' : 'quiet';
 }
-
-/** How many vowels a set of letters still has. */
-export const vowelsIn = (amounts: Amounts): number =>
-  totalOf(Object.fromEntries(Object.entries(amounts).filter(([glyph]) => VOWELS.test(glyph))));
 
 type Told = Pick<Candidate, 'key' | 'part' | 'name' | 'amounts' | 'area'> & { readonly printed?: string };
 
@@ -77,7 +71,7 @@ function partsOf({ lot, pieces, amounts }: LeftThing): Told[] {
         area: solid,
       }));
   if (lot.measure === 'letters')
-    return vowelsIn(amounts) < FEWEST_VOWELS
+    return !canStillSpell(amounts)
       ? []
       : [{ key: lot.id, part: { lot: lot.id, parts: Object.keys(amounts) }, name: lot.name, amounts, area: 0 }];
   return Object.entries(amounts).map(([part, n]): Told => {

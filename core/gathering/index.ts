@@ -1,4 +1,4 @@
-export { candidatesFor, PAPER_ROLES, vowelsIn } from './candidates';
+export { candidatesFor, PAPER_ROLES } from './candidates';
 export type { Candidate, Choosing, Role, Stash } from './candidates';
 export { proposeKit } from './proposeKit';
 export type { InKit, KitWish, ProposedKit, WhyIn } from './proposeKit';

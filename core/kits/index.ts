@@ -18,7 +18,7 @@ export type { KeptThing } from './keptFor';
 export { monthAimsOf, nothingNewTill } from './monthAims';
 export type { MonthStanding } from './monthAims';
 export { neverUsed } from './neverUsed';
-export { leftOf } from './leftOf';
+export { leftOf, partsOf } from './leftOf';
 export type { LeftThing, Wrapped } from './leftOf';
 export { placeAmong } from './placeAmong';
 export { paperByMonth } from './paperByMonth';

@@ -227,6 +227,13 @@ describe('a kit of her own', () => {
     world.do(takeKitApart('own'));
     expect(world.bench.kits.get('own')?.closed).toBe('2026-11-05');
   });
+  test('taken apart after it was shared out from, its record stays for the share-out', () => {
+    const world = gathered();
+    const sharing = { id: 's', day: '2026-11-05', kits: ['k', 'own'], pages: [], wanted: 0 };
+    world.do(() => decided('shared-out', '', { records: [put('sharings', sharing)] }));
+    expect(world.do(takeKitApart('own'))).toBe(true);
+    expect([world.bench.kits.has('own'), leftOf(own, world.bench)]).toEqual([true, []]);
+  });
   test('what was decided of a thing is forgotten when it goes back', () => {
     const world = gathered();
     world.do(decideOn('own', { keys: ['inks-1', 'dots'], fate: { for: 'kit' } }));

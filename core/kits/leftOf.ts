@@ -1,6 +1,6 @@
 import { own, type Amounts, type Ledger, type PieceState } from '../ledger';
 import { isKept, type Fate, type Kit, type Lot } from '../things';
-import { hereWith, kitOfPiece } from './belonging';
+import { hereWith, kitOfPiece, type Part } from './belonging';
 
 /** Something that is left of a kit: pieces of a paper that are alike, or what there is of a counted thing. */
 export interface LeftThing {
@@ -13,6 +13,10 @@ export interface LeftThing {
   readonly amounts: Amounts;
   readonly fate: Fate | null;
 }
+
+/** What is left as parts that go into a kit of her own, or back. */
+export const partsOf = ({ lot, pieces, amounts }: LeftThing): Part[] =>
+  pieces.length > 0 ? pieces.map(({ id }) => ({ piece: id })) : [{ lot: lot.id, parts: Object.keys(amounts) }];
 
 /** Where decisions are looked up: the ledger, and what its lots are. */
 export interface Wrapped {

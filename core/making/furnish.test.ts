@@ -3,7 +3,7 @@ import { own, totalOf } from '../ledger';
 import { inches } from '../length';
 import { isSpeltBy, lettersFor } from '../titles';
 import type { Photo, Story } from '../things';
-import { addPhotos, beginFurnished, furnish, furnishTogether, nameItems, type Bare } from '.';
+import { addPhotos, beginFurnished, furnish, furnishTogether, gatherKit, nameItems, type Bare } from '.';
 import { unpackedWorld } from './test/world';
 
 const story = (id: string, name: string): Story => ({ id, name, date: '2026-10', place: '' });
@@ -90,4 +90,14 @@ test('pages furnished together take each letter and each thing once, and can all
 
 test('nothing to begin is refused', () => {
   expect(world().do(beginFurnished([]))).toBe(false);
+});
+
+test('of a kit of her own its letters spell, whatever set they came with', () => {
+  const made = world();
+  const own = { id: 'own', club: '', name: 'Sloe', month: '2026-12', theme: [], list: '', gathered: '' };
+  const title = () =>
+    furnish(bare('one'), made.bench, { mat: 0, mayTake: (kit) => kit === 'own', elsewhere: new Set() }).title?.text;
+  expect(title()).toBeUndefined();
+  made.do(gatherKit(own, [{ lot: 'letters', parts: ['A', 'B', 'C'] }]));
+  expect(title()).toBe('Cab');
 });

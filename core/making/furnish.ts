@@ -1,7 +1,8 @@
 import { pageLayout } from '../design';
 import { addAmounts, own, type Amounts } from '../ledger';
+import { kitOfPart } from '../kits';
 import { lettersFor, phrasesFor, themeOf, titlesFromLeft, type TitleFound } from '../titles';
-import type { Page, PageFormat, PagePhoto } from '../things';
+import type { Lot, Page, PageFormat, PagePhoto } from '../things';
 import type { Size } from '../geometry';
 import { decided, put, refuse, type Act, type Deciding } from './act';
 import type { Bench } from './bench';
@@ -42,11 +43,17 @@ function titleFor(page: Page, bench: Bench, mayTake: FurnishWish['mayTake']): Ti
     ...phrasesFor(page, bench),
     ...themeOf(page, bench).map((text) => ({ text, from: 'theme' as const })),
   ].filter(({ text, from }) => from !== 'title' && !had.has(text.trim().toLowerCase()));
-  const sets = lettersFor('', bench).filter(({ lot }) => lot === null || mayTake(lot.kit));
+  const isFree = (lot: Lot, part: string): boolean => mayTake(kitOfPart(lot, part, bench.ledger));
+  const sets = lettersFor('', bench).map(({ lot, left, ...set }) => ({
+    ...set,
+    lot,
+    left: lot ? Object.fromEntries(Object.entries(left).filter(([glyph]) => isFree(lot, glyph))) : left,
+  }));
   const isPrinted = page.photos.every(({ photo }) => photo === null);
-  const found = titlesFromLeft(phrases, sets, true).filter(
-    ({ what, from }) => from !== 'thing' || (isPrinted && mayTake(bench.lots.get(what?.lot ?? '')?.kit ?? '')),
-  );
+  const found = titlesFromLeft(phrases, sets, true).filter(({ what, from }) => {
+    const lot = bench.lots.get(what?.lot ?? '');
+    return from !== 'thing' || (isPrinted && what !== undefined && lot !== undefined && isFree(lot, what.part));
+  });
   return found[0] ?? null;
 }
 

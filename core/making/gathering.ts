@@ -1,5 +1,5 @@
 import { own, type Amounts } from '../ledger';
-import { accountOf, leftOf, type Part } from '../kits';
+import { accountOf, leftOf, partsOf, type Part } from '../kits';
 import type { Kit } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
 import type { Bench } from './bench';
@@ -24,14 +24,13 @@ function entriesFor(bench: Bench, parts: readonly Part[], to: string | null): Ne
   });
 }
 
-const isSame = (a: Part, b: Part): boolean =>
-  'piece' in a ? 'piece' in b && a.piece === b.piece : 'lot' in b && a.lot === b.lot;
-
-const nameOf = (bench: Bench, parts: readonly Part[]): string => {
-  const [first, ...more] = parts.filter((part, i) => parts.findIndex((other) => isSame(other, part)) === i);
-  if (!first || more.length > 0) return '';
-  return bench.lots.get('piece' in first ? (bench.ledger.pieces.get(first.piece)?.lot ?? '') : first.lot)?.name ?? '';
-};
+/** What parts are called where all are of one thing. */
+function nameOf({ lots, ledger }: Bench, parts: readonly Part[]): string {
+  const [first, ...more] = new Set(
+    parts.map((part) => ('piece' in part ? (ledger.pieces.get(part.piece)?.lot ?? '') : part.lot)),
+  );
+  return first !== undefined && more.length === 0 ? (lots.get(first)?.name ?? '') : '';
+}
 
 /** Gathers a kit of her own from what lies in the stash and in other kits. */
 export const gatherKit =
@@ -78,11 +77,6 @@ export const putBack =
     });
   };
 
-const partsIn = (kit: Kit, bench: Bench): Part[] =>
-  leftOf(kit, bench).flatMap(({ lot, pieces, amounts }): Part[] =>
-    pieces.length > 0 ? pieces.map(({ id }) => ({ piece: id })) : [{ lot: lot.id, parts: Object.keys(amounts) }],
-  );
-
 /** Whether something was made of what was in it. @param left pieces of it that lie there */
 const isTouched = (bench: Bench, kit: string, left: ReadonlySet<string>): boolean =>
   [...bench.ledger.pieces.values()].some((piece) => piece.kit === kit && !left.has(piece.id)) ||
@@ -95,19 +89,21 @@ const isTouched = (bench: Bench, kit: string, left: ReadonlySet<string>): boolea
 
 /**
  * Takes a kit of her own apart: all that is left of it goes back with what it came with. Its record goes, too, where
- * nothing was made of it.
+ * nothing was made of it and no share-out tells of it.
  */
 export const takeKitApart =
   (id: string): Deciding =>
   (bench, { day }) => {
     const kit = bench.kits.get(id);
     if (kit?.gathered === undefined) return refuse('gone', kit?.name);
-    const parts = partsIn(kit, bench);
+    const parts = leftOf(kit, bench).flatMap(partsOf);
     const left = new Set(parts.map(keyOf));
     const { fates: _, ...rest } = kit;
+    // A share-out's record may speak of it, too.
+    const isTold = isTouched(bench, id, left) || [...bench.sharings.values()].some(({ kits }) => kits.includes(id));
     return decided('took-kit-apart', kit.name, {
       count: parts.length,
       events: entriesFor(bench, parts, null),
-      records: [isTouched(bench, id, left) ? put('kits', { ...rest, closed: kit.closed ?? day }) : drop('kits', id)],
+      records: [isTold ? put('kits', { ...rest, closed: kit.closed ?? day }) : drop('kits', id)],
     });
   };

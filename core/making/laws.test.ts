@@ -5,7 +5,7 @@ import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
 import { emptyLedger, fold, piecesFor, type PieceState } from '../ledger';
-import { accountOf, leftOf, paperByMonth, type Part } from '../kits';
+import { accountOf, leftOf, paperByMonth, partsOf, type Part } from '../kits';
 import { inches } from '../length';
 import { founded, laidOf } from '../placing';
 import { isKept, type Page } from '../things';
@@ -368,10 +368,7 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const kit = nth(ownKits(world.bench), a);
     const thing = kit && nth(leftOf(kit, world.bench), b);
     if (!kit || !thing) return;
-    const { lot, pieces, amounts } = thing;
-    const parts =
-      pieces.length > 0 ? pieces.map(({ id }) => ({ piece: id })) : [{ lot: lot.id, parts: Object.keys(amounts) }];
-    expect(world.do(putBack(kit.id, parts))).toBe(true);
+    expect(world.do(putBack(kit.id, partsOf(thing)))).toBe(true);
   },
   takeApart: (world, a) => {
     const kit = nth(ownKits(world.bench), a);

@@ -22,8 +22,13 @@ export interface TitleFound extends Phrase {
 }
 
 const VOWELS = /[aeiou]/i;
-const vowelsIn = (left: Amounts): number =>
+/** How many vowels a set of letters still has. */
+export const vowelsIn = (left: Amounts): number =>
   Object.entries(left).reduce((sum, [glyph, n]) => sum + (VOWELS.test(glyph) ? n : 0), 0);
+
+/** A set with fewer vowels spells hardly anything. Common practice, no source. */
+const FEWEST_VOWELS = 3;
+export const canStillSpell = (left: Amounts): boolean => vowelsIn(left) >= FEWEST_VOWELS;
 
 /** How often a set can spell words. */
 function timesOf(text: string, set: Letters, isAnyCase: boolean): number {

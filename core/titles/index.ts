@@ -5,7 +5,7 @@ export type { Asking, WayToSpell } from './ways';
 export { standingOf, titleLaid } from './titleLaid';
 export { isSpeltBy, spellTogether } from './together';
 export type { TitlesTogether, WaitingTitle } from './together';
-export { titlesFromLeft } from './fromWhatIsLeft';
+export { canStillSpell, titlesFromLeft, vowelsIn } from './fromWhatIsLeft';
 export type { Phrase, TitleFound } from './fromWhatIsLeft';
 export { roundTheme } from './roundTheme';
 export { lostOnPaper } from './lostOnPaper';

@@ -15,7 +15,7 @@ export function mayTakeFrom({ kits, withNewest }: Sources, all: ReadonlyMap<stri
   const newest = newestMonth(all.values());
   return (id) => {
     const kit = all.get(id);
-    if (kits) return kits.has(id);
+    if (kits && !kits.has(id)) return false;
     return withNewest || kit?.gathered !== undefined || kit?.isOpened === true || kit?.month !== newest;
   };
 }

@@ -69,7 +69,7 @@ export function BusterWishes() {
         ))}
       </Group>
       <Tick isSelected={withNewest} onChange={(is) => change({ withNewest: is })}>
-        The newest kit’s whole sheets, too
+        The newest kit’s sheets and things, too
       </Tick>
     </Stack>
   );

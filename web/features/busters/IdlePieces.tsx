@@ -2,9 +2,9 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { idleOf, type Idle } from '../../../core/busting';
-import { vowelsIn } from '../../../core/gathering';
 import { formatArea, formatSize } from '../../../core/length';
 import { ownPunches } from '../../../core/stock';
+import { canStillSpell, vowelsIn } from '../../../core/titles';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';
@@ -15,8 +15,6 @@ import { Empty, Soft, Stack } from '../../ui/Screen';
 
 /** So many are drawn: the largest. */
 const SHOWN = 60;
-/** A set of letters with fewer vowels spells hardly anything. */
-const FEWEST_VOWELS = 3;
 
 /** What can be no layer of any page any more, what could still come of it, and letters that spell nothing. */
 export function IdlePieces() {
@@ -34,7 +32,7 @@ export function IdlePieces() {
   }, [ledger, lots, kits, photos, pages, mat, punchReach]);
   const letters = [...lots.values()].filter(({ id, measure }) => {
     const here = ledger.lots.get(id)?.here ?? {};
-    return measure === 'letters' && Object.keys(here).length > 0 && vowelsIn(here) < FEWEST_VOWELS;
+    return measure === 'letters' && Object.keys(here).length > 0 && !canStillSpell(here);
   });
   if (idle.pieces.length === 0 && letters.length === 0)
     return (

@@ -10,6 +10,7 @@ const familyName = (family: string): string => FAMILY_NAMES[family as Family] ??
 /** Two families of colour, as they are called. */
 export const pairWords = (pair: string): string => pair.split('+').map(familyName).join(' + ');
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
 
 function words(reason: Reason, system: MeasureSystem): string | null {
@@ -31,16 +32,11 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         : `The oldest has lain since ${monthWords(reason.month)} (${reason.kit}).`;
     case 'finishes':
       return `Uses up ${reason.names.join(', ')}: nothing worth a page is left then.`;
-    case 'shapes':
-      return reason.of === 'strips'
-        ? `${count(reason.count, 'strip', 'strips')} on it; ${count(reason.there, 'strip lies', 'strips lie')} about.`.replace(
-            /^o/,
-            'O',
-          )
-        : `${count(reason.count, 'box', 'boxes')} on it; ${count(reason.there, 'box lies', 'boxes lie')} about.`.replace(
-            /^o/,
-            'O',
-          );
+    case 'shapes': {
+      const [there, lie] = reason.of === 'strips' ? ['strip', 'strips'] : ['box', 'boxes'];
+      const on = count(reason.count, there, lie);
+      return capital(`${on} on it; ${count(reason.there, `${there} lies`, `${lie} lie`)} about.`);
+    }
     case 'hues':
       return `A run of colours: ${reason.names.join(', ')}.`;
     case 'meant':
@@ -53,11 +49,10 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         : `Colours that you like together: ${reason.pairs.map(pairWords).join('; ')}.`;
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
-    case 'bent':
-      return `${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${count(reason.cuts, 'cut', 'cuts')} fewer.`.replace(
-        /^o/,
-        'O',
-      );
+    case 'bent': {
+      const cuts = count(reason.cuts, 'cut', 'cuts');
+      return capital(`${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${cuts} fewer.`);
+    }
     case 'colours':
       return reason.difference < 16
         ? 'The papers take up the photo’s colours.'

@@ -2,7 +2,6 @@ import { useMemo } from 'react';
 import type { Lead, Sources } from '../../../core/busting';
 import { plainWords, wordsAsked } from '../../../core/finding';
 import type { Bench } from '../../../core/making';
-import { newestMonth } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useBusterChoices } from './busterChoices';
 
@@ -31,13 +30,8 @@ export function useBusting(): { readonly lead: Lead; readonly sources: Sources }
     return face === '' ? { kind: 'oldest' } : { kind, faces: [face] };
   }, [kind, face, theme, ofTheme]);
   const sources = useMemo((): Sources => {
-    const newest = newestMonth(kits.values());
-    const asked = [...kits.values()].filter(({ id }) => !kitsLeft.includes(id));
-    // The newest kit is left alone as a whole: its things, too.
-    const own = asked.filter(
-      ({ month, gathered, isOpened }) => withNewest || gathered !== undefined || isOpened === true || month !== newest,
-    );
-    return { kits: kitsLeft.length === 0 ? null : new Set(own.map(({ id }) => id)), withNewest };
+    const asked = [...kits.keys()].filter((id) => !kitsLeft.includes(id));
+    return { kits: asked.length === kits.size ? null : new Set(asked), withNewest };
   }, [kits, kitsLeft, withNewest]);
   return { lead, sources };
 }

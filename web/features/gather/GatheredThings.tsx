@@ -1,6 +1,7 @@
 import styled from 'styled-components';
-import { vowelsIn, type Candidate, type InKit, type Role } from '../../../core/gathering';
+import type { Candidate, InKit, Role } from '../../../core/gathering';
 import { formatSize, type MeasureSystem } from '../../../core/length';
+import { vowelsIn } from '../../../core/titles';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';

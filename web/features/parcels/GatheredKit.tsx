@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { accountOf, leftOf, type LeftThing, type Part } from '../../../core/kits';
+import { accountOf, leftOf, partsOf, type LeftThing } from '../../../core/kits';
 import { putBack, takeKitApart } from '../../../core/making';
 import type { Kit } from '../../../core/things';
 import { act } from '../../data/acts';
@@ -16,9 +16,6 @@ import { kitWords, monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { howMuchWords } from '../../ui/thingWords';
 import { KitFields } from './KitFields';
-
-const partsOf = ({ lot, pieces, amounts }: LeftThing): Part[] =>
-  pieces.length > 0 ? pieces.map(({ id }) => ({ piece: id })) : [{ lot: lot.id, parts: Object.keys(amounts) }];
 
 /** So many pieces, or kinds of thing in a pack; of letters one set. */
 const howMany = ({ lot, pieces, amounts }: LeftThing): number =>

@@ -110,7 +110,11 @@ export function KitBox({
           <Notes table="kits" record={kit} />
         </Stack>
         <Stack $gap={6}>
-          <Tick isSelected={isMarked} onChange={setMarking}>
+          <Tick
+            isSelected={isMarked}
+            isDisabled={own.some(({ forLayout }) => forLayout !== undefined)}
+            onChange={setMarking}
+          >
             Its parts are marked for its layouts
           </Tick>
           <ul aria-label="What was in the box" tabIndex={0}>

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { placeAmong, type LeftThing } from '../../../core/kits';
+import { partsOf, placeAmong, type LeftThing } from '../../../core/kits';
 import type { Amounts } from '../../../core/ledger';
 import { decideOn, joinLetters, partWith, partWithSome, putBack, type Leaving } from '../../../core/making';
 import type { Fate } from '../../../core/things';
@@ -17,12 +17,8 @@ export interface Going {
 }
 
 /** What may be decided of a thing, or of some of those alike; in the stash it is put where its like lies. */
-export function useDeciding(
-  kit: string,
-  { lot, pieces, amounts }: LeftThing,
-  keys: readonly string[],
-  { only, onNext, onBack }: Going,
-) {
+export function useDeciding(kit: string, thing: LeftThing, keys: readonly string[], { only, onNext, onBack }: Going) {
+  const { lot, pieces, amounts } = thing;
   const { lots, ledger, faces } = useBench((b) => b);
   const place = useMemo(() => placeAmong(lot, { lots, ledger, faces }), [lot, lots, ledger, faces]);
   const goOn = async (deciding: Parameters<typeof act>[0]): Promise<void> => {
@@ -42,12 +38,7 @@ export function useDeciding(
       );
   };
   const back = (): Promise<void> =>
-    goOn(
-      putBack(
-        kit,
-        pieces.length > 0 ? keys.map((piece) => ({ piece })) : [{ lot: lot.id, parts: Object.keys(amounts) }],
-      ),
-    );
+    goOn(putBack(kit, pieces.length > 0 ? keys.map((piece) => ({ piece })) : partsOf(thing)));
   const join = (into: string): Promise<void> => goOn(joinLetters(lot.id, amounts, into));
   return { place, decide, leave, back, join };
 }
