@@ -51,7 +51,8 @@ function lastOf<P>(
     plan = progress.plan;
     if (isOver()) break;
   }
-  return plan!;
+  if (plan === null) throw new Error('a search answers at least once');
+  return plan;
 }
 
 function cut(job: Job<typeof readCutJob>): Answer {

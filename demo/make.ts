@@ -18,6 +18,8 @@ import type { Face, Kit, Lot, Page, Photo, Placed } from '../core/things';
 import { onTheBench } from './onTheBench';
 import { paintPictures } from './pictures';
 import { CLUB, KITS, PAGES, STORIES, type DemoKit, type DemoPage } from './scenario';
+import { nth } from '../core/nth';
+import { known } from '../core/known';
 
 const MAT = inches(1 / 8);
 const WORK = 60_000;
@@ -57,10 +59,11 @@ class Scene {
         faces,
       } = unpack(item, line + 1, id, own, newId);
       own.push(...faces);
-      this.lots.push(lot!);
+      if (!lot) throw new Error(`${id}: nothing in ${item.name}`);
+      this.lots.push(lot);
       const gone = missing[item.name] ?? 0;
-      this.happen({ type: 'received', lot: lot!.id, ...receiptOf(item, item.count - gone, newId) }, came);
-      if (gone > 0) this.happen({ type: 'owed', lot: lot!.id, amounts: { '': gone } }, came);
+      this.happen({ type: 'received', lot: lot.id, ...receiptOf(item, item.count - gone, newId) }, came);
+      if (gone > 0) this.happen({ type: 'owed', lot: lot.id, amounts: { '': gone } }, came);
     }
     this.faces.push(...own);
     for (const [pack, text] of Object.entries(named)) this.tellApart(id, pack, text, came);
@@ -152,7 +155,7 @@ class Scene {
   make({ title, design, spread = false, photos, papers, day, journaling, counted = {} }: DemoPage, n: number): void {
     const id = `page-${n + 1}`;
     const places = photos.map((photo) => {
-      const { w, h } = this.photos.find((p) => p.id === photo)!;
+      const { w, h } = known(this.photos, (p) => p.id === photo);
       return { photo, w, h };
     });
     const format = { w: inches(12), h: inches(12), spread };
@@ -169,7 +172,7 @@ class Scene {
     if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
     // A sheet used as it is goes to the page at once, the others are cut for its plan.
     for (const { stock, cuts, pieces } of plan.sheets) {
-      const whole = cuts.length === 0 ? pieces[0]! : null;
+      const whole = cuts.length === 0 ? nth(pieces, 0) : null;
       const page = whole ? id : `plan-${n + 1}`;
       this.happen({ type: 'claimed', piece: stock, page, slot: whole?.slot ?? null }, day);
     }
@@ -177,7 +180,7 @@ class Scene {
     for (const sheet of plan.sheets)
       for (const piece of sheet.pieces)
         this.happen({ type: 'used', piece: idOfPiece(sheet, piece), page: id, slot: piece.slot }, day);
-    const story = STORIES.find((s) => s.id === this.photos.find((p) => p.id === photos[0])!.story)!;
+    const story = known(STORIES, (s) => s.id === known(this.photos, (p) => p.id === photos[0]).story);
     const page: Page = {
       id,
       format,

@@ -1,5 +1,6 @@
 import jpeg from 'jpeg-js';
 import { seededRandom } from '../core/random';
+import { nth } from '../core/nth';
 
 /** A colour with how much it covers, at a point of the picture (0 to 1 across, 0 to 1 down). */
 type Paint = (u: number, v: number) => readonly [r: number, g: number, b: number, cover: number] | null;
@@ -14,7 +15,8 @@ const soft = (edge0: number, edge1: number, x: number): number => {
 /** From one colour at the head to another at the foot. */
 export const sky = (top: string, foot: string): Paint => {
   const [a, b] = [rgb(top), rgb(foot)];
-  return (_, v) => [0, 1, 2].map((i) => a[i]! + (b[i]! - a[i]!) * v).concat(1) as [number, number, number, number];
+  return (_, v) =>
+    [0, 1, 2].map((i) => nth(a, i) + (nth(b, i) - nth(a, i)) * v).concat(1) as [number, number, number, number];
 };
 
 export const disc = (x: number, y: number, r: number, hex: string, blur = 0.01): Paint => {
@@ -103,11 +105,11 @@ export function paint(width: number, height: number, layers: readonly Paint[], s
       const p = [0, 0, 0];
       for (const layer of layers) {
         const hit = layer((x + 0.5) / width, (y + 0.5) / height);
-        if (hit) for (let i = 0; i < 3; i++) p[i] = p[i]! + (hit[i]! - p[i]!) * hit[3];
+        if (hit) for (let i = 0; i < 3; i++) p[i] = nth(p, i) + (nth(hit, i) - nth(p, i)) * hit[3];
       }
       const grain = (random() - 0.5) * 7;
       const at = (y * width + x) * 4;
-      for (let i = 0; i < 3; i++) data[at + i] = Math.max(0, Math.min(255, Math.round(p[i]! + grain)));
+      for (let i = 0; i < 3; i++) data[at + i] = Math.max(0, Math.min(255, Math.round(nth(p, i) + grain)));
       data[at + 3] = 255;
     }
   return jpeg.encode({ data, width, height }, 74).data;

@@ -1,4 +1,5 @@
 import { bars, box, disc, glow, hills, moth, oval, paint, sky, specks } from './paint';
+import { nth } from '../core/nth';
 
 type Layers = Parameters<typeof paint>[2];
 interface Picture {
@@ -115,7 +116,7 @@ const PICTURES: readonly Picture[] = [
       sky('#d9d3c6', '#b9b4aa'),
       box(0, 0.7, 1, 0.08, '#7b5237'),
       ...[0.14, 0.38, 0.62, 0.86].flatMap((x, i) => [
-        oval(x, 0.54, 0.13 + 0.02 * (i % 2), 0.18, ['#b9633f', '#a5c8b4', '#8e867a', '#c99a7a'][i]!),
+        oval(x, 0.54, 0.13 + 0.02 * (i % 2), 0.18, nth(['#b9633f', '#a5c8b4', '#8e867a', '#c99a7a'], i)),
         oval(x, 0.4, 0.08, 0.03, '#56504c'),
       ]),
       box(0, 0.78, 1, 0.22, '#9a8f86'),
@@ -196,7 +197,7 @@ const PICTURES: readonly Picture[] = [
       sky('#cfc3ad', '#8f7f69'),
       box(0, 0.78, 1, 0.22, '#6f5f4c'),
       ...[0.12, 0.28, 0.44, 0.6, 0.76, 0.9].flatMap((x, i) => [
-        oval(x, 0.66, 0.09, 0.22, ['#56606b', '#b23a3f', '#a67c45', '#3b3b40', '#6d4a86', '#4f7f4a'][i]!),
+        oval(x, 0.66, 0.09, 0.22, nth(['#56606b', '#b23a3f', '#a67c45', '#3b3b40', '#6d4a86', '#4f7f4a'], i)),
         disc(x, 0.36, 0.055, '#e0b48f'),
       ]),
     ],

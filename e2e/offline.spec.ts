@@ -1,3 +1,4 @@
+import { firstScreenBytes } from '../scripts/firstScreen';
 import { expect, test } from './test';
 import { openDemo } from './bench';
 
@@ -17,4 +18,8 @@ test('once loaded, it works without a network', async ({ page, context }) => {
   await expect(page.getByRole('list', { name: 'Proposed pages' }).locator('> li').first()).toBeVisible({
     timeout: 90_000,
   });
+});
+
+test('the scripts of the first screen are no heavier than 300 kB as they come', async () => {
+  expect(await firstScreenBytes()).toBeLessThanOrEqual(300_000);
 });

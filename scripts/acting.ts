@@ -2,6 +2,7 @@ import { fold, type LedgerEvent } from '../core/ledger';
 import { doAct, EMPTY_BENCH, partWith, turnBack, type Bench, type Done } from '../core/making';
 import { seededRandom } from '../core/random';
 import type { Shelf } from '../core/stock';
+import { nth } from '../core/nth';
 
 /** Entries already there, beside those the stash came with. */
 const ENTRIES = 10_000;
@@ -17,7 +18,7 @@ interface Stash {
 function lived({ shelf, events }: Stash, ids: readonly string[]): Bench {
   const random = seededRandom(5);
   const lending = Array.from({ length: ENTRIES / 2 }, (_, n): LedgerEvent[] => {
-    const piece = ids[Math.floor(random() * ids.length)]!;
+    const piece = nth(ids, Math.floor(random() * ids.length));
     const day = '2026-11-01';
     return [
       { id: `out${n}`, day, type: 'lent', to: 'the neighbour', piece },
@@ -40,14 +41,14 @@ export function actedOn(stash: Stash): () => { readonly entries: number } {
     if (!done.ok) throw new Error(done.error.kind);
     return done.value;
   };
-  const first = give(lived(stash, ids), ids[0]!);
+  const first = give(lived(stash, ids), nth(ids, 0));
   const later = ids
     .slice(1, SINCE + 1)
     .reduce<Done[]>((done, id) => [...done, give((done.at(-1) ?? first).bench, id)], []);
-  const { bench } = later.at(-1)!;
+  const { bench } = nth(later, later.length - 1);
   const since = later.map(({ act }) => act);
   return () => {
-    const done = give(bench, ids[SINCE + 1]!);
+    const done = give(bench, nth(ids, SINCE + 1));
     const undone = turnBack(done.bench, { act: first.act, way: 'undo', since: [...since, done.act] }, now);
     if (!undone.ok) throw new Error(undone.error.kind);
     return { entries: undone.value.bench.ledger.events.size };

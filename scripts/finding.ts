@@ -4,6 +4,8 @@ import { inches } from '../core/length';
 import type { Shelf } from '../core/stock';
 import { seededRandom } from '../core/random';
 import type { Face, Kit, Lot } from '../core/things';
+import { heldIn } from '../core/heldIn';
+import { nth } from '../core/nth';
 
 interface Many {
   readonly shelf: Shelf;
@@ -15,7 +17,8 @@ interface Many {
 /** A stash of 10,000 pieces of 500 papers and 40 kits, ready to be looked through. */
 export function manyThings(): Many {
   const random = seededRandom(3);
-  const name = (): string => ['moths', 'lamplight', 'rope', 'seed', 'clay', 'bells', 'dusk'][Math.floor(random() * 7)]!;
+  const name = (): string =>
+    nth(['moths', 'lamplight', 'rope', 'seed', 'clay', 'bells', 'dusk'], Math.floor(random() * 7));
   const kits = new Map(
     Array.from({ length: 40 }, (_, k): [string, Kit] => [
       `k${k}`,
@@ -52,7 +55,7 @@ export function manyThings(): Many {
         id: `l${n}`,
         kit: `k${n % 40}`,
         kind: 'paper',
-        name: faces.get(face)!.name,
+        name: heldIn(faces, face).name,
         measure: 'sheets',
         size: null,
         front: face,

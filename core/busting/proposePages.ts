@@ -11,6 +11,7 @@ import { isLedTo, isWhatIsAsked, type Lead } from './leads';
 import { leftoversOf, type Leftover } from './leftovers';
 import type { BustingInput, Proposal } from './proposal';
 import { reasons } from './reasons';
+import { known } from '../known';
 
 /**
  * Of designs, formats and photos together one in so many is tried, each design and each photo in turn: all of them take
@@ -135,8 +136,9 @@ function propose(
         minutes: minutesFor(taken.plan),
       };
     }
-    const slot = list.find(({ id }) => id === missing.id)!.slot;
-    avoid.set(slot, new Set([...(avoid.get(slot) ?? []), papers[slot]!]));
+    const { slot } = known(list, ({ id }) => id === missing.id);
+    const face = papers[slot];
+    if (face !== undefined) avoid.set(slot, new Set([...(avoid.get(slot) ?? []), face]));
   }
   return null;
 }

@@ -1,5 +1,6 @@
 import { differenceCiede2000 } from './differenceCiede2000';
 import { hexToLab, type LabD65 } from './srgbToLab';
+import { nth } from '../nth';
 
 export interface ColourShare {
   readonly hex: string;
@@ -49,7 +50,7 @@ function firstAsLight(owned: readonly Owned[], l: number): number {
   let [low, high] = [0, owned.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (owned[middle]!.lab.l < l) low = middle + 1;
+    if (nth(owned, middle).lab.l < l) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -68,8 +69,8 @@ function nearest(lab: LabD65, owned: readonly Owned[]): { own: Owned; difference
   const start = firstAsLight(owned, lab.l);
   let [up, down] = [start, start - 1];
   while (up < owned.length || down >= 0) {
-    if (up < owned.length && !look(owned[up++]!)) up = owned.length;
-    if (down >= 0 && !look(owned[down--]!)) down = -1;
+    if (up < owned.length && !look(nth(owned, up++))) up = owned.length;
+    if (down >= 0 && !look(nth(owned, down--))) down = -1;
   }
   return best;
 }

@@ -10,25 +10,40 @@ interface Bucket extends LabD65 {
 const BITS = 5;
 const distance2 = (p: LabD65, q: LabD65): number => (p.l - q.l) ** 2 + (p.a - q.a) ** 2 + (p.b - q.b) ** 2;
 
+/** Colours added up, and of how many pixels. */
+interface Sum extends Rgb {
+  n: number;
+  r: number;
+  g: number;
+  b: number;
+}
+
+const nothing = (): Sum => ({ n: 0, r: 0, g: 0, b: 0 });
+
+function addTo(sum: Sum, n: number, { r, g, b }: Rgb): void {
+  sum.n += n;
+  sum.r += n * r;
+  sum.g += n * g;
+  sum.b += n * b;
+}
+
+const meanOf = ({ n, r, g, b }: Sum): Rgb => ({ r: r / n, g: g / n, b: b / n });
+
 /** Opaque pixels counted into 32 x 32 x 32 buckets, each with its mean colour. @param rgba four bytes a pixel */
 function countBuckets(rgba: Uint8Array | Uint8ClampedArray): Bucket[] {
-  const size = 1 << (3 * BITS);
-  const [n, r, g, b] = [new Uint32Array(size), new Float64Array(size), new Float64Array(size), new Float64Array(size)];
+  const pixels = new DataView(rgba.buffer, rgba.byteOffset, rgba.byteLength);
+  const sums: (Sum | undefined)[] = Array.from({ length: 1 << (3 * BITS) }, () => undefined);
   for (let i = 0; i + 3 < rgba.length; i += 4) {
-    if (rgba[i + 3]! < 128) continue;
-    const at = ((rgba[i]! >> 3) << 10) | ((rgba[i + 1]! >> 3) << 5) | (rgba[i + 2]! >> 3);
-    n[at]!++;
-    r[at]! += rgba[i]!;
-    g[at]! += rgba[i + 1]!;
-    b[at]! += rgba[i + 2]!;
+    const pixel = pixels.getUint32(i);
+    if ((pixel & 255) < 128) continue;
+    const [r, g, b] = [pixel >>> 24, (pixel >>> 16) & 255, (pixel >>> 8) & 255];
+    addTo((sums[((r >> 3) << (2 * BITS)) | ((g >> 3) << BITS) | (b >> 3)] ??= nothing()), 1, { r, g, b });
   }
-  const buckets: Bucket[] = [];
-  for (let at = 0; at < size; at++) {
-    if (n[at] === 0) continue;
-    const rgb = { r: r[at]! / n[at]!, g: g[at]! / n[at]!, b: b[at]! / n[at]! };
-    buckets.push({ n: n[at]!, rgb, ...rgbToLabD65(rgb) });
-  }
-  return buckets;
+  return sums.flatMap((sum) => {
+    if (!sum) return [];
+    const rgb = meanOf(sum);
+    return [{ n: sum.n, rgb, ...rgbToLabD65(rgb) }];
+  });
 }
 
 /**
@@ -37,29 +52,32 @@ function countBuckets(rgba: Uint8Array | Uint8ClampedArray): Bucket[] {
 function seedCentres(buckets: readonly Bucket[], count: number): LabD65[] {
   const first = buckets.reduce((best, bucket) => (bucket.n > best.n ? bucket : best));
   const centres: LabD65[] = [first];
-  const far = buckets.map((bucket) => distance2(bucket, first));
+  const waiting = buckets.map((bucket) => ({ bucket, far: distance2(bucket, first) }));
   while (centres.length < count) {
-    let best = 0;
-    buckets.forEach((bucket, i) => {
-      if (bucket.n * far[i]! > buckets[best]!.n * far[best]!) best = i;
-    });
-    if (far[best] === 0) break;
-    const centre = buckets[best]!;
-    centres.push(centre);
-    buckets.forEach((bucket, i) => {
-      far[i] = Math.min(far[i]!, distance2(bucket, centre));
-    });
+    const next = waiting.reduce((best, one) => (one.bucket.n * one.far > best.bucket.n * best.far ? one : best));
+    if (next.far === 0) break;
+    centres.push(next.bucket);
+    for (const one of waiting) one.far = Math.min(one.far, distance2(one.bucket, next.bucket));
   }
   return centres;
 }
 
-const nearest = (centres: readonly LabD65[], bucket: LabD65): number => {
-  let best = 0;
-  centres.forEach((centre, i) => {
-    if (distance2(centre, bucket) < distance2(centres[best]!, bucket)) best = i;
-  });
-  return best;
-};
+interface Cluster {
+  readonly centre: LabD65;
+  readonly sum: Sum;
+}
+
+/** The buckets added to the centre each lies nearest to. */
+function clustersRound(centres: readonly LabD65[], buckets: readonly Bucket[]): Cluster[] {
+  const clusters = centres.map((centre): Cluster => ({ centre, sum: nothing() }));
+  for (const bucket of buckets) {
+    const { sum } = clusters.reduce((best, one) =>
+      distance2(one.centre, bucket) < distance2(best.centre, bucket) ? one : best,
+    );
+    addTo(sum, bucket.n, bucket.rgb);
+  }
+  return clusters;
+}
 
 const ROUNDS = 12;
 
@@ -74,23 +92,14 @@ export function mainColours(rgba: Uint8Array | Uint8ClampedArray, count = 5, sma
   const buckets = countBuckets(rgba);
   if (buckets.length === 0) return [];
   let centres = seedCentres(buckets, count);
-  let clusters: { n: number; r: number; g: number; b: number }[] = [];
+  let clusters: Cluster[] = [];
   for (let round = 0; round < ROUNDS; round++) {
-    clusters = centres.map(() => ({ n: 0, r: 0, g: 0, b: 0 }));
-    for (const bucket of buckets) {
-      const cluster = clusters[nearest(centres, bucket)]!;
-      cluster.n += bucket.n;
-      cluster.r += bucket.n * bucket.rgb.r;
-      cluster.g += bucket.n * bucket.rgb.g;
-      cluster.b += bucket.n * bucket.rgb.b;
-    }
-    centres = clusters.map((c, i) =>
-      c.n === 0 ? centres[i]! : rgbToLabD65({ r: c.r / c.n, g: c.g / c.n, b: c.b / c.n }),
-    );
+    clusters = clustersRound(centres, buckets);
+    centres = clusters.map(({ centre, sum }) => (sum.n === 0 ? centre : rgbToLabD65(meanOf(sum))));
   }
-  const total = clusters.reduce((sum, c) => sum + c.n, 0);
+  const total = clusters.reduce((all, { sum }) => all + sum.n, 0);
   return clusters
-    .filter((c) => c.n > 0 && c.n / total >= smallest)
-    .map((c) => ({ hex: rgbToHex({ r: c.r / c.n, g: c.g / c.n, b: c.b / c.n }), share: c.n / total }))
+    .filter(({ sum }) => sum.n > 0 && sum.n / total >= smallest)
+    .map(({ sum }) => ({ hex: rgbToHex(meanOf(sum)), share: sum.n / total }))
     .sort((a, b) => b.share - a.share);
 }

@@ -1,4 +1,5 @@
 import type { Chord } from './shapes';
+import { nth } from '../nth';
 
 /** Sorted, disjoint chords that cover the same as those given. */
 export function mergeChords(chords: readonly Chord[]): Chord[] {
@@ -16,7 +17,7 @@ export function mergeSorted(a: readonly Chord[], b: readonly Chord[]): Chord[] {
   const merged: [number, number][] = [];
   let [i, j] = [0, 0];
   while (i < a.length || j < b.length) {
-    const [from, to] = j >= b.length || (i < a.length && a[i]![0] <= b[j]![0]) ? a[i++]! : b[j++]!;
+    const [from, to] = j >= b.length || (i < a.length && nth(a, i)[0] <= nth(b, j)[0]) ? nth(a, i++) : nth(b, j++);
     const last = merged[merged.length - 1];
     if (last && from <= last[1]) last[1] = Math.max(last[1], to);
     else merged.push([from, to]);

@@ -2,6 +2,7 @@ import { area, inflate, largestRectOutside, overlaps, solidRects, type Rect, typ
 import { chordLength, without } from './chords';
 import { scannedWindow } from './scannedWindow';
 import { outlineOnPage, uprightRect, type Chord, type CoverLayer, type Outline } from './shapes';
+import { nth } from '../nth';
 
 /** What the layers above hide of one layer. Areas in square ticks, of the layer's part on the page. */
 export interface LayerCover {
@@ -35,7 +36,7 @@ function bareAt(chord: Chord, above: readonly Outline[], at: number): readonly C
   for (const outline of above) {
     const { x, y, w, h } = outline.bounds;
     // Only what reaches into what is left can take from it.
-    if (x >= bare[bare.length - 1]![1] || x + w <= bare[0]![0]) continue;
+    if (x >= nth(bare, bare.length - 1)[1] || x + w <= nth(bare, 0)[0]) continue;
     const cover = at < y || at > y + h ? null : outline.chord(at);
     if (cover) bare = without(bare, cover);
     if (bare.length === 0) return bare;
@@ -82,12 +83,12 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: num
   return layers.map(({ id }, i) => {
     const outline = outlines[i];
     if (!outline) return { id, area: 0, visible: 0, hidden: 0, window: null };
-    const touching = layers
-      .map((_, j) => j)
-      .filter((j) => j > i && outlines[j] && overlaps(outlines[j].bounds, outline.bounds));
-    const own = rects[i]!;
-    const upright = touching.map((j) => rects[j]!);
-    if (own !== 'not-upright' && upright.every((r) => r !== 'not-upright'))
+    const above = outlines.flatMap((other, j) =>
+      j > i && other && overlaps(other.bounds, outline.bounds) ? [{ outline: other, rect: nth(rects, j) }] : [],
+    );
+    const own = nth(rects, i);
+    const upright = above.map(({ rect }) => rect);
+    if (own && own !== 'not-upright' && upright.every((r) => r !== 'not-upright'))
       return coverUpright(
         id,
         own,
@@ -97,7 +98,7 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: num
     return coverScanned(
       id,
       outline,
-      touching.map((j) => outlines[j]!).sort((a, b) => area(b.bounds) - area(a.bounds)),
+      above.map((layer) => layer.outline).sort((a, b) => area(b.bounds) - area(a.bounds)),
       hold,
     );
   });

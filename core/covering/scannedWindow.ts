@@ -1,6 +1,7 @@
 import type { Rect } from '../geometry';
 import { chordLength, longestGap, mergeChords, mergeSorted, without } from './chords';
 import type { Chord, Outline } from './shapes';
+import { nth } from '../nth';
 
 /** One horizontal band, with what can be said of the layer all the way through it. */
 interface Band {
@@ -50,7 +51,7 @@ function bareIn(all: Chord, above: readonly Outline[], top: number, foot: number
   let bare: readonly Chord[] = [all];
   for (const outline of above) {
     const { x, y, w, h } = outline.bounds;
-    if (x >= bare[bare.length - 1]![1] || x + w <= bare[0]![0]) continue;
+    if (x >= nth(bare, bare.length - 1)[1] || x + w <= nth(bare, 0)[0]) continue;
     const cover = top < y || foot > y + h ? null : filled(outline, top, foot);
     if (cover) bare = without(bare, cover);
     if (bare.length === 0) return bare;
@@ -60,7 +61,7 @@ function bareIn(all: Chord, above: readonly Outline[], top: number, foot: number
 
 function cutBands(layer: Outline, above: readonly Outline[], edges: readonly number[]): Band[] {
   return edges.slice(1).map((foot, i) => {
-    const top = edges[i]!;
+    const top = nth(edges, i);
     const all = reach(layer, top, foot);
     return { top, foot, inside: filled(layer, top, foot), bare: all ? bareIn(all, above, top, foot) : [] };
   });
@@ -75,17 +76,17 @@ function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
   const end = bands[bands.length - 1]?.foot ?? 0;
   const wide = bands.map((band) => mergeChords(widen(band.bare, hold)));
   for (let first = 0; first < bands.length; first++) {
-    const { top } = bands[first]!;
+    const { top } = nth(bands, first);
     let inside: Chord | null = [-Infinity, Infinity];
     let bare: Chord[] = [];
     let seen = first;
-    while (seen > 0 && bands[seen - 1]!.foot > top - hold) seen--;
+    while (seen > 0 && nth(bands, seen - 1).foot > top - hold) seen--;
     for (let last = first; last < bands.length; last++) {
-      const { foot } = bands[last]!;
-      inside = common(inside, bands[last]!.inside);
+      const { foot } = nth(bands, last);
+      inside = common(inside, nth(bands, last).inside);
       if (!inside) break;
-      for (; seen < bands.length && bands[seen]!.top < foot + hold; seen++)
-        if (bands[seen]!.bare.length > 0) bare = mergeSorted(bare, wide[seen]!);
+      for (; seen < bands.length && nth(bands, seen).top < foot + hold; seen++)
+        if (nth(bands, seen).bare.length > 0) bare = mergeSorted(bare, nth(wide, seen));
       const free = longestGap(inside, bare);
       if (!free) break;
       const found: Rect = { x: free[0], y: top, w: chordLength(free), h: foot - top };

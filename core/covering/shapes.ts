@@ -1,4 +1,5 @@
 import { intersect, type Point, type Rect, type Size } from '../geometry';
+import { nth } from '../nth';
 
 /** A rectangle, turned clockwise by `turn` degrees about its centre. */
 export interface RectShape extends Rect {
@@ -48,18 +49,19 @@ function corners({ x, y, w, h, turn = 0 }: RectShape): Point[] {
   const angle = (turn * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const [cx, cy] = [x + w / 2, y + h / 2];
-  return [
+  const sides: [dx: number, dy: number][] = [
     [-w, -h],
     [w, -h],
     [w, h],
     [-w, h],
-  ].map(([dx, dy]) => ({ x: cx + (dx! * cos - dy! * sin) / 2, y: cy + (dx! * sin + dy! * cos) / 2 }));
+  ];
+  return sides.map(([dx, dy]) => ({ x: cx + (dx * cos - dy * sin) / 2, y: cy + (dx * sin + dy * cos) / 2 }));
 }
 
 function polygonChord(points: readonly Point[], y: number): Chord | null {
   let from = Infinity;
   let to = -Infinity;
-  let p = points[points.length - 1]!;
+  let p = nth(points, points.length - 1);
   for (const q of points) {
     const isMet = p.y <= y ? q.y >= y : q.y <= y;
     if (isMet) {

@@ -9,6 +9,7 @@ import { NUBBIN } from './cutList';
 import { hiddenJoins, inSight, type Joined, type JoinPlace } from './hiddenJoins';
 import type { WantedPiece } from './wanted';
 import type { Layout, PageLayer } from '../design';
+import { heldIn } from '../heldIn';
 
 /** A strip put together from shorter ones whose pattern runs on. */
 export interface JoinedStrip {
@@ -43,7 +44,7 @@ interface Candidate extends Strip {
 
 /** Where a piece lies on the sheet it was first cut from: prints start alike on sheets of one lot. */
 function onItsSheet(ledger: Ledger, id: string): { at: Rect; sheet: PieceState } {
-  const piece = ledger.pieces.get(id)!;
+  const piece = heldIn(ledger.pieces, id);
   if (piece.from === null) return { at: { x: 0, y: 0, w: piece.w, h: piece.h }, sheet: piece };
   const parent = onItsSheet(ledger, piece.from);
   return { at: { ...piece.at, x: piece.at.x + parent.at.x, y: piece.at.y + parent.at.y }, sheet: parent.sheet };

@@ -2,6 +2,7 @@ import type { DrawnShape, Shape, ShapePart } from '../shapes';
 import type { Page } from '../things';
 import { drawnLayer, drawnMore, slotOfMore, type Layout } from '../design';
 import { wantedKey } from './wanted';
+import { known } from '../known';
 
 /** A piece that is cut as a blank and then to its shape. */
 export interface ShapedPiece {
@@ -22,7 +23,8 @@ export function shapedPieces(
   { id: page, papers, more = [] }: Pick<Page, 'id' | 'papers' | 'more'>,
 ): ShapedPiece[] {
   const found = new Map<string, ShapedPiece>();
-  for (const layer of layout?.layers ?? []) {
+  const { layers, slots } = layout ?? { layers: [], slots: [] };
+  for (const layer of layers) {
     const drawn = drawnLayer(layer);
     if (!layer.shape || !drawn || layer.slot === null) continue;
     const { slot, shape } = layer;
@@ -33,7 +35,7 @@ export function shapedPieces(
     found.set(key, {
       wanted,
       slot,
-      name: layout!.slots.find(({ id }) => id === slot)!.name,
+      name: known(slots, ({ id }) => id === slot).name,
       shape,
       drawn,
       count,

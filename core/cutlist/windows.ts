@@ -7,6 +7,7 @@ import type { Layout } from '../design';
 import { drawnMore, slotOfMore } from '../design';
 import { isCutAsItLies } from '../design';
 import type { Shelf } from '../stock';
+import { known } from '../known';
 
 /** Whether she takes hidden paper back: always, where the design is scarce, or never. */
 export type GutSchool = 'always' | 'scarce' | 'never';
@@ -58,7 +59,7 @@ export const onPiece = (piece: Size, { layer, at }: { layer: Size; at: Rect }): 
 export function windowsOf(page: Page, layout: Layout, covers: readonly LayerCover[], shelf: Shelf): Window[] {
   const pieces = piecesOf(page, shelf.ledger);
   return covers.flatMap(({ id, window }): Window[] => {
-    const layer = layout.layers.find((one) => one.id === id)!;
+    const layer = known(layout.layers, (one) => one.id === id);
     if (!window || layer.slot === null || layer.turn !== 0 || !isCutAsItLies(layer) || !isWorthTheKnife(window))
       return [];
     const at = { ...window, x: window.x - layer.x, y: window.y - layer.y };

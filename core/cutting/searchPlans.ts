@@ -220,5 +220,6 @@ export function* searchPlans(
 export function planCuts(job: CutJob, work = WORK): CutPlan {
   let plan: CutPlan | null = null;
   for (const progress of searchPlans(job, work)) plan = progress.plan;
-  return plan!;
+  if (plan === null) throw new Error('a search answers at least once');
+  return plan;
 }

@@ -1,6 +1,7 @@
 import type { Rect, Size } from '../geometry';
 import { err, type Result } from '../result';
 import type { DesignError, PartLayer } from './design';
+import { nth } from '../nth';
 
 /** A layer of paper at its place. */
 export const lay = (
@@ -37,10 +38,7 @@ export function firstThatFits<M, T>(
   measures: readonly M[],
   layOut: (measure: M) => Result<T, DesignError>,
 ): Result<T, DesignError> {
-  let last: Result<T, DesignError> | null = null;
-  for (const measure of measures) {
-    last = layOut(measure);
-    if (last.ok) return last;
-  }
-  return last!;
+  let last = layOut(nth(measures, 0));
+  for (let i = 1; i < measures.length && !last.ok; i++) last = layOut(nth(measures, i));
+  return last;
 }

@@ -3,6 +3,8 @@ import { err, ok, type Result } from '../result';
 import type { Design, DesignError, DesignInput, DesignPhoto, Layout, PageLayer, PageParts } from './design';
 import { boundsOf } from './lay';
 import { OUTER_MAT, PLACE_CARD } from './photoSlots';
+import { nth } from '../nth';
+import { known } from '../known';
 
 const refuse = (kind: DesignError['kind'], most: number | null): Result<never, DesignError> =>
   err({ kind, photo: null, needs: null, room: null, most });
@@ -67,8 +69,8 @@ export function layOut(
   if (photos.length > design.mostPhotos * sides) return refuse('photos-too-many', design.mostPhotos * sides);
   const onLeft = format.spread ? (design.onLeft?.(photos.length) ?? Math.ceil(photos.length / 2)) : photos.length;
   const chosen = (id: string): string => {
-    const choices = design.options.find((option) => option.id === id)!.choices;
-    return choices.find(([choice]) => choice === options[id])?.[0] ?? choices[0]![0];
+    const choices = known(design.options, (option) => option.id === id).choices;
+    return choices.find(([choice]) => choice === options[id])?.[0] ?? nth(choices, 0)[0];
   };
   const shares: { photos: readonly DesignPhoto[]; first: number; side: 0 | 1 }[] = [
     { photos: photos.slice(0, onLeft), first: 0, side: 0 },
@@ -92,16 +94,16 @@ export function layOut(
     }
     pages.push(page.value);
   }
-  const last = pages[pages.length - 1]!;
+  const last = nth(pages, pages.length - 1);
   const size = { w: format.w * sides, h: format.h };
   const layers = pages.flatMap((page, side) =>
-    withoutHiddenGround(toLayers(page, side, format.w, shares[side]!.first)),
+    withoutHiddenGround(toLayers(page, side, format.w, nth(shares, side).first)),
   );
   return ok({
     size,
     layers,
     slots: [...design.slots, ...[OUTER_MAT, PLACE_CARD].filter(({ id }) => layers.some(({ slot }) => slot === id))],
-    title: pages[0]!.title,
+    title: nth(pages, 0).title,
     journaling: { ...last.journaling, x: last.journaling.x + (sides - 1) * format.w },
     accents: accentsRound(size, layers),
   });

@@ -6,6 +6,7 @@ import { lay } from './lay';
 import { matOf } from './mat';
 import { OUTER_MAT } from './photoSlots';
 import { photoBlock, placesIn, type Block } from './photoBlocks';
+import { nth } from '../nth';
 
 const GAP = inches(1 / 4);
 
@@ -15,7 +16,7 @@ function rowBreaks(n: number): number[][] {
     const rows: number[] = [1];
     for (let i = 0; i < n - 1; i++) {
       if (bits & (1 << i)) rows.push(1);
-      else rows[rows.length - 1]!++;
+      else rows[rows.length - 1] = nth(rows, rows.length - 1) + 1;
     }
     return rows;
   });
@@ -118,7 +119,7 @@ export function layPhotos(
     return err({
       kind: 'photo-too-large',
       photo: large,
-      needs: mats[large]!,
+      needs: nth(mats, large),
       room: { w: room.w, h: room.h },
       most: null,
     });

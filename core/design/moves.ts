@@ -1,5 +1,7 @@
 import type { LayerMove } from '../things';
 import type { Layout, PageLayer } from './design';
+import { nth } from '../nth';
+import { known } from '../known';
 
 const STILL: LayerMove = { dx: 0, dy: 0, turn: 0, lift: 0 };
 
@@ -8,7 +10,8 @@ function groupsOf(layers: readonly PageLayer[]): PageLayer[][] {
   const groups: PageLayer[][] = [];
   for (const layer of layers) {
     const below = groups[groups.length - 1];
-    if (below && below[0]!.matOf !== undefined && below[0]!.matOf === (layer.photo ?? layer.matOf)) below.push(layer);
+    if (below && nth(below, 0).matOf !== undefined && nth(below, 0).matOf === (layer.photo ?? layer.matOf))
+      below.push(layer);
     else groups.push([layer]);
   }
   return groups;
@@ -18,7 +21,7 @@ type Moves = Readonly<Record<string, LayerMove>>;
 
 /** The layer by which a group is moved: by the photo, unless it was moved by one of its mats already. */
 const leaderOf = (group: readonly PageLayer[], moves: Moves): string =>
-  (group.find(({ id }) => moves[id]) ?? group[group.length - 1]!).id;
+  (group.find(({ id }) => moves[id]) ?? nth(group, group.length - 1)).id;
 
 /** The layer whose move counts for a layer: a photo and its mats are moved as one. */
 export const movedWith = ({ layers }: Layout, id: string, moves: Moves = {}): string => {
@@ -68,8 +71,8 @@ export function movedOn(before: LayerMove | undefined, more: Partial<LayerMove>)
 export function nudge({ layers, size }: Layout, id: string, axis: 'x' | 'y', step: number): number {
   const side = axis === 'x' ? 'w' : 'h';
   // A photo is pushed with its mats: by the edges of the lowest.
-  const group = groupsOf(layers).find((one) => one.some((layer) => layer.id === id))!;
-  const layer = group[0]!;
+  const group = known(groupsOf(layers), (one) => one.some((layer) => layer.id === id));
+  const layer = nth(group, 0);
   const own = [layer[axis], layer[axis] + layer[side]];
   const edges = [
     0,

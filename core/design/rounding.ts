@@ -1,4 +1,5 @@
 import { inches } from '../length';
+import { nth } from '../nth';
 
 /** Whole eighths of an inch, downward: what a trimmer's marks show. */
 export const eighths = (length: number): number => Math.floor(length / inches(1 / 8)) * inches(1 / 8);
@@ -11,4 +12,4 @@ export const quarters = (length: number): number =>
 const PUNCHES = [2, 1.5, 1.25, 1, 5 / 8].map(inches);
 
 /** The largest circle punch that is no larger; the smallest where all are. */
-export const punchFor = (d: number): number => PUNCHES.find((punch) => punch <= d) ?? PUNCHES[PUNCHES.length - 1]!;
+export const punchFor = (d: number): number => PUNCHES.find((punch) => punch <= d) ?? nth(PUNCHES, PUNCHES.length - 1);

@@ -6,6 +6,7 @@ import type { Shelf } from '../stock';
 import type { Plans } from '../cutlist';
 import type { Face, Lot, LotKind } from '../things';
 import { hasAll, plainWords, wordsAsked } from './words';
+import { heldIn } from '../heldIn';
 
 /** Where a thing is, as she asks for it. */
 export type FoundState = 'here' | 'bench' | 'promised' | 'on-page' | 'lent' | 'gone';
@@ -210,5 +211,5 @@ export function findThings(index: readonly Findable[], query: FindQuery, { ledge
       order.set(thing.id, best.order);
     }
   }
-  return wanted ? found.sort((a, b) => order.get(a.id)! - order.get(b.id)!) : found;
+  return wanted ? found.sort((a, b) => heldIn(order, a.id) - heldIn(order, b.id)) : found;
 }

@@ -1,4 +1,6 @@
 import { area, intersect, type Rect } from './rect';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 const sorted = (values: Iterable<number>): number[] => [...new Set(values)].sort((a, b) => a - b);
 
@@ -27,9 +29,10 @@ function takenCells(xs: readonly number[], ys: readonly number[], rects: readonl
   const rowOf = new Map(ys.map((y, i) => [y, i]));
   const rows = Array.from({ length: ys.length - 1 }, () => new Uint8Array(xs.length - 1));
   for (const r of rects) {
-    const fromColumn = columnOf.get(r.x)!;
-    const toColumn = columnOf.get(r.x + r.w)!;
-    for (let row = rowOf.get(r.y)!; row < rowOf.get(r.y + r.h)!; row++) rows[row]!.fill(1, fromColumn, toColumn);
+    const fromColumn = heldIn(columnOf, r.x);
+    const toColumn = heldIn(columnOf, r.x + r.w);
+    for (let row = heldIn(rowOf, r.y); row < heldIn(rowOf, r.y + r.h); row++)
+      nth(rows, row).fill(1, fromColumn, toColumn);
   }
   return rows;
 }
@@ -51,13 +54,16 @@ export function solidRects(frame: Rect, holes: readonly Rect[]): Rect[] {
   for (let row = 0; row < taken.length; row++) {
     const next = new Map<string, Rect>();
     for (let from = 0; from < xs.length - 1; from++) {
-      if (taken[row]![from]) continue;
+      if (nth(taken, row)[from]) continue;
       let to = from + 1;
-      while (to < xs.length - 1 && !taken[row]![to]) to++;
+      while (to < xs.length - 1 && !nth(taken, row)[to]) to++;
       const key = `${from}:${to}`;
       const above = open.get(key);
-      const h = ys[row + 1]! - ys[row]!;
-      next.set(key, above ? { ...above, h: above.h + h } : { x: xs[from]!, y: ys[row]!, w: xs[to]! - xs[from]!, h });
+      const h = nth(ys, row + 1) - nth(ys, row);
+      next.set(
+        key,
+        above ? { ...above, h: above.h + h } : { x: nth(xs, from), y: nth(ys, row), w: nth(xs, to) - nth(xs, from), h },
+      );
       open.delete(key);
       from = to;
     }
@@ -86,13 +92,18 @@ export function largestRectOutside(frame: Rect, forbidden: readonly Rect[]): Rec
   for (let row = 0; row < taken.length; row++) {
     const stack: { from: number; top: number }[] = [];
     for (let column = 0; column <= columns; column++) {
-      if (column < columns && taken[row]![column]) top[column] = row + 1;
-      const here = column < columns ? top[column]! : row + 1;
+      if (column < columns && nth(taken, row)[column]) top[column] = row + 1;
+      const here = column < columns ? nth(top, column) : row + 1;
       let from = column;
-      while (stack.length > 0 && stack[stack.length - 1]!.top < here) {
-        const bar = stack.pop()!;
+      for (let bar = stack.at(-1); bar && bar.top < here; bar = stack.at(-1)) {
+        stack.pop();
         from = bar.from;
-        const found = { x: xs[from]!, y: ys[bar.top]!, w: xs[column]! - xs[from]!, h: ys[row + 1]! - ys[bar.top]! };
+        const found = {
+          x: nth(xs, from),
+          y: nth(ys, bar.top),
+          w: nth(xs, column) - nth(xs, from),
+          h: nth(ys, row + 1) - nth(ys, bar.top),
+        };
         if (found.w > 0 && found.h > 0 && (best === null || area(found) > area(best))) best = found;
       }
       if (here <= row) stack.push({ from, top: here });

@@ -5,6 +5,7 @@ import { drawShape, type Shape } from '../shapes';
 import type { MeasuredDesign, MeasuredLayer } from '../things';
 import { refuse, type JobError } from './jobError';
 import { readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
+import { nth } from '../nth';
 
 interface JsonRect {
   x: JsonLength;
@@ -108,8 +109,8 @@ export function readDesignFile(json: JsonDesignFile): Result<Omit<MeasuredDesign
     name: json.name,
     page: { ...page.value, spread: json.page.spread ?? false },
     layers: layers.value,
-    title: words.value[0]!,
-    journaling: words.value[1]!,
+    title: nth(words.value, 0),
+    journaling: nth(words.value, 1),
   });
 }
 

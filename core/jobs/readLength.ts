@@ -1,6 +1,7 @@
 import { numberToTicks, parseLength, type LengthError, type Unit } from '../length';
 import { ok, type Result } from '../result';
 import { refuse, type JobError } from './jobError';
+import { nth } from '../nth';
 
 /** A length as a job gives it: a number in the job's unit, or text with a unit of its own or none. */
 export type JsonLength = number | string;
@@ -56,7 +57,7 @@ export function readEach<T, U>(
 ): Result<U[], JobError> {
   const out: U[] = [];
   for (let i = 0; i < list.length; i++) {
-    const entry = read(list[i]!, i);
+    const entry = read(nth(list, i), i);
     if (!entry.ok) return entry;
     out.push(entry.value);
   }
@@ -67,7 +68,7 @@ export function readEach<T, U>(
 export function checkIds(list: readonly { readonly id: string }[], at: string): Result<null, JobError> {
   const seen = new Set<string>();
   for (let i = 0; i < list.length; i++) {
-    const { id } = list[i]!;
+    const { id } = nth(list, i);
     if (seen.has(id)) return refuse('same-id', `${at}/${i}/id`, `the id ${id} stands here for the second time`);
     seen.add(id);
   }

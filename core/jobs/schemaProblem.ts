@@ -1,4 +1,5 @@
 import type { JobError } from './jobError';
+import { nth } from '../nth';
 
 /** What a JSON Schema validator says of a value, as far as it is needed here. */
 export interface SchemaComplaint {
@@ -13,7 +14,7 @@ const escaped = (key: string): string => key.replaceAll('~', '~0').replaceAll('/
 
 /** Validators speak of `if` as well as of what is wrong within: the first that names a place inside is told. */
 const telling = (complaints: readonly SchemaComplaint[]): SchemaComplaint =>
-  complaints.find(({ keyword }) => keyword !== 'if') ?? complaints[0]!;
+  complaints.find(({ keyword }) => keyword !== 'if') ?? nth(complaints, 0);
 
 /** Where and why: the unknown key itself, else the value, else the object that a key is missing from. */
 export function schemaProblem(complaints: readonly SchemaComplaint[]): JobError {

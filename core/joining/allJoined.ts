@@ -1,5 +1,7 @@
 import type { Kind, Run } from './kind';
 import type { JoinJob } from './types';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 /** Pairs of a first and a last strip that are weighed, and stretches walked, past which this way is too long. */
 const MOST_PAIRS = 1_000_000;
@@ -23,23 +25,24 @@ function roundOf(kinds: readonly Kind[], repeat: number, lap: number): Round {
   const endAt = kinds.map(({ phase, length }) => back(phase + length - lap));
   const points = [...new Set([...startAt, ...endAt])].sort((a, b) => a - b);
   const at = new Map(points.map((point, i) => [point, i]));
-  const [starts, ends] = [startAt, endAt].map((list) => list.map((point) => at.get(point)!));
+  const placed = (list: readonly number[]): number[] => list.map((point) => heldIn(at, point));
+  const [starts, ends] = [placed(startAt), placed(endAt)];
   const walks = points.map(() => 0);
   kinds.forEach(({ strips }, i) => {
-    walks[ends![i]!]! += strips.length;
-    walks[starts![i]!]! -= strips.length;
+    walks[nth(ends, i)] = nth(walks, nth(ends, i)) + strips.length;
+    walks[nth(starts, i)] = nth(walks, nth(starts, i)) - strips.length;
   });
-  for (let i = 1; i < walks.length; i++) walks[i]! += walks[i - 1]!;
+  for (let i = 1; i < walks.length; i++) walks[i] = nth(walks, i) + nth(walks, i - 1);
   const least = walks.reduce((a, b) => Math.min(a, b));
-  return { points, starts: starts!, ends: ends!, walks: walks.map((n) => n - least) };
+  return { points, starts: starts, ends: ends, walks: walks.map((n) => n - least) };
 }
 
 /** Whether strips and walks hang together, so that one line runs through all of them (Euler). */
 function hangsTogether({ points, starts, ends }: Round, walks: readonly number[]): boolean {
   const parent = points.map((_, i) => i);
-  const root = (i: number): number => (parent[i] === i ? i : (parent[i] = root(parent[i]!)));
+  const root = (i: number): number => (parent[i] === i ? i : (parent[i] = root(nth(parent, i))));
   starts.forEach((start, i) => {
-    parent[root(start)] = root(ends[i]!);
+    parent[root(start)] = root(nth(ends, i));
   });
   walks.forEach((n, i) => {
     if (n > 0) parent[root(i)] = root((i + 1) % points.length);
@@ -55,23 +58,23 @@ function orderOf(
   from: number,
 ): Kind[] {
   const strips: number[][] = points.map(() => []);
-  kinds.forEach((kind, i) => kind.strips.forEach(() => strips[starts[i]!]!.push(i)));
+  kinds.forEach((kind, i) => kind.strips.forEach(() => nth(strips, nth(starts, i)).push(i)));
   const left = [...walks];
   const backwards: number[] = [];
   const path: { at: number; by: number | null }[] = [{ at: from, by: null }];
-  while (path.length > 0) {
-    const { at, by } = path.at(-1)!;
-    const strip = strips[at]!.pop();
-    if (strip !== undefined) path.push({ at: ends[strip]!, by: strip });
-    else if (left[at]! > 0) {
-      left[at]!--;
+  for (let last = path.at(-1); last; last = path.at(-1)) {
+    const { at, by } = last;
+    const strip = nth(strips, at).pop();
+    if (strip !== undefined) path.push({ at: nth(ends, strip), by: strip });
+    else if (nth(left, at) > 0) {
+      left[at] = nth(left, at) - 1;
       path.push({ at: (at + 1) % points.length, by: null });
     } else {
       path.pop();
       if (by !== null) backwards.push(by);
     }
   }
-  return backwards.reverse().map((i) => kinds[i]!);
+  return backwards.reverse().map((i) => nth(kinds, i));
 }
 
 /**
@@ -87,18 +90,19 @@ export function allJoined(kinds: readonly Kind[], { repeat, lap }: JoinJob): Run
   const { points, walks } = round;
   const [firsts, lasts] = [[...new Set(round.starts)], [...new Set(round.ends)]];
   if (firsts.length * lasts.length > MOST_PAIRS) return null;
-  const after = (from: number, to: number): number => (((points[to]! - points[from]!) % repeat) + repeat) % repeat;
+  const after = (from: number, to: number): number =>
+    (((nth(points, to) - nth(points, from)) % repeat) + repeat) % repeat;
   /** The walks of a line from `first` to `last`: the walk from the one to the other is not needed. */
   const lineWalks = (first: number, last: number, more: number): number[] => {
     const own = [...walks];
-    for (let i = last; i !== first; i = (i + 1) % points.length) own[i]!--;
+    for (let i = last; i !== first; i = (i + 1) % points.length) own[i] = nth(own, i) - 1;
     const least = own.reduce((a, b) => Math.min(a, b));
     return own.map((n) => n - least + more);
   };
   // How far one can go on from each point on walks that every round has anyway.
   const reach = points.map((_, from) => {
     let far = 0;
-    for (let i = from; walks[i]! > 0 && far < repeat; i = (i + 1) % points.length)
+    for (let i = from; nth(walks, i) > 0 && far < repeat; i = (i + 1) % points.length)
       far += after(i, (i + 1) % points.length) || repeat;
     return Math.min(far, repeat);
   });
@@ -106,12 +110,12 @@ export function allJoined(kinds: readonly Kind[], { repeat, lap }: JoinJob): Run
     firsts.map((first) => ({
       first,
       last,
-      saved: after(last, first) <= reach[last]! ? after(last, first) : after(last, first) - repeat,
+      saved: after(last, first) <= nth(reach, last) ? after(last, first) : after(last, first) - repeat,
     })),
   );
   pairs.sort((a, b) => b.saved - a.saved);
   // With one round more, everything hangs together.
-  const sure = { ...pairs[0]!, saved: pairs[0]!.saved - repeat, more: 1 };
+  const sure = { ...nth(pairs, 0), saved: nth(pairs, 0).saved - repeat, more: 1 };
   for (const { first, last, more } of [
     ...pairs.filter(({ saved }) => saved > sure.saved).map((pair) => ({ ...pair, more: 0 })),
     sure,

@@ -2,6 +2,7 @@ import { kindsOf, lossAt, type Kind, type Run } from './kind';
 import { plainRuns } from './plainRuns';
 import { repeatRuns } from './repeatRuns';
 import type { JoinedPart, JoinJob, JoinPlan } from './types';
+import { nth } from '../nth';
 
 /**
  * The parts of a run, from the left: a join's loss is taken off the left strip as far as it stays longer than the lap,
@@ -12,17 +13,17 @@ function partsOf(run: Run, job: JoinJob): JoinedPart[] {
   const parts = run.kinds.map((kind) => {
     const n = taken.get(kind) ?? 0;
     taken.set(kind, n + 1);
-    return { ...kind.strips[n]!, from: 0, to: kind.length };
+    return { ...nth(kind.strips, n), from: 0, to: kind.length };
   });
   for (let i = 0; i + 1 < parts.length; i++) {
-    const [left, right] = [parts[i]!, parts[i + 1]!];
-    const loss = lossAt(run.kinds[i]!, run.kinds[i + 1]!, job.repeat, job.lap);
+    const [left, right] = [nth(parts, i), nth(parts, i + 1)];
+    const loss = lossAt(nth(run.kinds, i), nth(run.kinds, i + 1), job.repeat, job.lap);
     const off = Math.min(loss, left.to - left.from - job.lap - 1);
     left.to -= off;
     right.from += loss - off;
   }
   // The last part can spare it: were it no longer than that, the run would have reached without it.
-  parts[parts.length - 1]!.to -= run.length - job.need.length;
+  nth(parts, parts.length - 1).to -= run.length - job.need.length;
   return parts.map(({ id, copy, from, to }) => ({ strip: id, copy, from, to }));
 }
 

@@ -1,5 +1,6 @@
 import type { Kind, Run } from './kind';
 import type { JoinJob } from './types';
+import { nth } from '../nth';
 
 /** Cells of the table of sums past which the choice is made greedily. */
 const MOST_CELLS = 40_000_000;
@@ -31,7 +32,7 @@ function leastSum(strips: readonly Kind[], count: number, total: number): Kind[]
     if (reachedBy[at(count, s)] === -1) continue;
     const chosen: Kind[] = [];
     for (let n = count, rest = s; n > 0; n--) {
-      const strip = strips[reachedBy[at(n, rest)]!]!;
+      const strip = nth(strips, nth(reachedBy, at(n, rest)));
       chosen.push(strip);
       rest -= strip.length / grain;
     }
@@ -46,8 +47,10 @@ function shrink(strips: readonly Kind[], chosen: readonly Kind[], total: number)
   const rest = strips.slice(chosen.length);
   for (let i = own.length - 1; i >= 0; i--) {
     const spare = sum(own) - total;
-    const best = rest.findLastIndex(({ length }) => length < own[i]!.length && own[i]!.length - length <= spare);
-    if (best >= 0) own[i] = rest.splice(best, 1)[0]!;
+    const best = rest.findLastIndex(
+      ({ length }) => length < nth(own, i).length && nth(own, i).length - length <= spare,
+    );
+    if (best >= 0) own[i] = nth(rest.splice(best, 1), 0);
   }
   return own;
 }

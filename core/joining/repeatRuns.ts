@@ -1,6 +1,7 @@
 import { allJoined } from './allJoined';
 import { lossAt, type Kind, type Run } from './kind';
 import type { JoinJob } from './types';
+import { nth } from '../nth';
 
 /**
  * A run in the making. `head` is what its last strip has lost at its start: the less, the more is left for the next
@@ -33,13 +34,13 @@ const marksOf = (count: number): number[] => {
 
 const kindsIn = (run: Growing | null, kinds: readonly Kind[]): Kind[] => {
   const inOrder: Kind[] = [];
-  for (let at = run; at !== null; at = at.before) inOrder.push(kinds[at.last]!);
+  for (let at = run; at !== null; at = at.before) inOrder.push(nth(kinds, at.last));
   return inOrder.reverse();
 };
 
 function usedBy(run: Growing, into: Uint16Array): void {
   into.fill(0);
-  for (let at: Growing | null = run; at !== null; at = at.before) into[at.last]!++;
+  for (let at: Growing | null = run; at !== null; at = at.before) into[at.last] = nth(into, at.last) + 1;
 }
 
 /**
@@ -52,7 +53,7 @@ class Layer {
   constructor(private readonly marks: readonly number[]) {}
 
   keep(run: Growing): void {
-    const key = (run.strips * 31 + this.marks[run.last]!) % HASH_SIZE;
+    const key = (run.strips * 31 + nth(this.marks, run.last)) % HASH_SIZE;
     const others = this.alike.get(key);
     if (!others) this.alike.set(key, [run]);
     else if (!others.some((other) => other.length >= run.length && other.head <= run.head)) {
@@ -73,7 +74,7 @@ function grow(
   marks: readonly number[],
   { repeat, lap }: JoinJob,
 ): Growing | null {
-  const [left, right] = [kinds[run.last]!, kinds[next]!];
+  const [left, right] = [nth(kinds, run.last), nth(kinds, next)];
   const loss = lossAt(left, right, repeat, lap);
   const spare = left.length - run.head - lap - 1;
   const head = loss - Math.min(loss, spare);
@@ -84,16 +85,16 @@ function grow(
     touched: run.touched + right.length,
     head,
     before: run,
-    strips: (run.strips + marks[next]!) % HASH_SIZE,
+    strips: (run.strips + nth(marks, next)) % HASH_SIZE,
   };
 }
 
 /** The fewest strips from a run's start that reach the length. */
 function startOf({ kinds }: Run, { need, repeat, lap }: JoinJob): Run {
-  let length = kinds[0]!.length;
+  let length = nth(kinds, 0).length;
   let count = 1;
   for (; length < need.length; count++)
-    length += kinds[count]!.length - lossAt(kinds[count - 1]!, kinds[count]!, repeat, lap) - lap;
+    length += nth(kinds, count).length - lossAt(nth(kinds, count - 1), nth(kinds, count), repeat, lap) - lap;
   return { kinds: kinds.slice(0, count), length };
 }
 
@@ -115,7 +116,7 @@ export function repeatRuns(kinds: readonly Kind[], job: JoinJob): { best: Run | 
     touched: kind.length,
     head: 0,
     before: null,
-    strips: marks[i]!,
+    strips: nth(marks, i),
   }));
   let best: Growing | null = null;
   let longest = 0;
@@ -128,7 +129,7 @@ export function repeatRuns(kinds: readonly Kind[], job: JoinJob): { best: Run | 
     for (const run of runs) {
       usedBy(run, used);
       for (let next = 0; next < kinds.length; next++) {
-        const grown = used[next]! < kinds[next]!.strips.length && grow(run, next, kinds, marks, job);
+        const grown = nth(used, next) < nth(kinds, next).strips.length && grow(run, next, kinds, marks, job);
         if (grown) layer.keep(grown);
       }
     }

@@ -4,6 +4,7 @@ import type { Checked, Draft, Refuse } from './draft';
 import type { CutChild, LedgerEvent } from './events';
 import type { PieceState, PieceWhere } from './ledger';
 import { isMeasured, solidOf } from './pieces';
+import { nth } from '../nth';
 
 /** A cut's part as a piece of its own; missing areas are told from its own corner. */
 function partFrom(child: CutChild, parent: PieceState, page: string | null): PieceState {
@@ -42,12 +43,12 @@ function checkParts(parent: PieceState, parts: readonly PieceState[], refuse: Re
   );
   for (const part of parts) if (!isMeasured(part.at)) return refuse('not-a-size', part.id);
   for (let i = 0; i < parts.length; i++) {
-    if (!contains(whole, parts[i]!.at)) return refuse('part-off-the-piece', parts[i]!.id);
+    if (!contains(whole, nth(parts, i).at)) return refuse('part-off-the-piece', nth(parts, i).id);
     for (const later of solids.slice(i + 1))
-      if (solids[i]!.some((r) => later.some((other) => overlaps(r, other))))
-        return refuse('parts-overlap', parts[i]!.id);
-    if (solids[i]!.some((r) => parent.missing.some((gone) => overlaps(r, gone))))
-      return refuse('areas-do-not-add-up', parts[i]!.id);
+      if (nth(solids, i).some((r) => later.some((other) => overlaps(r, other))))
+        return refuse('parts-overlap', nth(parts, i).id);
+    if (nth(solids, i).some((r) => parent.missing.some((gone) => overlaps(r, gone))))
+      return refuse('areas-do-not-add-up', nth(parts, i).id);
   }
   const sum = parts.reduce((total, part) => total + part.solid, 0);
   return sum === parent.solid ? null : refuse('areas-do-not-add-up', parent.id, parent.solid, sum);

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 /** Edit distance where a swap of neighbours counts as one: F. J. Damerau, Communications of the ACM 7 (3), 1964. */
 function distance(a: string, b: string): number {
   const rows = Array.from({ length: a.length + 1 }, (_, i) => [i, ...Array<number>(b.length).fill(0)]);
@@ -5,11 +6,15 @@ function distance(a: string, b: string): number {
   for (let i = 1; i <= a.length; i++)
     for (let j = 1; j <= b.length; j++) {
       const cost = a[i - 1] === b[j - 1] ? 0 : 1;
-      rows[i]![j] = Math.min(rows[i - 1]![j]! + 1, rows[i]![j - 1]! + 1, rows[i - 1]![j - 1]! + cost);
+      nth(rows, i)[j] = Math.min(
+        nth(nth(rows, i - 1), j) + 1,
+        nth(nth(rows, i), j - 1) + 1,
+        nth(nth(rows, i - 1), j - 1) + cost,
+      );
       if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
-        rows[i]![j] = Math.min(rows[i]![j]!, rows[i - 2]![j - 2]! + 1);
+        nth(rows, i)[j] = Math.min(nth(nth(rows, i), j), nth(nth(rows, i - 2), j - 2) + 1);
     }
-  return rows[a.length]![b.length]!;
+  return nth(nth(rows, a.length), b.length);
 }
 
 /**

@@ -7,6 +7,7 @@ import { readThing, type Context } from './readThing';
 import type { ReadLine, Thing } from './thing';
 import { isColours } from './colours';
 import { Unread } from './unread';
+import { nth } from '../nth';
 
 const BULLET = /^\s*(?:(?:[-*•·‣▪◦●○☐☑☒✓✔►▶→–—+>]|\[[ xX✓]?\])\s+)+/u;
 const NUMBERED = /^\s*(\d{1,3})\s*[.)]\s+(?=\S)/;
@@ -61,7 +62,7 @@ function thingsOf(line: Unread, context: Context): Thing[] {
   again.left = original;
   const named = takeNamed(again, thing.count ?? 1);
   if (!named || (thing.kind === 'cardstock' && !named.every(({ name }) => isColours(name)))) return [thing];
-  const { from, to } = { from: named[0]!.from, to: named.at(-1)!.to };
+  const { from, to } = { from: nth(named, 0).from, to: nth(named, named.length - 1).to };
   const isSure = named.every(({ name }) => isColours(name));
   const doubt = { words: line.text.slice(from, to), why: 'One of each?', from, to };
   const base = readThing(again, context);

@@ -26,7 +26,7 @@ const KNOWN_WORDS = [
 const MOST = 5;
 
 /** The word that ends at a place of a text, from its first letter: between blanks, commas, slashes and plus signs. */
-export const wordBefore = (text: string, at: number): string => /[^\s,/+]*$/.exec(text.slice(0, at))![0];
+export const wordBefore = (text: string, at: number): string => /[^\s,/+]*$/.exec(text.slice(0, at))?.[0] ?? '';
 
 /**
  * Words that a beginning may become: kinds, colours and what she has typed before, the shortest first.

@@ -71,8 +71,9 @@ export function receiptOf(
   here: number,
   newId: () => string,
 ): { pieces: NewPiece[] } | { amounts: Record<string, number> } {
-  if (item.measure === 'sheets')
-    return { pieces: Array.from({ length: here }, () => ({ id: newId(), w: item.size!.w, h: item.size!.h })) };
+  const { size } = item;
+  if (item.measure === 'sheets' && size)
+    return { pieces: Array.from({ length: here }, () => ({ id: newId(), w: size.w, h: size.h })) };
   return { amounts: amountsOf(item, here) };
 }
 
@@ -80,6 +81,11 @@ export function receiptOf(
 export function amountsOf(item: ListItem, count: number): Record<string, number> {
   if (item.measure === 'letters') return { ...item.letters };
   return {
-    '': item.measure === 'length' ? item.length! : item.measure === 'share' ? count * (item.level ?? 100) : count,
+    '':
+      item.measure === 'length' && item.length !== null
+        ? item.length
+        : item.measure === 'share'
+          ? count * (item.level ?? 100)
+          : count,
   };
 }

@@ -1,4 +1,5 @@
 import type { Bench, Records, TableName } from './bench';
+import { heldIn } from '../heldIn';
 
 type Fields = Readonly<Record<string, unknown>>;
 
@@ -59,7 +60,7 @@ export function withChanges(bench: Bench, changes: readonly Change[]): Bench {
   for (const change of changes) {
     const { table, key } = change;
     if (!tables.has(table)) tables.set(table, new Map<string, object>(bench[table]));
-    const own = tables.get(table)!;
+    const own = heldIn(tables, table);
     const after = changed(own.get(key) ?? null, change);
     if (after === null) own.delete(key);
     else own.set(key, after);

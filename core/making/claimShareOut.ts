@@ -4,6 +4,7 @@ import type { PlanSheet } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Laying } from './laying';
 import { takingOut } from './planning';
+import { nth } from '../nth';
 
 /** A share-out as it is taken up. */
 export interface Claiming {
@@ -40,7 +41,7 @@ export const claimShareOut =
     const taken = takingOut(bench, own, sheets, now);
     if (!taken.ok) return taken;
     const sharing = sharingOf(plan, own, kits, now.newId(), now.day);
-    return decided('shared-out', own[0]!.title, {
+    return decided('shared-out', nth(own, 0).title, {
       count: own.length,
       events: [
         ...taken.value.events,

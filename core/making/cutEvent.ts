@@ -4,10 +4,11 @@ import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
 import { punchStepEvent } from './punchEvent';
 import { windowStepEvent } from './windowEvent';
+import { heldIn } from '../heldIn';
 
 /** A trimmer cut: a piece that is wanted goes to its page, the rest stays with what it is out for. */
 function trimmed(step: CutStep, ledger: Ledger): NewEvent {
-  const parent = ledger.pieces.get(step.piece)!;
+  const parent = heldIn(ledger.pieces, step.piece);
   const into = step.gives.map(({ part, role, wanted, x, y, w, h }): CutChild => {
     const place = { x: x - step.part.x, y: y - step.part.y, w, h };
     return {

@@ -6,6 +6,7 @@ import type { Bench } from './bench';
 import { useLaid } from './laying';
 import { outFor, released, type Chosen } from './out';
 import { withoutSheets } from './planning';
+import { heldIn } from '../heldIn';
 
 const keyOf = (one: Chosen): string => ('piece' in one ? one.piece : one.lot);
 
@@ -46,7 +47,7 @@ export const putAway =
 /** Tools and media that are out for a page go back when it is glued. */
 const toolsOut = (bench: Bench, page: string): NewEvent[] =>
   outFor(bench, page)
-    .amounts.filter(({ lot }) => isKept(bench.lots.get(lot)!.kind))
+    .amounts.filter(({ lot }) => isKept(heldIn(bench.lots, lot).kind))
     .map((entry): NewEvent => ({ type: 'released', ...entry, page }));
 
 /**

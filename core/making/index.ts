@@ -110,6 +110,6 @@ export type { SmallGifts } from './smallGifts';
 export { borrowedFor, pageRecord, piecesOn } from './pageRecord';
 export type { CutOnPage, KitOnPage } from './pageRecord';
 export { clustersFor } from './clustersFor';
-export { changeWork, countAs, doStep, forgetIntention, keepIntention, meanFor } from './working';
+export { changeWork, chooseTechniques, countAs, doStep, forgetIntention, keepIntention, meanFor } from './working';
 export { mendsFor, setAsideRemark } from './mends';
 export type { Mend } from './mends';

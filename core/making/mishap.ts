@@ -4,6 +4,8 @@ import { inches } from '../length';
 import type { CutStep, Step } from '../cutlist';
 import type { NewEvent } from './act';
 import { missingIn } from './missingIn';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 /** A part at least this wide and high is kept. */
 const KEPT = inches(1);
@@ -20,7 +22,7 @@ export const isOnPart = ({ axis, part }: CutStep, at: number): boolean =>
  * planned on; what is spoilt or lost is waste.
  */
 export function mishapEvent(step: Step, mishap: Mishap, ledger: Ledger): NewEvent {
-  const parent = ledger.pieces.get(step.piece)!;
+  const parent = heldIn(ledger.pieces, step.piece);
   // What went wrong with a punch or a knife spoilt the part.
   if (mishap.kind !== 'other-measure' || step.kind !== 'cut') {
     const gone: CutChild = {
@@ -37,7 +39,7 @@ export function mishapEvent(step: Step, mishap: Mishap, ledger: Ledger): NewEven
   const { at } = mishap;
   const { w, h } = parent;
   const into = splitRect({ x: 0, y: 0, w, h }, step.axis, at).map((half, i): CutChild => ({
-    id: `${parent.id}-${at}${'ab'[i]!}`,
+    id: `${parent.id}-${at}${nth('ab', i)}`,
     ...half,
     role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste',
     missing: missingIn(parent, half),

@@ -62,7 +62,9 @@ export const countOf = ({ cut, loose, toCut, amounts }: Out): number =>
 
 /** Entries that bring pieces back to the stash. */
 export const released = (pieces: readonly PieceState[]): NewEvent[] =>
-  pieces.map(({ id, page, slot }): NewEvent => ({ type: 'released', piece: id, page: page!, slot }));
+  pieces.flatMap(({ id, page, slot }): NewEvent[] =>
+    page === null ? [] : [{ type: 'released', piece: id, page, slot }],
+  );
 
 /** Plans with less asked of them, as they are to be written, and the papers that can go back. */
 export interface LessPlanned {

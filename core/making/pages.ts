@@ -120,9 +120,10 @@ const takenOff = ({ ledger }: Bench, page: string): NewEvent[] => [
   ...[...ledger.pieces.values()]
     .filter((piece) => piece.where === 'used' && piece.page === page)
     .map(({ id, slot }): NewEvent => ({ type: 'returned', piece: id, page, slot })),
-  ...[...ledger.lots.values()]
-    .filter(({ used }) => Object.hasOwn(used, page))
-    .map(({ lot, used }): NewEvent => ({ type: 'returned', lot, amounts: used[page]!, page })),
+  ...[...ledger.lots.values()].flatMap(({ lot, used }): NewEvent[] => {
+    const amounts = Object.hasOwn(used, page) && used[page];
+    return amounts ? [{ type: 'returned', lot, amounts, page }] : [];
+  }),
 ];
 
 /**

@@ -5,6 +5,7 @@ import type { Page, Plan, PlanSheet } from '../things';
 import { decided, drop, put, refuse, type Act, type Deciding, type NewEvent, type Now, type Refusal } from './act';
 import type { Bench } from './bench';
 import { lessOf, outFor, released } from './out';
+import { nth } from '../nth';
 
 /** What planning comes to, as a part of an act. */
 export type Part = Omit<Act, 'did'>;
@@ -83,7 +84,7 @@ export const acceptPlan =
     const own = pages.flatMap((id) => bench.pages.get(id) ?? []);
     if (own.length < pages.length || sheets.length === 0) return refuse('gone');
     const taken = takingOut(bench, own, sheets, now);
-    return taken.ok ? decided('took-papers', own[0]!.title, { count: own.length, ...taken.value }) : taken;
+    return taken.ok ? decided('took-papers', nth(own, 0).title, { count: own.length, ...taken.value }) : taken;
   };
 
 /** Less is asked of some plans: what is no longer needed goes back, what else is planned stays out. */

@@ -3,6 +3,7 @@ import type { Album, MeasuredDesign, MonthAim, Page, Photo, Rule, Story, Wish } 
 import { decided, drop, put, refuse, type Deciding, type DidKind } from './act';
 import type { Bench, Records, TableName } from './bench';
 import { refit } from './refit';
+import { nth } from '../nth';
 
 /** A record changed: some of its fields, or all of it worked out from what it is by then. */
 export type Changing<T> = Partial<T> | ((now: T) => T);
@@ -32,7 +33,7 @@ export const addPhotos =
   () =>
     photos.length === 0
       ? refuse('nothing-to-do')
-      : decided('added-photos', photos.length === 1 ? photos[0]!.name : '', {
+      : decided('added-photos', photos.length === 1 ? nth(photos, 0).name : '', {
           count: photos.length,
           records: [...stories.map((story) => put('stories', story)), ...photos.map((photo) => put('photos', photo))],
         });

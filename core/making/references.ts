@@ -1,5 +1,6 @@
 import { piecesFor, type LedgerEvent } from '../ledger';
 import type { Bench, Records, TableName } from './bench';
+import { heldIn } from '../heldIn';
 
 /** Where a record names another, and which: by JSON pointer from the record. */
 export interface Reference {
@@ -51,7 +52,7 @@ const holdsStock = ({ ledger }: Bench, lot: string): boolean =>
   ledger.lots.has(lot) &&
   ([...ledger.pieces.values()].some((piece) => piece.lot === lot) ||
     (['received', 'owed', 'corrected', 'here'] as const).some(
-      (of) => Object.keys(ledger.lots.get(lot)![of]).length > 0,
+      (of) => Object.keys(heldIn(ledger.lots, lot)[of]).length > 0,
     ));
 
 const holdsParts = ({ ledger }: Bench, kit: string): boolean =>

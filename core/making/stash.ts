@@ -1,6 +1,7 @@
 import type { Amounts, Stock } from '../ledger';
 import { decided, refuse, type Deciding, type DidKind, type NewEvent } from './act';
 import type { Bench } from './bench';
+import { nth } from '../nth';
 
 /** Things chosen in the stash: pieces by their ids, other things by their lots'. */
 export interface ChosenThings {
@@ -30,7 +31,7 @@ const lotNameOf = ({ ledger, lots }: Bench, stock: Stock): string =>
 const onStock = (did: DidKind, bench: Bench, stock: readonly Stock[], event: (stock: Stock) => NewEvent) =>
   stock.length === 0
     ? refuse('nothing-to-do')
-    : decided(did, stock.length === 1 ? lotNameOf(bench, stock[0]!) : '', {
+    : decided(did, stock.length === 1 ? lotNameOf(bench, nth(stock, 0)) : '', {
         count: stock.length,
         events: stock.map(event),
       });

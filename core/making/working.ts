@@ -1,5 +1,5 @@
 import { own, totalOf } from '../ledger';
-import type { Intention, Page, PageWork } from '../things';
+import { TECHNIQUES, type Intention, type Page, type PageWork, type Technique } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import { changePage } from './pages';
 
@@ -39,6 +39,24 @@ export const doStep =
 /** Changes how a page is worked on. @param what for people to be told */
 export const changeWork = (id: string, some: (now: PageWork) => PageWork, what: string): Deciding =>
   changePage(id, (now: Page) => ({ work: some(now.work ?? {}) }), what);
+
+/**
+ * Chooses background work, told by what was ticked or unticked: two ticks in a moment, both made on the same drawing of
+ * the page, hold both.
+ * @param seen what was chosen as she saw it
+ * @param chosen what is to be chosen in its place
+ */
+export const chooseTechniques = (id: string, seen: readonly Technique[], chosen: readonly string[]): Deciding =>
+  changeWork(
+    id,
+    ({ techniques = [], ...work }) => ({
+      ...work,
+      techniques: TECHNIQUES.filter((one) =>
+        seen.includes(one) === chosen.includes(one) ? techniques.includes(one) : chosen.includes(one),
+      ),
+    }),
+    'Chose the background work',
+  );
 
 const means = (id: string, of: (all: readonly Intention[]) => readonly Intention[], what: string): Deciding =>
   changeWork(id, (work) => ({ ...work, means: of(work.means ?? []) }), what);

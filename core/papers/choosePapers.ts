@@ -6,6 +6,7 @@ import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
 import { slotBelow, type Layout } from '../design';
 import { inHueOrder } from './inHueOrder';
 import { rankFaces } from './rankFaces';
+import { nth } from '../nth';
 
 /** A face already chosen elsewhere on the page counts as so much further off, in CIEDE2000. */
 const AGAIN = 14;
@@ -47,9 +48,10 @@ function canBeCut(
   stock: readonly CutStock[],
   longestCut: number | null,
 ): boolean {
-  const wanted = list
-    .filter(({ slot }) => papers[slot] !== undefined)
-    .map((piece) => ({ ...piece, face: papers[piece.slot]! }));
+  const wanted = list.flatMap((piece) => {
+    const face = papers[piece.slot];
+    return face === undefined ? [] : [{ ...piece, face }];
+  });
   const faces = new Set(wanted.map(({ face }) => face));
   const carrying = stock.filter(
     ({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)),
@@ -91,7 +93,7 @@ export function choosePapers(
   let anchor = colours;
   for (const slot of slots) {
     if (chosen[slot.id] !== undefined) continue;
-    const biggest = needOf(list, slot.id)[0]!;
+    const biggest = nth(needOf(list, slot.id), 0);
     // A paper on itself does not show.
     const touching = new Set([
       below.get(slot.id),

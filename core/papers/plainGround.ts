@@ -43,7 +43,7 @@ function plainFor(layers: readonly Size[], { ledger, lots }: Shelf, not: string)
 /** What shows of a layer as strips, each going `hold` under what covers it. Turned layers count as covering nothing. */
 function stripsOf(layer: Rect, above: readonly (Rect & { turn: number })[], hold: number): Rect[] {
   const cover = above.filter(({ turn }) => turn === 0);
-  return solidRects(layer, cover).map((shown) => intersect(inflate(shown, hold), layer)!);
+  return solidRects(layer, cover).flatMap((shown) => intersect(inflate(shown, hold), layer) ?? []);
 }
 
 /**

@@ -75,7 +75,7 @@ function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null
     .map(({ id }) => id);
   const sheets = plan.stats.fresh;
   const newest = Math.max(0, ...stock.map(({ since }) => since ?? 0));
-  const ages = stock.filter(({ id, since }) => taken.has(id) && since !== null).map(({ since }) => newest - since!);
+  const ages = stock.flatMap(({ id, since }) => (taken.has(id) && since !== null ? [newest - since] : []));
   const months = ages.length > 0 ? ages.reduce((a, b) => a + b) / ages.length : null;
   const score =
     difference +

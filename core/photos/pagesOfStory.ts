@@ -1,6 +1,8 @@
 import { area } from '../geometry';
 import { designOf, layOut, withMargin } from '../design';
 import type { PageFormat, PagePhoto, Photo } from '../things';
+import { nth } from '../nth';
+import { known } from '../known';
 
 /** A page for some photos of a story, in a design that takes them. */
 export interface StoryPage {
@@ -32,10 +34,10 @@ const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = 
  * differ
  */
 function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: number, turn: number): string | null {
-  const [, designs] = SUITS.find(([most]) => photos.length <= most)!;
+  const [, designs] = known(SUITS, ([most]) => photos.length <= most);
   return (
     designs
-      .map((_, i) => designs[(i + turn) % designs.length]!)
+      .map((_, i) => nth(designs, (i + turn) % designs.length))
       .find((id) => layOut(designOf(id)!, { format, photos, mat }).ok) ?? null
   );
 }

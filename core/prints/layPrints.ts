@@ -1,6 +1,7 @@
 import { planCuts, type CutStock } from '../cutting';
 import { contains, splitRect, type Point, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
+import { heldIn } from '../heldIn';
 
 /** Paper that a photo printer or a print shop prints on; nothing is printed within the margin. Ticks. */
 export interface PrintPaper extends Size {
@@ -82,7 +83,7 @@ export function layPrints(
   const sheets = plan.sheets.map((sheet): LaidSheet => {
     const parts = new Map<string, Rect>([['A', { x: margin, y: margin, ...room }]]);
     const cuts = sheet.cuts.map(({ part, axis, at, gives }) => {
-      const whole = parts.get(part)!;
+      const whole = heldIn(parts, part);
       const [near, far] = splitRect(whole, axis, at);
       parts.set(gives[0], near).set(gives[1], far);
       return {

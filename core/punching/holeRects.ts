@@ -1,6 +1,7 @@
 import type { Rect, Size } from '../geometry';
 import { halfExtent, isRound } from './hole';
 import type { Hole } from '../things';
+import { nth } from '../nth';
 
 const BANDS = 16;
 
@@ -30,7 +31,7 @@ export function holeRects(hole: Hole, which: 'within' | 'around'): Rect[] {
     : [Math.ceil(hole.y - deep), Math.floor(hole.y + deep)];
   const edges = Array.from({ length: BANDS + 1 }, (_, i) => Math.round(top + ((bottom - top) * i) / BANDS));
   return edges.slice(1).flatMap((end, i): Rect[] => {
-    const start = edges[i]!;
+    const start = nth(edges, i);
     const [a, b] = [start - hole.y, end - hole.y];
     const widest = a <= 0 && b >= 0 ? 0 : Math.min(Math.abs(a), Math.abs(b));
     const half = halfChord(hole, outward ? widest : Math.max(Math.abs(a), Math.abs(b)));

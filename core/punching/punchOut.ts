@@ -8,6 +8,7 @@ import { holeBox } from './holeRects';
 import { tagSpots } from './tagSpots';
 import type { Hole, Punch, RoundLie } from '../things';
 import type { Scrap } from './types';
+import { nth } from '../nth';
 
 /** Directions drawn by lot where few circles are to be placed: there the best is often in no rows. */
 const TRIES = 160;
@@ -120,9 +121,11 @@ export interface PunchWish {
  */
 export function punchOut(scrap: Scrap, wishes: readonly PunchWish[], earlier: readonly Hole[] = []): Hole[][] {
   const found = wishes.map((): Hole[] => []);
-  const largestFirst = wishes.map((_, i) => i).sort((a, b) => wishes[b]!.punch.size - wishes[a]!.punch.size || a - b);
+  const largestFirst = wishes
+    .map((_, i) => i)
+    .sort((a, b) => nth(wishes, b).punch.size - nth(wishes, a).punch.size || a - b);
   for (const i of largestFirst) {
-    const { punch, most: wanted } = wishes[i]!;
+    const { punch, most: wanted } = nth(wishes, i);
     found[i] = punchSpots(scrap, punch, [...earlier, ...found.flat()], wanted ?? undefined);
   }
   return found;

@@ -1,4 +1,5 @@
 import type { Path } from './shape';
+import { nth } from '../nth';
 
 /** What an arc over a chord adds to the chord's side, square ticks: a circular segment, at most half a circle. */
 function segmentArea(chord: number, r: number): number {
@@ -9,7 +10,7 @@ function segmentArea(chord: number, r: number): number {
 /** The area that a clockwise path (y down) encloses: the shoelace formula and a circular segment for each arc. */
 export function pathArea(path: Path): number {
   return path.reduce((sum, { x, y, arc }, i) => {
-    const from = path[(i + path.length - 1) % path.length]!;
+    const from = nth(path, (i + path.length - 1) % path.length);
     const triangle = (from.x * y - x * from.y) / 2;
     const segment = arc ? segmentArea(Math.hypot(x - from.x, y - from.y), arc.r) : 0;
     return sum + triangle + (arc?.bulges === 'left' ? segment : -segment);

@@ -1,4 +1,5 @@
 import type { Path } from './shape';
+import { nth } from '../nth';
 
 /**
  * A path as SVG path data. @param unit how many ticks one unit of the drawing is; @param at where the blank lies, in
@@ -11,7 +12,7 @@ export function pathData(
 ): string {
   const n = (ticks: number): string => String(Math.round((ticks / unit) * 1e4) / 1e4);
   const point = ({ x, y }: { x: number; y: number }): string => `${n(x + at.x)} ${n(y + at.y)}`;
-  const last = path[path.length - 1]!;
+  const last = nth(path, path.length - 1);
   return `M${point(last)}${path.map((to) => (to.arc ? `A${n(to.arc.r)} ${n(to.arc.r)} 0 0 ${to.arc.bulges === 'left' ? 1 : 0} ${point(to)}` : `L${point(to)}`)).join('')}z`;
 }
 

@@ -3,6 +3,7 @@ import { area } from '../geometry';
 import { Lines, type Term } from '../program';
 import type { ShareSlot } from './types';
 import { pairsOf, takes, type Choice, type Table } from './table';
+import { nth } from '../nth';
 
 /** Pages made and designs chosen, as a program's answer has them; null: not made. */
 export type Assignment = readonly (Choice | null)[];
@@ -74,23 +75,25 @@ function writeRules(lines: Lines, { job, allowed, looks }: Table, binaries: stri
   job.pages.forEach((page, p) => {
     binaries.push(made(p));
     page.slots.forEach((_, s) => {
-      const designs = allowed[p]![s]!;
+      const designs = nth(nth(allowed, p), s);
       lines.row([...designs.map((d): Term => [1, chosen(p, s, d)]), [-1, made(p)]], '=', 0);
       binaries.push(...designs.map((d) => chosen(p, s, d)));
     });
     const side = (s: number, d: number, sign: number): Term[] =>
-      allowed[p]![s]!.includes(d) ? [[sign, chosen(p, s, d)]] : [];
+      nth(nth(allowed, p), s).includes(d) ? [[sign, chosen(p, s, d)]] : [];
     for (const [a, b] of pairsOf(page, 'like'))
-      for (const d of new Set([...allowed[p]![a]!, ...allowed[p]![b]!]))
+      for (const d of new Set([...nth(nth(allowed, p), a), ...nth(nth(allowed, p), b)]))
         lines.row([...side(a, d, 1), ...side(b, d, -1)], '=', 0);
     // Each slot is of one design, so no more than one of both is of those that look the same.
     const ofLook = (s: number, look: number): Term[] =>
-      allowed[p]![s]!.filter((d) => looks[d] === look).map((d): Term => [1, chosen(p, s, d)]);
+      nth(nth(allowed, p), s)
+        .filter((d) => looks[d] === look)
+        .map((d): Term => [1, chosen(p, s, d)]);
     for (const [a, b] of pairsOf(page, 'unlike'))
-      for (const look of new Set(allowed[p]![a]!.map((d) => looks[d]!)))
+      for (const look of new Set(nth(nth(allowed, p), a).map((d) => nth(looks, d))))
         if (ofLook(b, look).length > 0) lines.row([...ofLook(a, look), ...ofLook(b, look)], '<=', 1);
     if (page.atLeast <= Math.min(1, page.slots.length) && page.atMost >= page.slots.length) return;
-    const designs = [...new Set(allowed[p]!.flat())];
+    const designs = [...new Set(nth(allowed, p).flat())];
     for (const d of designs) {
       const users = page.slots.flatMap((_, s) => side(s, d, 1));
       for (const [, name] of users)
@@ -123,10 +126,10 @@ function writePapers(lines: Lines, table: Table, swell: (page: number, slot: num
   job.stock.forEach((stock, k) => {
     const areas: Term[] = [];
     const bigs: Term[] = [];
-    for (const d of carries[k]!)
+    for (const d of nth(carries, k))
       kinds.forEach(({ slot, users }, t) => {
-        if (!takes(stock, slot) || !users.some(({ page, slot: s }) => allowed[page]![s]!.includes(d))) return;
-        const most = mostFrom(stock, solid[k]!, slot);
+        if (!takes(stock, slot) || !users.some(({ page, slot: s }) => nth(nth(allowed, page), s).includes(d))) return;
+        const most = mostFrom(stock, nth(solid, k), slot);
         if (most === 0) return;
         const name = flow(k, d, t);
         areas.push([area(slot) / scale, name]);
@@ -142,14 +145,14 @@ function writePapers(lines: Lines, table: Table, swell: (page: number, slot: num
           );
         given.set(`${d} ${t}`, [...(given.get(`${d} ${t}`) ?? []), [1, name]]);
       });
-    lines.row([...areas, [-solid[k]! / scale, opened(k)]], '<=', 0);
+    lines.row([...areas, [-nth(solid, k) / scale, opened(k)]], '<=', 0);
     lines.row([...bigs, [-1, opened(k)]], '<=', 0);
   });
   kinds.forEach(({ users }, t) =>
     table.designs.forEach((_, d) => {
       const wanted = users.flatMap(({ page, slot }): Term[] =>
-        allowed[page]![slot]!.includes(d)
-          ? [[-job.pages[page]!.slots[slot]!.count * swell(page, slot), chosen(page, slot, d)]]
+        nth(nth(allowed, page), slot).includes(d)
+          ? [[-nth(nth(job.pages, page).slots, slot).count * swell(page, slot), chosen(page, slot, d)]]
           : [],
       );
       if (wanted.length > 0) lines.row([...(given.get(`${d} ${t}`) ?? []), ...wanted], '>=', 0);
@@ -219,7 +222,7 @@ export function readAssignment({ job, allowed }: Table, columns: Readonly<Record
     (columns[made(p)] ?? 0) < 0.5
       ? null
       : slots.map((_, s) =>
-          allowed[p]![s]!.reduce((best, d) =>
+          nth(nth(allowed, p), s).reduce((best, d) =>
             (columns[chosen(p, s, d)] ?? 0) > (columns[chosen(p, s, best)] ?? 0) ? d : best,
           ),
         ),

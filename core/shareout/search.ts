@@ -7,6 +7,8 @@ import { choicesOf, readTable, type Table } from './table';
 import { leaning } from './taste';
 import type { Solved } from '../program';
 import type { ShareJob, SharePage, Solver } from './types';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 /** What one program counts as: by itself, and for each of its variables, relaxed or whole, with a proof or without. */
 const PROGRAM = 2_000;
@@ -42,9 +44,9 @@ function sizeOf({ allowed, carries, job }: Table): number {
 function worthByArea({ job, solid, allowed }: Table): number {
   const wants = job.pages.map((page, p) => ({
     worth: page.worth,
-    area: allowed[p]!.every((designs) => designs.length > 0) ? sizeOfPage(page) : Infinity,
+    area: nth(allowed, p).every((designs) => designs.length > 0) ? sizeOfPage(page) : Infinity,
   }));
-  let room = job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
+  let room = job.stock.reduce((sum, { count }, k) => sum + count * nth(solid, k), 0);
   let worth = 0;
   for (const want of wants.filter((one) => one.area < Infinity).sort((a, b) => b.worth * a.area - a.worth * b.area)) {
     const part = want.area === 0 ? 1 : Math.min(1, room / want.area);
@@ -171,7 +173,7 @@ export class Search {
     const prices = new Map<string, number>();
     const price = (key: string): number => {
       if (!prices.has(key)) prices.set(key, this.random());
-      return prices.get(key)!;
+      return heldIn(prices, key);
     };
     const weigh = this.random() < 0.5;
     const cost = (p: number, s: number, d: number): number =>
@@ -213,7 +215,7 @@ export class Search {
     const choices = choicesOf(this.table, p, 40, (s, d) => this.random() + this.lean(p, s, d));
     if (choices.length === 0) return null;
     const next = [...this.best.assignment];
-    next[p] = choices[Math.floor(this.random() * choices.length)]!;
+    next[p] = nth(choices, Math.floor(this.random() * choices.length));
     return next;
   }
 
@@ -266,7 +268,8 @@ export class Search {
     const isMade = this.best.assignment.every((choice) => choice !== null);
     return (
       job.pages.length === 0 ||
-      (isMade && this.best.plan.stats.pieceArea >= job.stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0))
+      (isMade &&
+        this.best.plan.stats.pieceArea >= job.stock.reduce((sum, { count }, k) => sum + count * nth(solid, k), 0))
     );
   }
 

@@ -6,6 +6,8 @@ import type { Tree } from './dealing/tree';
 import type { Table } from './table';
 import { meantMissing, mustMissing, tasteOf } from './taste';
 import type { DesignName } from './types';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 /** Plain stock as a design among others: no design of a job begins so. */
 const PLAIN = '\u0000plain';
@@ -21,8 +23,8 @@ export const slotOf = (name: string): [page: number, slot: number] => name.split
 export function cutJobOf({ job, designs }: Table, assignment: Assignment): CutJob {
   const pieces = assignment.flatMap((choice, p) =>
     (choice ?? []).map((d, s) => {
-      const { w, h, count, turn } = job.pages[p]!.slots[s]!;
-      return { id: pieceName(p, s), w, h, count, of: [nameOf(designs[d]!)], turn, optional: false, value: 0 };
+      const { w, h, count, turn } = nth(nth(job.pages, p).slots, s);
+      return { id: pieceName(p, s), w, h, count, of: [nameOf(nth(designs, d))], turn, optional: false, value: 0 };
     }),
   );
   return { stock: job.stock.map(named), pieces, keepAtLeast: job.keepAtLeast, longestCut: job.longestCut };
@@ -87,7 +89,7 @@ const PER_JUDGEMENT = 0.5;
 
 const isTight = ({ pieces, stock }: CutJob, { solid }: Table): boolean =>
   pieces.reduce((sum, piece) => sum + piece.count * area(piece), 0) >=
-  TIGHT * stock.reduce((sum, { count }, k) => sum + count * solid[k]!, 0);
+  TIGHT * stock.reduce((sum, { count }, k) => sum + count * nth(solid, k), 0);
 
 /** How work is counted while a share-out is sought, and whether it is to end with what it has. */
 export interface Effort {
@@ -109,7 +111,8 @@ function planFor(
     if (isOver()) break;
   }
   spend(most * work * PER_JUDGEMENT + START * job.pieces.length);
-  return plan!;
+  if (plan === null) throw new Error('a search answers at least once');
+  return plan;
 }
 
 /** Nothing made but the pages that want nothing. */
@@ -156,10 +159,10 @@ export function settle(table: Table, assignment: Assignment, work: number, effor
     const lacking = new Map<number, number>();
     for (const { id } of plan.notCut) {
       const [p, s] = slotOf(id);
-      lacking.set(p, (lacking.get(p) ?? 0) + area(table.job.pages[p]!.slots[s]!));
+      lacking.set(p, (lacking.get(p) ?? 0) + area(nth(nth(table.job.pages, p).slots, s)));
     }
     if (effort.isOver()) return { first, settled: null };
-    const burden = (p: number): number => lacking.get(p)! / (1e-9 + table.job.pages[p]!.worth);
+    const burden = (p: number): number => heldIn(lacking, p) / (1e-9 + nth(table.job.pages, p).worth);
     const worst = [...lacking.keys()].reduce((a, b) => (burden(b) > burden(a) ? b : a));
     now[worst] = null;
   }
@@ -169,6 +172,6 @@ export function settle(table: Table, assignment: Assignment, work: number, effor
  * Over 0 where `a` is the better share-out: by papers that must be used, worth, then her taste or the format's aims.
  */
 export function compareSettled(a: Settled, b: Settled): number {
-  const at = a.rank.findIndex((value, i) => Math.abs(value - b.rank[i]!) > NEAR * Math.max(1, Math.abs(value)));
-  return at < 0 ? 0 : b.rank[at]! - a.rank[at]!;
+  const at = a.rank.findIndex((value, i) => Math.abs(value - nth(b.rank, i)) > NEAR * Math.max(1, Math.abs(value)));
+  return at < 0 ? 0 : nth(b.rank, at) - nth(a.rank, at);
 }

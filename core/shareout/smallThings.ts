@@ -1,4 +1,5 @@
 import { affinity, type ColourShare } from '../colour';
+import { nth } from '../nth';
 
 /** A counted embellishment on hand. */
 export interface SmallThing {
@@ -66,7 +67,7 @@ function offWord(thing: SmallThing, { words }: SmallWish, themes: readonly strin
   const topical = thing.words.filter((word) => themes.some((theme) => isAlike(word, theme)));
   if (topical.length === 0 || words.length === 0 || topical.some((word) => words.some((own) => isAlike(word, own))))
     return null;
-  return topical[0]!;
+  return nth(topical, 0);
 }
 
 /** The pages that each thing fits, and what is off a page's theme. */

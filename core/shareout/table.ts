@@ -2,6 +2,7 @@ import { nth } from '../nth';
 import type { CutStock } from '../cutting';
 import { unionArea } from '../geometry';
 import type { DesignName, SharePage, ShareJob, ShareSlot } from './types';
+import { heldIn } from '../heldIn';
 
 /** What the share-out is reckoned with: designs, sizes and papers by number. */
 export interface Table {
@@ -43,7 +44,7 @@ function allowedFor(
 export function readTable(job: ShareJob): Table {
   const designs = [...new Set(job.stock.flatMap(designsOf))];
   const numbers = new Map(designs.map((design, d) => [design, d]));
-  const carries = job.stock.map((stock) => designsOf(stock).map((design) => numbers.get(design)!));
+  const carries = job.stock.map((stock) => designsOf(stock).map((design) => heldIn(numbers, design)));
   const carriers = designs.map((): CutStock[] => []);
   carries.forEach((own, k) => own.forEach((d) => nth(carriers, d).push(nth(job.stock, k))));
   const looksLike = (design: DesignName): number =>
@@ -75,7 +76,7 @@ export type Choice = readonly number[];
 /** Slots that must be of one design, or of two, both ways round: pairs of their places. */
 export function pairsOf({ slots }: SharePage, rule: 'like' | 'unlike'): [number, number][] {
   const at = new Map(slots.map(({ id }, i) => [id, i]));
-  return slots.flatMap((slot, i) => slot[rule].map((id): [number, number] => [i, at.get(id)!]));
+  return slots.flatMap((slot, i) => slot[rule].map((id): [number, number] => [i, heldIn(at, id)]));
 }
 
 /** Whether a choice keeps to a page's rules. */

@@ -3,6 +3,8 @@ import { area } from '../geometry';
 import { inches } from '../length';
 import type { Assignment } from './program';
 import type { Table } from './table';
+import { heldIn } from '../heldIn';
+import { nth } from '../nth';
 
 /**
  * Pieces smaller than this (square ticks) are small uses: there the good papers show, and little of them goes. From
@@ -23,8 +25,11 @@ function takenBy(
 ): { good: number; all: number }[] {
   return assignment.flatMap((choice, p) => {
     if (!choice) return [];
-    const slots = job.pages[p]!.slots;
-    const sizes = choice.map((d, s) => ({ good: of.has(designs[d] ?? ''), size: area(slots[s]!) * slots[s]!.count }));
+    const slots = nth(job.pages, p).slots;
+    const sizes = choice.map((d, s) => ({
+      good: of.has(designs[d] ?? ''),
+      size: area(nth(slots, s)) * nth(slots, s).count,
+    }));
     return [
       {
         good: sizes.reduce((sum, { good, size }) => sum + (good ? size : 0), 0),
@@ -43,7 +48,7 @@ function illSaved({ job, designs }: Table, assignment: Assignment, good: Readonl
     (total, choice, p) =>
       total +
       (choice ?? []).reduce((sum, d, s) => {
-        const slot = job.pages[p]!.slots[s]!;
+        const slot = nth(nth(job.pages, p).slots, s);
         return sum + slot.count * area(slot) * illSpent(area(slot), good.has(designs[d] ?? ''));
       }, 0),
     0,
@@ -65,7 +70,7 @@ function usedUp(table: Table, plan: CutPlan): number {
     return (
       sum +
       pieces.reduce((total, piece) => total + area(piece), 0) *
-        (1 + monthsOld(stock.get(id)!.since, newest) / 12) *
+        (1 + monthsOld(heldIn(stock, id).since, newest) / 12) *
         (faces > 1 ? BOTH_FACES : 1)
     );
   }, 0);
@@ -120,25 +125,28 @@ export function leaning(table: Table): (page: number, slot: number, design: numb
   const order = job.pages.map(({ slots }) =>
     slots.map(({ of }) => new Map(of?.map((name, i) => [name, (NAMED_LATER * i) / of.length]))),
   );
-  const named = (p: number, s: number, d: number): number => order[p]![s]!.get(designs[d] ?? '') ?? 0;
+  const named = (p: number, s: number, d: number): number => nth(nth(order, p), s).get(designs[d] ?? '') ?? 0;
   if (!taste) return named;
   const newest = newestOf(table);
   const largest = Math.max(1, ...job.pages.flatMap(({ slots }) => slots.map(area)));
   const [good, must, meant] = [new Set(taste.good), new Set(taste.must), new Set(taste.meant)];
   const age = designs.map((_, d) =>
-    Math.max(0, ...job.stock.filter((__, k) => carries[k]!.includes(d)).map(({ since }) => monthsOld(since, newest))),
+    Math.max(
+      0,
+      ...job.stock.filter((__, k) => nth(carries, k).includes(d)).map(({ since }) => monthsOld(since, newest)),
+    ),
   );
   return (p, s, d) => {
     const name = designs[d] ?? '';
     const asked = (must.has(name) ? -1 : meant.has(name) ? MEANT : 0) + named(p, s, d);
     if (taste.mode === 'save') {
-      const size = area(job.pages[p]!.slots[s]!);
+      const size = area(nth(nth(job.pages, p).slots, s));
       // Large pieces lean to plain papers; small ones hardly lean, or a fresh sheet would be opened for each.
       return (
         asked +
         (size >= SMALL ? illSpent(size, good.has(name)) * (size / largest) : SLIGHTLY * illSpent(size, good.has(name)))
       );
     }
-    return asked + (taste.mode === 'spend' ? -age[d]! / OLDEST : 0);
+    return asked + (taste.mode === 'spend' ? -nth(age, d) / OLDEST : 0);
   };
 }

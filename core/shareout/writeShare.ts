@@ -3,6 +3,7 @@ import { slotOf, type Settled } from './settle';
 import { sparesOf } from './spares';
 import type { Table } from './table';
 import type { SharedPage, SharedSheet, SharePlan } from './types';
+import { nth } from '../nth';
 
 /** The share-out as it is told: every page once, sheets with the page and slot of each piece. */
 export function writeShare(table: Table, best: Settled, bound: { worth: number; fresh: number }): SharePlan {
@@ -12,14 +13,14 @@ export function writeShare(table: Table, best: Settled, bound: { worth: number; 
   const pages = job.pages.map(({ id, slots }, p): SharedPage => {
     const choice = assignment[p];
     return choice
-      ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: designs[choice[s]!]! })) }
+      ? { id, complete: true, slots: slots.map((slot, s) => ({ id: slot.id, design: nth(designs, nth(choice, s)) })) }
       : { id, complete: false, why: lackingOf(table, spares, p) };
   });
   const sheets = plan.sheets.map((sheet): SharedSheet => ({
     ...sheet,
     pieces: sheet.pieces.map(({ id, ...piece }) => {
       const [p, s] = slotOf(id);
-      return { page: job.pages[p]!.id, slot: job.pages[p]!.slots[s]!.id, ...piece };
+      return { page: nth(job.pages, p).id, slot: nth(nth(job.pages, p).slots, s).id, ...piece };
     }),
   }));
   const { fresh, kept, cuts, pieceArea, nubbinArea, wasteArea, largestNubbin } = plan.stats;

@@ -1,6 +1,7 @@
 import { pagesOf, pageState, type PageState, type Plans, type Standing } from '../cutlist';
 
 import type { Page, Sharing } from '../things';
+import { heldIn } from '../heldIn';
 
 /** Where a page of a share-out stands. */
 export type SharedState = 'waiting' | 'promised' | 'cut' | 'done' | 'given-up';
@@ -61,19 +62,20 @@ export function againstFact(sharing: Sharing, bench: Shared): AgainstFact {
   for (const piece of ledger.pieces.values()) {
     const sheet = sheetOf(piece.id);
     if (sheet === null || piece.where === 'cut') continue;
-    const isOut = piece.page !== null && (piece.where === 'used' || piece.where === 'claimed');
-    const isOwn = isOut && forWhom(piece.page!, plans).some((page) => own.has(page));
+    const isOut = piece.where === 'used' || piece.where === 'claimed';
+    const forPages = isOut && piece.page !== null ? forWhom(piece.page, plans) : [];
+    const isOwn = forPages.some((page) => own.has(page));
     if (isOwn || piece.where === 'here') {
       kept.set(sheet, (kept.get(sheet) ?? 0) + piece.solid);
       continue;
     }
     const where = piece.where === 'used' || piece.where === 'claimed' ? 'other-page' : piece.where;
-    const page = where === 'other-page' ? (forWhom(piece.page!, plans)[0] ?? null) : null;
+    const page = forPages[0] ?? null;
     const key = `${sheet} ${where} ${page}`;
     gone.set(key, { piece: sheet, where, page, area: (gone.get(key)?.area ?? 0) + piece.solid });
   }
   // Only what reaches into what was promised counts: leftovers may go anywhere.
-  const elsewhere = [...gone.values()].filter(({ piece }) => (kept.get(piece) ?? 0) < promised.get(piece)!);
+  const elsewhere = [...gone.values()].filter(({ piece }) => (kept.get(piece) ?? 0) < heldIn(promised, piece));
   return {
     pages: sharing.pages.map(({ page, title }) => ({
       page,

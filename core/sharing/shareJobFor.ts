@@ -5,6 +5,7 @@ import type { Face, Page } from '../things';
 import { cutListOf, NUBBIN } from '../cutlist';
 import { isBeyondDesign, slotBelow, type Layout } from '../design';
 import { rankFaces } from '../papers';
+import { nth } from '../nth';
 
 /** A page that waits for papers, laid out, with the colours of its photos. */
 export interface SharingPage {
@@ -40,13 +41,13 @@ const ALIKE = 8;
 function lookAlikes(faces: readonly Face[]): string[][] {
   const left = faces
     .filter((face) => isPlain(face) && face.colours.length > 0)
-    .map(({ id, colours }) => ({ id, lab: hexToLab(colours[0]!.hex) }));
+    .map(({ id, colours }) => ({ id, lab: hexToLab(nth(colours, 0).hex) }));
   const groups: string[][] = [];
-  while (left.length > 0) {
-    const first = left.shift()!;
-    const own = left.filter(({ lab }) => differenceCiede2000(lab, first.lab) < ALIKE);
+  for (let first = left.shift(); first; first = left.shift()) {
+    const { id, lab: its } = first;
+    const own = left.filter(({ lab }) => differenceCiede2000(lab, its) < ALIKE);
     own.forEach((one) => left.splice(left.indexOf(one), 1));
-    groups.push([first.id, ...own.map(({ id }) => id)]);
+    groups.push([id, ...own.map((one) => one.id)]);
   }
   return groups.filter((group) => group.length > 1);
 }

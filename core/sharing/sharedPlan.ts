@@ -3,6 +3,7 @@ import { area } from '../geometry';
 import type { SharePlan } from '../shareout';
 import type { Page, PlanSheet, Sharing } from '../things';
 import type { SharingPage } from './shareJobFor';
+import { heldIn } from '../heldIn';
 
 /** The cut lists of pages by their lines' keys: a share-out names pieces by these. */
 const slotsByKey = (pages: readonly SharingPage[]): ReadonlyMap<string, string> =>
@@ -16,7 +17,7 @@ export function sheetsOfShare({ sheets }: SharePlan, pages: readonly SharingPage
     ...sheet,
     pieces: sheet.pieces.map(({ page, slot: id, ...piece }) => {
       copies.set(id, (copies.get(id) ?? 0) + 1);
-      return { ...piece, id, page, slot: slots.get(id)!, copy: copies.get(id)! };
+      return { ...piece, id, page, slot: heldIn(slots, id), copy: heldIn(copies, id) };
     }),
   }));
 }

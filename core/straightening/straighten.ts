@@ -1,5 +1,6 @@
 import type { Point, Size } from '../geometry';
 import { err, ok, type Result } from '../result';
+import { nth } from '../nth';
 
 /** Four corners of a paper on a picture of it, in dots: head left, head right, foot right, foot left. */
 export type Corners = readonly [Point, Point, Point, Point];
@@ -22,7 +23,7 @@ const cross = (a: Point, b: Point, c: Point): number => (b.x - a.x) * (c.y - b.y
 
 /** Whether the corners go round a convex figure in their order. */
 function isConvex(corners: Corners): boolean {
-  const turns = corners.map((_, i) => cross(corners[i]!, corners[(i + 1) % 4]!, corners[(i + 2) % 4]!));
+  const turns = corners.map((_, i) => cross(nth(corners, i), nth(corners, (i + 1) % 4), nth(corners, (i + 2) % 4)));
   return turns.every((turn) => turn > 1e-9);
 }
 
@@ -71,8 +72,8 @@ export function straighten({ data, width, height }: Dots, corners: Corners, to: 
       const [right, low] = [Math.min(width - 1, left + 1), Math.min(height - 1, top + 1)];
       const [fx, fy] = [x - left, y - top];
       for (let c = 0; c < 4; c++) {
-        const head = data[4 * (top * width + left) + c]! * (1 - fx) + data[4 * (top * width + right) + c]! * fx;
-        const foot = data[4 * (low * width + left) + c]! * (1 - fx) + data[4 * (low * width + right) + c]! * fx;
+        const head = nth(data, 4 * (top * width + left) + c) * (1 - fx) + nth(data, 4 * (top * width + right) + c) * fx;
+        const foot = nth(data, 4 * (low * width + left) + c) * (1 - fx) + nth(data, 4 * (low * width + right) + c) * fx;
         out[4 * (row * to.w + column) + c] = head * (1 - fy) + foot * fy;
       }
     }

@@ -1,3 +1,4 @@
+import { nth } from '../nth';
 /** The drawn papers. Each is drawn in a face's own colours, at true scale. */
 export const PATTERNS = [
   'plain',
@@ -51,5 +52,5 @@ export function patternFor(name: string): Pattern {
   const known = WORDS.find(([test]) => test.test(word));
   if (known) return known[1];
   const sum = [...word].reduce((total, letter) => total + letter.charCodeAt(0), 0);
-  return SPARE[sum % SPARE.length]!;
+  return nth(SPARE, sum % SPARE.length);
 }

@@ -31,10 +31,10 @@ export function AllFaces() {
   const faces = useBench((b) => b.faces);
   const seen = useSeenFaces();
   // Apart, so that a picture that comes in does not draw ten thousand others anew.
-  const pictured = useMemo(() => [...faces.values()].filter(({ picture }) => picture), [faces]);
+  const pictured = useMemo(() => [...faces.values()].filter((face) => face.picture !== undefined), [faces]);
   const drawn = useMemo(() => [...faces.values()].filter(({ picture }) => !picture), [faces]);
   const inSight = useMemo(() => [...seen].flatMap((face) => faces.get(face)?.picture?.image ?? []), [seen, faces]);
-  const others = useMemo(() => pictured.map(({ picture }) => picture!.image), [pictured]);
+  const others = useMemo(() => pictured.flatMap(({ picture }) => picture?.image ?? []), [pictured]);
   const urls = useSmallUrls(inSight, others);
   return (
     <>

@@ -24,7 +24,7 @@ export function Notice() {
             <Button
               look="quiet"
               onPress={() => {
-                void undo(notice.undoes!);
+                if (notice.undoes !== null) void undo(notice.undoes);
               }}
             >
               Undo

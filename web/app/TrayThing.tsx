@@ -1,14 +1,12 @@
 import { lazy, Suspense, useState } from 'react';
 import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { pageLayout } from '../../core/design';
-import { layOn, nextOf, putAway, putOnPage, type Chosen } from '../../core/making';
-import { freePlace } from '../../core/placing';
-import type { Lot, Page, PlacedWhat } from '../../core/things';
-import { act } from '../data/acts';
+import { nextOf, type Chosen } from '../../core/making';
+import type { Lot, Page } from '../../core/things';
 import { dragThing } from '../ui/draggedThing';
 import { MenuList } from '../ui/MenuList';
 
+const trayActs = () => import('./trayActs');
 const SomeOfSlip = lazy(async () => ({ default: (await import('./SomeOfSlip')).SomeOfSlip }));
 
 export interface TrayThingProps {
@@ -25,26 +23,17 @@ export interface TrayThingProps {
 
 type Way = 'lay' | 'use' | 'use-some' | 'away' | 'away-some';
 
-/** Lays something at the place of the page that has the fewest. */
-function layAtPlace(page: Page, what: PlacedWhat): void {
-  const layout = pageLayout(page);
-  // A page that cannot be laid out yet has no places: the thing lies in its middle.
-  const middle = { x: page.format.w / 2, y: page.format.h / 2 };
-  const at = freePlace(layout.ok ? layout.value.accents : [middle], page.placed ?? []);
-  void act(layOn(page.id, [{ what, ...at, turn: 0 }]), { isQuiet: true });
-}
-
 /** One thing on the bench: used on the page, in part or whole, or put away by itself. */
 export function TrayThing({ page, label, chosen, canBeUsed, lot, children }: TrayThingProps) {
   const [isOpen, setOpen] = useState(false);
   const [some, setSome] = useState<'use' | 'away' | null>(null);
   const carryOut = (way: 'use' | 'away', what: Chosen): void => {
-    void act(way === 'use' ? putOnPage(page.id, [what]) : putAway(page.id, [what]));
+    void trayActs().then(({ use, putBack }) => (way === 'use' ? use : putBack)(page.id, [what]));
   };
   const what = canBeUsed ? nextOf(chosen, page, lot?.measure) : null;
   const choose = (way: Way): void => {
     if (way === 'lay') {
-      if (what) layAtPlace(page, what);
+      if (what) void trayActs().then(({ layAtPlace }) => layAtPlace(page, what));
     } else if (way === 'use' || way === 'away') carryOut(way, chosen);
     else setSome(way === 'use-some' ? 'use' : 'away');
   };

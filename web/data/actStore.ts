@@ -83,11 +83,12 @@ export async function commitAct(
 
 async function turn(db: StockDb, known: Known, stored: StoredAct, way: 'undo' | 'redo', day: string) {
   const { seq: number, undone: _, ...act } = stored;
+  if (number === undefined) throw new Error('an act that is stored has a number');
   const later =
     way === 'undo'
       ? await db.acts
           .where('seq')
-          .above(number!)
+          .above(number)
           .filter(({ undone }) => undone === 0)
           .toArray()
       : [];
@@ -95,8 +96,8 @@ async function turn(db: StockDb, known: Known, stored: StoredAct, way: 'undo' | 
   const seq = await write(db, known, done);
   const turns = ((await db.meta.get('turn'))?.value ?? 0) + 1;
   await db.meta.put({ key: 'turn', value: turns });
-  await db.acts.put({ ...done.act, seq: number!, undone: way === 'undo' ? turns : 0 });
-  return { done, seq, act: number! };
+  await db.acts.put({ ...done.act, seq: number, undone: way === 'undo' ? turns : 0 });
+  return { done, seq, act: number };
 }
 
 /**

@@ -2,7 +2,7 @@ import { createStore, useStore } from 'zustand';
 import type { Deciding, Refusal } from '../../core/making';
 import type { Result } from '../../core/result';
 import type { Draft } from '../../core/things';
-import { commitAct, keepDraft as writeDraft, redoAct, undoAct, type Written } from './actStore';
+import type { Written } from './actStore';
 import { benchChangedSince, benchStore } from './benchStore';
 import { didWords } from './didWords';
 import { refusalWords } from './refusalWords';
@@ -10,6 +10,9 @@ import { StockDb, type Image } from './stockDb';
 import { today } from './today';
 
 export const db = new StockDb();
+
+/** What writes acts comes with the first one: a screen that is only looked at does without. */
+const actStore = () => import('./actStore');
 
 /** The last thing said to her: what was done, or why it was not. `undoes`: the act that its Undo takes back. */
 interface Notice {
@@ -84,7 +87,7 @@ export async function actOn(
   { isQuiet = false, pictures = [] }: Manner = {},
 ): Promise<number | null> {
   const written = await attempt(
-    () => commitAct(db, deciding, today(), pictures),
+    async () => (await actStore()).commitAct(db, deciding, today(), pictures),
     // What was cut goes back: that is told, however quietly it was changed.
     ({ did, seq }) => (isQuiet && did.kind !== 'changed-cut-page' ? null : { text: didWords(did), undoes: seq }),
   );
@@ -100,7 +103,7 @@ export const act = async (deciding: Deciding, manner?: Manner): Promise<boolean>
 export async function keepDraft(draft: Draft, isNew = false): Promise<boolean> {
   const { bench } = benchStore.getState();
   try {
-    const isKept = await writeDraft(db, draft, isNew);
+    const isKept = await (await actStore()).keepDraft(db, draft, isNew);
     if (!isKept) say('This list was put away or dropped in another window. What you type here is not kept.', 'refused');
     else await benchChangedSince(bench);
     return isKept;
@@ -119,10 +122,16 @@ const turned =
 
 /** Takes an act back. @param which its number; absent: the last one */
 export const undo = async (which?: number): Promise<boolean> =>
-  (await attempt(() => undoAct(db, today(), which), turned('Undone', 'There is nothing to undo.'))) !== null;
+  (await attempt(
+    async () => (await actStore()).undoAct(db, today(), which),
+    turned('Undone', 'There is nothing to undo.'),
+  )) !== null;
 
 export const redo = async (): Promise<boolean> =>
-  (await attempt(() => redoAct(db, today()), turned('Done again', 'There is nothing to do again.'))) !== null;
+  (await attempt(
+    async () => (await actStore()).redoAct(db, today()),
+    turned('Done again', 'There is nothing to do again.'),
+  )) !== null;
 
 /** A piece and what it was cut from. */
 function* lineOf(id: string): Generator<string> {

@@ -1,8 +1,7 @@
 import { emptyLedger, fold } from '../../core/ledger';
-import { EMPTY_BENCH, type Bench, type Did, type Done, type TableName } from '../../core/making';
+import { EMPTY_BENCH, TABLES, type Bench, type Did, type Done, type TableName } from '../../core/making';
 import type { Page } from '../../core/things';
 import type { StockDb, StoredEvent } from './stockDb';
-import { SPECS } from './tables';
 
 /**
  * The bench as far as it was read, so that each reading reads only what is new, whoever wrote it (another tab may
@@ -44,9 +43,9 @@ export async function readBench(db: StockDb): Promise<Known> {
   const generation = meta.get('generation') ?? 0;
   const before = knownOf.get(db);
   const known = before?.generation === generation ? before : null;
-  const stamps = Object.fromEntries(SPECS.map(({ name }) => [name, meta.get(stampOf(name)) ?? 0]));
-  const stale = SPECS.filter(({ name }) => known?.stamps[name] !== stamps[name]);
-  const tables = await Promise.all(stale.map(async ({ name }) => [name, await readTable(db, name)] as const));
+  const stamps = Object.fromEntries(TABLES.map((name) => [name, meta.get(stampOf(name)) ?? 0]));
+  const stale = TABLES.filter((name) => known?.stamps[name] !== stamps[name]);
+  const tables = await Promise.all(stale.map(async (name) => [name, await readTable(db, name)] as const));
   const fresh: StoredEvent[] = await db.events
     .where('seq')
     .above(known?.seq ?? 0)

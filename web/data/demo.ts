@@ -1,5 +1,5 @@
 import demoUrl from '../../demo/bench.json?url';
-import { pageState } from '../../core/cutlist';
+import { plansFor } from '../../core/cutlist';
 import { fold } from '../../core/ledger';
 import { ok } from '../../core/result';
 import { EMPTY_FILE, type BenchFile } from './file/contents';
@@ -11,8 +11,10 @@ import type { StockDb } from './stockDb';
 /** The page whose papers lie in the tray: the last one that is being cut. */
 function beingCut({ pages, plans, events }: BenchFile): string | null {
   const ledger = fold(events).value;
-  const on = ledger && { ledger, plans: new Map(plans.map((plan) => [plan.id, plan])) };
-  return (on && pages.findLast((page) => pageState(page, on) === 'planned')?.id) ?? null;
+  const byId = new Map(plans.map((plan) => [plan.id, plan]));
+  return (
+    (ledger && pages.findLast(({ id, glued }) => glued === null && plansFor(byId, id, ledger).length > 0)?.id) ?? null
+  );
 }
 
 /** Puts the demo scenario, which the tests have checked, in place of everything. @throws it could not be fetched */

@@ -44,9 +44,8 @@ export interface Picture {
 /** The picture of a photo as it is printed; undefined while it is loaded. */
 export function pictureOf(photo: Photo | undefined, urls: ReadonlyMap<string, string>): Picture | undefined {
   const url = photo && urls.get(photo.image);
-  return url === undefined
-    ? undefined
-    : { url, ...(photo!.crop ? { crop: photo!.crop } : {}), ...(photo!.isGrey ? { isGrey: true } : {}) };
+  if (!photo || url === undefined) return undefined;
+  return { url, ...(photo.crop ? { crop: photo.crop } : {}), ...(photo.isGrey ? { isGrey: true } : {}) };
 }
 
 /** The pictures of a page's photos, by place; undefined: a place kept, or not loaded yet. */

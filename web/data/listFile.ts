@@ -3,6 +3,7 @@ import validate from '../../docs/formats/packing-list.schema.json?check';
 import { LIST_COLUMNS, lineOf, type ListRow } from '../../core/listing';
 import { err, ok, type Result } from '../../core/result';
 import { readJson, schemaCheck } from './schemaCheck';
+import { nth } from '../../core/nth';
 
 /** A packing list as a file has it. */
 export interface ListFile {
@@ -55,7 +56,7 @@ function readCsv(text: string): Result<readonly ListRow[], ListFileError> {
       return wrong(
         `Row ${i + 2}${checked.error.at.replace('/things/0', '').replace('/', ', ')}: ${checked.error.message}.`,
       );
-    things.push(checked.value.things[0]!);
+    things.push(nth(checked.value.things, 0));
   }
   return ok(things);
 }

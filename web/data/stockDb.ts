@@ -1,8 +1,10 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { LedgerEvent } from '../../core/ledger';
-import type { DoneAct, Records, TableName } from '../../core/making';
-import { SPECS } from './tables';
+import { TABLES, type DoneAct, type Records, type TableName } from '../../core/making';
 import { upgradeRows } from './upgrades/fromVersion1';
+
+/** What tables are found by beside their key. */
+const INDEXES: Partial<Record<TableName, string>> = { lots: 'id, kit', photos: 'id, story' };
 
 /** A ledger entry with its place in the order of all. */
 export type StoredEvent = LedgerEvent & { seq?: number };
@@ -69,7 +71,7 @@ export class StockDb extends Dexie {
     this.version(3).stores({ wishes: 'id', thumbs: 'id' });
     this.version(4)
       .stores({
-        ...Object.fromEntries(SPECS.map(({ name: of, indexes }) => [of, indexes])),
+        ...Object.fromEntries(TABLES.map((table) => [table, INDEXES[table] ?? 'id'])),
         incoming: 'id',
         acts: '++seq, undone',
       })
@@ -108,7 +110,7 @@ export class StockDb extends Dexie {
 
 /** All tables that acts read and write. */
 export const actTables = (db: StockDb): Table[] => [
-  ...SPECS.map(({ name }) => db.table(name)),
+  ...TABLES.map((name) => db.table(name)),
   db.events,
   db.acts,
   db.meta,

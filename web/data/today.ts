@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 
 /** The local day, ISO. */
-export const today = (): string => format(new Date(), 'yyyy-MM-dd');
+export const today = (): string => lightFormat(new Date(), 'yyyy-MM-dd');

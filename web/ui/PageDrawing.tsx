@@ -56,6 +56,11 @@ const TINTS: Record<PageLayer['role'], string> = {
 
 const inch = (length: number): number => length / TICKS_PER_INCH;
 
+function fillOfLayer({ slot, role }: PageLayer, papers: Readonly<Record<string, string>>): string {
+  const face = slot === null ? undefined : papers[slot];
+  return face === undefined ? TINTS[role] : fillOf(face);
+}
+
 /** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
 export function PageDrawing({
   layout,
@@ -111,7 +116,7 @@ export function PageDrawing({
             ) : (
               <path
                 d={outlineOf(layer)}
-                fill={papers[layer.slot!] === undefined ? TINTS[layer.role] : fillOf(papers[layer.slot!]!)}
+                fill={fillOfLayer(layer, papers)}
                 stroke={edges ?? 'rgba(40,20,30,.28)'}
                 strokeWidth={edges === undefined ? 0.025 : 0.09}
                 strokeOpacity={edges === undefined ? 1 : 0.7}

@@ -5,6 +5,7 @@ import type { PieceState } from '../../core/ledger';
 import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
 import { useFill } from './facesInSight';
 import { holePath } from './holePath';
+import { nth } from '../../core/nth';
 
 export interface PlanSheetProps {
   sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste' | 'windows'>;
@@ -35,7 +36,7 @@ const [HIGH, LETTER, ENDS] = [16, 6.8, 10];
 function PartLabel({ part, whole, scale }: { part: PlannedPart; whole: string; scale: number }) {
   const { paper, ink } = useTheme();
   const [w, h] = [inch(part.w) * scale, inch(part.h) * scale];
-  const fits = [whole, whole.split(' · ')[0]!]
+  const fits = [whole, nth(whole.split(' · '), 0)]
     .flatMap((words) => {
       const long = words.length * LETTER + ENDS;
       return [

@@ -30,12 +30,13 @@ export const stateWords = (state: PageState): string => STATES[state];
 export function designWords({ kind, photo, needs, room, most, side }: DesignError, system: MeasureSystem): string {
   const where = side === undefined ? '' : side === 0 ? ' of the left page' : ' of the right page';
   const which = photo === null ? `The photos${where}` : `Photo ${photo + 1}${where}`;
+  const [wants, has] = [needs, room].map((size) => (size ? formatSize(size, system) : ''));
   switch (kind) {
     case 'photo-too-large':
-      return `${which}, with its mat ${formatSize(needs!, system)}, is larger than the ${formatSize(room!, system)} there is for it. Choose a larger page, a smaller print or a narrower mat.`;
+      return `${which}, with its mat ${wants}, is larger than the ${has} there is for it. Choose a larger page, a smaller print or a narrower mat.`;
     case 'photos-too-many':
       return most === null
-        ? `${which} need ${formatSize(needs!, system)} together and there is ${formatSize(room!, system)}. Take one away, or choose a larger page or a spread.`
+        ? `${which} need ${wants} together and there is ${has}. Take one away, or choose a larger page or a spread.`
         : `This design takes ${most === 1 ? 'one photo' : `${most} photos`} at the most. Take some away, or choose a spread or another design.`;
     case 'page-too-small':
       return 'The page is too small for this design. Choose a larger page or another design.';

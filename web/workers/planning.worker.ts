@@ -22,7 +22,8 @@ const api = {
     const written = (plan: CutPlan): PurposedPlan =>
       punchInstead(purposed(plan, list), { punches, list, stock: job.stock, longestCut: job.longestCut });
     const last = await drive(searchPlans(job, work), ({ plan, done }) => onProgress({ plan: written(plan), done }));
-    return written(last!.plan);
+    if (!last) throw new Error('a search answers at least once');
+    return written(last.plan);
   },
   /** Punches what a punch makes of sheets that are planned already. */
   punched: (sheets: readonly PlanSheet[], punching: Punching): readonly PlanSheet[] =>

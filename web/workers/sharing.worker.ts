@@ -29,7 +29,9 @@ const api = {
     const search = loadHighs({ locateFile: () => wasm }).then((highs) =>
       shareWithMiddles(job, middles, solverFrom(highs), work),
     );
-    return (await drive(search, onProgress))!.plan;
+    const last = await drive(search, onProgress);
+    if (!last) throw new Error('a search answers at least once');
+    return last.plan;
   },
   /** Ends whatever runs; it answers with the best so far. */
   stop,

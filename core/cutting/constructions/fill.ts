@@ -1,15 +1,16 @@
 import { place, type PlaceOptions, type Rule } from './place';
 import type { Problem } from '../problem/problem';
 import type { State } from '../parts/state';
+import { nth } from '../../nth';
 
 export const RULES: readonly Rule[] = ['keep', 'keep', 'snug', 'edge'];
 
 /** In what order pieces are put: by their size, their longest side, or the number of papers that can give them. */
 export const ORDERS: readonly ((problem: Problem, item: number) => number)[] = [
-  ({ items }, i) => items[i]!.w * items[i]!.h,
-  ({ items }, i) => Math.max(items[i]!.w, items[i]!.h),
-  ({ items }, i) => Math.min(items[i]!.w, items[i]!.h),
-  (problem, i) => (problem.items[i]!.w * problem.items[i]!.h) / (1 + problem.givers[i]!.length),
+  ({ items }, i) => nth(items, i).w * nth(items, i).h,
+  ({ items }, i) => Math.max(nth(items, i).w, nth(items, i).h),
+  ({ items }, i) => Math.min(nth(items, i).w, nth(items, i).h),
+  (problem, i) => (nth(problem.items, i).w * nth(problem.items, i).h) / (1 + nth(problem.givers, i).length),
 ];
 
 export type Random = () => number;
@@ -26,18 +27,18 @@ export function fill(
   random: Random | null,
   urgent?: readonly number[],
 ): void {
-  const weight = (of: Problem, item: number): number => ORDERS[orderBy]!(of, item) * (urgent?.[item] ?? 1);
+  const weight = (of: Problem, item: number): number => nth(ORDERS, orderBy)(of, item) * (urgent?.[item] ?? 1);
   const shuffle = (): number => (random ? 0.75 + 0.5 * random() : 1);
   const wanted = problem.items
     .map((item, i) => ({ item, i, optional: item.optional }))
-    .filter(({ item, i }) => state.left[i]! > 0 && (!item.optional || item.value > 0))
+    .filter(({ item, i }) => nth(state.left, i) > 0 && (!item.optional || item.value > 0))
     .map(({ item, i, optional }) => ({
       i,
       optional,
       by: (optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle(),
     }))
     .sort((a, b) => Number(a.optional) - Number(b.optional) || b.by - a.by || a.i - b.i);
-  for (const { i } of wanted) while (state.left[i]! > 0 && place(problem, state, i, options));
+  for (const { i } of wanted) while (nth(state.left, i) > 0 && place(problem, state, i, options));
 }
 
 /** So many copies that they are cut in blocks: one by one would take too long. */
@@ -50,7 +51,7 @@ export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['s
     problem,
     state,
     {
-      rule: RULES[1 + (variant % 3)]!,
+      rule: nth(RULES, 1 + (variant % 3)),
       blocks: variant % 2 === 1 || isMany(state),
       noise: () => 1,
       shut: null,

@@ -1,6 +1,7 @@
 import type { Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
 import { buildsWithoutWaste, KINDS_PER_JOIN, MOST_BUILDS } from './withoutWaste';
+import { nth } from '../../nth';
 
 /** Ways to fill a kind of sheet that are kept. */
 const MOST_FILLS = 1_500;
@@ -14,7 +15,7 @@ export interface Filled {
 
 /** The largest piece of a fill, squared: fills of large pieces go first, small ones are easier to place later. */
 const weight = ({ items }: Problem, { build }: Filled): number =>
-  build.counts.reduce((sum, n, i) => sum + n * (items[i]!.w * items[i]!.h) ** 2, 0);
+  build.counts.reduce((sum, n, i) => sum + n * (nth(items, i).w * nth(items, i).h) ** 2, 0);
 
 /** Fills that can still be had, of the item that the fewest of them have; an item that none has ends the branch. */
 function scarcest(fills: readonly Filled[], left: readonly number[]): Filled[] {
@@ -52,19 +53,19 @@ class Filling {
 
   private settle({ kind, build }: Filled, sign: 1 | -1): void {
     build.counts.forEach((n, i) => {
-      this.left[i]! -= sign * n;
+      this.left[i] = nth(this.left, i) - sign * n;
     });
-    this.opened[kind]! += sign;
+    this.opened[kind] = nth(this.opened, kind) + sign;
   }
 
   private isFree(kind: number): boolean {
-    return this.opened[kind]! < this.problem.kinds[kind]!.stock.count;
+    return nth(this.opened, kind) < nth(this.problem.kinds, kind).stock.count;
   }
 
   /** All fills found of what is left, those with large pieces first. */
   private fills(): Filled[] {
     const { items, kinds, longestCut } = this.problem;
-    const room = this.left.reduce((sum, n, i) => sum + n * items[i]!.w * items[i]!.h, 0);
+    const room = this.left.reduce((sum, n, i) => sum + n * nth(items, i).w * nth(items, i).h, 0);
     const found = kinds.flatMap(({ holes, w, h, solid }, kind) =>
       this.isFree(kind) && holes.length <= 1 && Math.max(w, h) <= longestCut && solid > 0 && solid <= room
         ? buildsWithoutWaste(this.problem, kind, this.left, this.random, this.spend, {
@@ -83,7 +84,7 @@ class Filling {
     if (this.left.every((n) => n === 0)) return true;
     if (steps.left-- < 0 || !this.spend(1 + fills.length * (1 + this.left.length / KINDS_PER_JOIN))) return false;
     const able = fills.filter(
-      ({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= this.left[i]!),
+      ({ kind, build }) => this.isFree(kind) && build.counts.every((n, i) => n <= nth(this.left, i)),
     );
     for (const fill of scarcest(able, this.left)) {
       this.settle(fill, 1);
@@ -94,7 +95,7 @@ class Filling {
   }
 
   private drawn<T>(list: readonly T[], among = list.length): T {
-    return list[Math.floor(this.random() * among)]!;
+    return nth(list, Math.floor(this.random() * among));
   }
 
   /** Adds fill after fill to those that are done; true where every piece is taken. */
@@ -123,7 +124,7 @@ class Filling {
         n--
       ) {
         const at = Math.floor(this.random() * done.length);
-        this.settle(done.splice(at, 1)[0]!, -1);
+        this.settle(nth(done.splice(at, 1), 0), -1);
       }
       if (this.goOn(done)) return this.best;
       if (isAnew || done.length >= before.length) continue;

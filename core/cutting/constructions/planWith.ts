@@ -5,6 +5,7 @@ import { wholeSheet } from '../parts/part';
 import type { Filled } from './perfectSheets';
 import type { Problem } from '../problem/problem';
 import { copyState, emptyState, makeSheet, type State } from '../parts/state';
+import { nth } from '../../nth';
 
 /** The plan with whatever else still has room. */
 export function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
@@ -22,10 +23,10 @@ export function planWith(
 ): Held {
   const state = copyState(beside);
   for (const { kind, build } of filled) {
-    state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(problem.kinds[kind]!), build)));
-    state.opened[kind]!++;
+    state.sheets.push(makeSheet(problem, kind, layBuild(wholeSheet(nth(problem.kinds, kind)), build)));
+    state.opened[kind] = nth(state.opened, kind) + 1;
     build.counts.forEach((n, i) => {
-      state.left[i]! -= n;
+      state.left[i] = nth(state.left, i) - n;
     });
   }
   return filledUp(problem, state, spend);

@@ -6,6 +6,7 @@ import { isPlain, type Problem } from '../problem/problem';
 import { takeBack } from './takeBack';
 import { copyState } from '../parts/state';
 import { worths } from '../problem/worths';
+import { nth } from '../../nth';
 
 /**
  * A plan in which the sheet of this kind (`at` that place among those opened; null: another) is filled with the dearest
@@ -21,10 +22,10 @@ function sheetAnew(
 ): Held | null {
   const { worth } = worths(problem);
   const { state } = from;
-  if (!isPlain(problem, problem.kinds[kind]!) || state.left.every((n, i) => n === 0 || worth[i] === 0)) return null;
+  if (!isPlain(problem, nth(problem.kinds, kind)) || state.left.every((n, i) => n === 0 || worth[i] === 0)) return null;
   const rest = copyState(state);
-  if (at !== null) takeBack(problem, rest, at, rest.sheets[at]!.tree);
-  const known = rest.left.reduce((sum, n, i) => sum + (n - state.left[i]!) * worth[i]!, 0);
+  if (at !== null) takeBack(problem, rest, at, nth(rest.sheets, at).tree);
+  const known = rest.left.reduce((sum, n, i) => sum + (n - nth(state.left, i)) * nth(worth, i), 0);
   const build = exactSheet(problem, kind, rest.left, worth, known, joins.spend, () => known)?.build;
   const plan = build ? planWith(problem, [{ kind, build }], spend, rest) : null;
   return plan && compare(plan, from) > 0 ? plan : null;
@@ -44,7 +45,7 @@ export function eachSheetAnew(problem: Problem, from: Held, joins: Joins, spend:
   for (let again = true; again;) {
     again =
       best.state.sheets.some(({ kind }, at) => anew(kind, at)) ||
-      problem.kinds.some(({ stock }, kind) => best.state.opened[kind]! < stock.count && anew(kind, null));
+      problem.kinds.some(({ stock }, kind) => nth(best.state.opened, kind) < stock.count && anew(kind, null));
   }
   spend(joins.work);
   return best;

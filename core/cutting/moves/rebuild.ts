@@ -4,8 +4,9 @@ import type { PlaceOptions } from '../constructions/place';
 import type { Problem } from '../problem/problem';
 import { copyState, type State } from '../parts/state';
 import { takeBack } from './takeBack';
+import { nth } from '../../nth';
 
-const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
+const pick = <T>(list: readonly T[], random: Random): T => nth(list, Math.floor(random() * list.length));
 
 function parts(tree: Part, into: Part[] = []): Part[] {
   if (tree.cut || tree.use) into.push(tree);
@@ -22,7 +23,7 @@ export function takeBackSome(problem: Problem, state: State, random: Random): vo
   const times = 1 + Math.floor(random() * (whole ? 2 : 4));
   for (let n = 0; n < times && state.sheets.length > 0; n++) {
     const at = Math.floor(random() * state.sheets.length);
-    const { tree } = state.sheets[at]!;
+    const { tree } = nth(state.sheets, at);
     takeBack(problem, state, at, whole ? tree : pick(parts(tree), random));
   }
 }
@@ -32,7 +33,7 @@ function shutOne(problem: Problem, state: State, random: Random): number | null 
   if (state.sheets.length === 0) return null;
   const { kind } = pick(state.sheets, random);
   for (let at = state.sheets.length - 1; at >= 0; at--)
-    if (state.sheets[at]!.kind === kind) takeBack(problem, state, at, state.sheets[at]!.tree);
+    if (nth(state.sheets, at).kind === kind) takeBack(problem, state, at, nth(state.sheets, at).tree);
   return kind;
 }
 

@@ -1,7 +1,8 @@
 import { squareKept } from '../parts/leftOver';
 import { halves, joined, leaves, type Part } from '../parts/part';
-import type { Lie, Problem } from '../problem/problem';
+import { servingOf, type Lie, type Problem } from '../problem/problem';
 import { makeSheet, type Sheet, type State } from '../parts/state';
+import { nth } from '../../nth';
 
 /** A sheet with more pieces is left as it is. */
 const MOST_PIECES = 6;
@@ -69,7 +70,7 @@ export class Recutter {
   private isTooMuch(w: number, h: number, set: number): boolean {
     let room = w * h;
     this.pieces.items.forEach((item, i) => {
-      if (set & (1 << i)) room -= this.problem.items[item]!.w * this.problem.items[item]!.h;
+      if (set & (1 << i)) room -= nth(this.problem.items, item).w * nth(this.problem.items, item).h;
     });
     return room < 0;
   }
@@ -81,8 +82,8 @@ export class Recutter {
       return { kept, waste: kept > 0 ? 0 : w * h, cuts: 0, how: null };
     }
     const i = Math.log2(set);
-    const lie = Number.isInteger(i) ? this.pieces.lies[i]!.find((one) => one.w === w && one.h === h) : undefined;
-    return lie ? { kept: 0, waste: 0, cuts: 0, how: { item: this.pieces.items[i]!, lie } } : null;
+    const lie = Number.isInteger(i) ? nth(this.pieces.lies, i).find((one) => one.w === w && one.h === h) : undefined;
+    return lie ? { kept: 0, waste: 0, cuts: 0, how: { item: nth(this.pieces.items, i), lie } } : null;
   }
 
   best(w: number, h: number, set: number): Division | null {
@@ -133,7 +134,7 @@ const known = new WeakMap<Problem, Map<string, Part | null>>();
  * pieces on a whole sheet, by remembering every part and set of pieces met; cuts are tried where pieces end.
  */
 function recutSheet(problem: Problem, sheet: Sheet): Sheet {
-  const { holes, w, h } = problem.kinds[sheet.kind]!;
+  const { holes, w, h } = nth(problem.kinds, sheet.kind);
   const items = leaves(sheet.tree)
     .flatMap(({ use }) => (use ? [use.item] : []))
     .sort((a, b) => a - b);
@@ -145,7 +146,7 @@ function recutSheet(problem: Problem, sheet: Sheet): Sheet {
   if (tree === undefined) {
     const recutter = new Recutter(problem, MOST_TRIES, {
       items,
-      lies: items.map((item) => problem.servings[sheet.kind]![item]!.lies),
+      lies: items.map((item) => servingOf(problem, sheet.kind, item).lies),
     });
     const best = recutter.best(w, h, (1 << items.length) - 1);
     tree = best && !recutter.isExhausted ? carryOut({ ...sheet.tree, cut: null, use: null }, best) : null;

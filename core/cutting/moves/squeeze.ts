@@ -5,6 +5,7 @@ import type { Problem } from '../problem/problem';
 import { fillSomehow, takeBackSome } from './rebuild';
 import { copyState, mustArea, type State } from '../parts/state';
 import { takeBack } from './takeBack';
+import { nth } from '../../nth';
 
 /** So many rounds are spent on doing without a fresh sheet. */
 const ROUNDS = 120;
@@ -12,10 +13,10 @@ const ROUNDS = 120;
 /** The plan with one of its fresh sheets, drawn by lot, closed again; its pieces are still to be cut. */
 function closeOne(problem: Problem, from: State, random: Random): State {
   const state = copyState(from);
-  const fresh = state.sheets.filter(({ kind }) => problem.kinds[kind]!.stock.fresh);
+  const fresh = state.sheets.filter(({ kind }) => nth(problem.kinds, kind).stock.fresh);
   if (fresh.length > 0) {
-    const at = state.sheets.indexOf(fresh[Math.floor(random() * fresh.length)]!);
-    takeBack(problem, state, at, state.sheets[at]!.tree);
+    const at = state.sheets.indexOf(nth(fresh, Math.floor(random() * fresh.length)));
+    takeBack(problem, state, at, nth(state.sheets, at).tree);
   }
   return state;
 }

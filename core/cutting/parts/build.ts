@@ -1,6 +1,7 @@
 import type { Point, Size } from '../../geometry';
 import { halves, joined, type Part } from './part';
 import type { Lie, Problem } from '../problem/problem';
+import { nth } from '../../nth';
 
 /**
  * A rectangle put together from below: a single piece, or two builds side by side (joined along 'x') or one on the
@@ -44,11 +45,11 @@ export const clash = (a: Build, b: Build, singles: readonly [number, number]): b
 
 /** Every way an item may lie in a kind of stock, as builds of one piece. */
 export function pieceBuilds({ servings, items, kinds }: Problem, kind: number, left: readonly number[]): Build[] {
-  const { w, h } = kinds[kind]!;
+  const { w, h } = nth(kinds, kind);
   return items.flatMap((_, item) =>
-    left[item]! < 1
+    nth(left, item) < 1
       ? []
-      : (servings[kind]![item]?.lies ?? [])
+      : (nth(servings, kind)[item]?.lies ?? [])
           .filter((lie) => lie.w <= w && lie.h <= h)
           .map((lie): Build => ({
             w: lie.w,

@@ -1,6 +1,7 @@
 import { area, largestRectOutside, overlaps, solidRects, type Rect } from '../../geometry';
 import { halves, joined, type Part, type Whole } from './part';
 import { isNubbin, type Problem } from '../problem/problem';
+import { nth } from '../../nth';
 
 /** Past this many grid rectangles a part full of holes is divided greedily. */
 const MOST_STATES = 10_000;
@@ -45,7 +46,7 @@ function holeEdges(part: Part, axis: 'x' | 'y'): number[] {
   const add = (at: number): void => {
     if (at <= 0 || at >= size) return;
     let i = edges.length;
-    while (i > 0 && edges[i - 1]! > at) i--;
+    while (i > 0 && nth(edges, i - 1) > at) i--;
     if (edges[i - 1] !== at) edges.splice(i, 0, at);
   };
   for (const { x, y, w, h } of part.holes) {

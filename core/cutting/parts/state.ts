@@ -2,6 +2,7 @@ import { divideLeftOver } from './leftOver';
 import { leaves, type Part } from './part';
 import type { Problem } from '../problem/problem';
 import type { Preference } from '../types';
+import { nth } from '../../nth';
 
 /** How far a sheet's cuts serve the aims. */
 interface Tally {
@@ -50,11 +51,11 @@ export const copyState = ({ sheets, left, opened }: State): State => ({
 });
 
 export const freshOpened = ({ kinds }: Problem, { opened }: State): number =>
-  opened.reduce((sum, n, k) => (kinds[k]!.stock.fresh ? sum + n : sum), 0);
+  opened.reduce((sum, n, k) => (nth(kinds, k).stock.fresh ? sum + n : sum), 0);
 
 /** Area of the pieces that must be cut and are. */
 export const mustArea = ({ items }: Problem, { left }: State): number =>
-  items.reduce((sum, { w, h, count, optional }, i) => (optional ? sum : sum + (count - left[i]!) * w * h), 0);
+  items.reduce((sum, { w, h, count, optional }, i) => (optional ? sum : sum + (count - nth(left, i)) * w * h), 0);
 
 const countCuts = (part: Part): number => (part.cut ? 1 + countCuts(part.cut.near) + countCuts(part.cut.far) : 0);
 
@@ -71,7 +72,7 @@ function tally(problem: Problem, kind: number, tree: Part, parts: readonly Part[
     cuts += countCuts(division.part);
     for (const leaf of leaves(division.part)) if (divideLeftOver(problem, leaf).kept > 0) nubbins += leaf.w * leaf.h;
   }
-  return { kept, waste: problem.kinds[kind]!.solid - used - nubbins, cuts };
+  return { kept, waste: nth(problem.kinds, kind).solid - used - nubbins, cuts };
 }
 
 export function makeSheet(problem: Problem, kind: number, tree: Part): Sheet {
@@ -88,14 +89,14 @@ export function makeSheet(problem: Problem, kind: number, tree: Part): Sheet {
 export function scoreOf(problem: Problem, state: State): Score {
   let [pieces, value, fresh, waste, cuts] = [0, 0, 0, 0, 0];
   problem.items.forEach((item, i) => {
-    const cut = item.count - state.left[i]!;
+    const cut = item.count - nth(state.left, i);
     if (item.optional) value += cut * item.value;
     else pieces += cut;
   });
   let kept = problem.keptUnopened;
   const older: number[] = [];
   for (const sheet of state.sheets) {
-    const { stock, solid } = problem.kinds[sheet.kind]!;
+    const { stock, solid } = nth(problem.kinds, sheet.kind);
     if (stock.fresh) fresh++;
     kept += sheet.tally.kept - solid ** 2;
     waste += sheet.tally.waste;

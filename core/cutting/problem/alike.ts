@@ -1,4 +1,5 @@
 import type { Size } from '../../geometry';
+import { nth } from '../../nth';
 
 /**
  * One of many things that are alike: its own id and copy number, and whether its sides are those of the first
@@ -42,8 +43,8 @@ export function groupAlike<T extends Counted>(list: readonly T[], kindOf: (one: 
     copyAt: (n) => {
       let at = 0;
       let before = 0;
-      while (n > before + members[at]!.count) before += members[at++]!.count;
-      return { id: members[at]!.id, copy: n - before, lying: members[at]!.lying };
+      while (n > before + nth(members, at).count) before += nth(members, at++).count;
+      return { id: nth(members, at).id, copy: n - before, lying: nth(members, at).lying };
     },
   }));
 }

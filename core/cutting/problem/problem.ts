@@ -1,6 +1,7 @@
 import { intersect, unionArea, type Rect, type Size } from '../../geometry';
 import { groupAlike, type Alike } from './alike';
 import type { CutJob, CutPiece, CutStock } from '../types';
+import { nth } from '../../nth';
 
 /** A way in which a piece may lie in a stock. */
 export interface Lie extends Size {
@@ -128,19 +129,23 @@ export function readProblem(job: CutJob): Problem {
     ({ one, count, ids, copyAt }): Item => ({ ...scaled(one, grain), count, ids, copyAt }),
   );
   const servings = kinds.map((kind) => items.map((item) => serving(kind.stock, kind, item)));
-  const bySize = kinds.map((_, k) => k).sort((a, b) => kinds[a]!.solid - kinds[b]!.solid || a - b);
+  const bySize = kinds.map((_, k) => k).sort((a, b) => nth(kinds, a).solid - nth(kinds, b).solid || a - b);
   return {
     job,
     grain,
     kinds,
     items,
     servings,
-    givers: items.map((_, i) => bySize.filter((k) => servings[k]![i] !== null)),
+    givers: items.map((_, i) => bySize.filter((k) => nth(servings, k)[i] !== null)),
     keptUnopened: kinds.reduce((sum, { stock, solid }) => sum + stock.count * solid ** 2, 0),
     keep: scaled(job.keepAtLeast, grain),
     longestCut: job.longestCut === null ? Infinity : job.longestCut / grain,
   };
 }
+
+/** How an item lies on sheets of a kind it is known to be cut from. */
+export const servingOf = ({ servings }: Problem, kind: number, item: number): Serving =>
+  nth(nth(servings, kind), item) as Serving;
 
 /** Whether what is left this large is worth keeping, either way round. */
 export const isNubbin = ({ keep }: Problem, w: number, h: number): boolean =>

@@ -1,4 +1,5 @@
 import type { Problem } from '../problem/problem';
+import { nth } from '../../nth';
 
 /** What no plan can beat. */
 export interface Bounds {
@@ -12,7 +13,7 @@ const areaOf = ({ w, h }: { w: number; h: number }): number => w * h;
 const isServed = (problem: Problem, item: number): boolean => problem.servings.some((row) => row[item] !== null);
 
 const isServedByOpen = (problem: Problem, item: number): boolean =>
-  problem.kinds.some((kind, k) => !kind.stock.fresh && problem.servings[k]![item] !== null);
+  problem.kinds.some((kind, k) => !kind.stock.fresh && nth(problem.servings, k)[item] !== null);
 
 const paper = (problem: Problem): number =>
   problem.kinds.reduce((sum, { stock, solid }) => sum + stock.count * solid, 0);

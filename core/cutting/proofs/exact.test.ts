@@ -254,7 +254,7 @@ describe('bounds hold on tiny sheets', () => {
     fc.assert(
       fc.property(fewRows, (rows) => {
         const { patterns, priced } = boundsOf(rows);
-        const outside = new OutsideBound(patterns, priced[0]!.table);
+        const outside = new OutsideBound(patterns, priced[0].table);
         expect(outside.at(0, 0)).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false));
         expect(outside.at(W, H)).toBe(0);
       }),
@@ -263,7 +263,7 @@ describe('bounds hold on tiny sheets', () => {
   test('prices lower the bound, and never below the best plan', () =>
     fc.assert(
       fc.property(fewRows, (rows) => {
-        const bounds = boundsOf(rows).priced.map(({ bound }) => bound);
+        const bounds = boundsOf(rows).priced.map((one) => one!.bound);
         expect([...bounds].sort((a, b) => b - a)).toEqual(bounds);
         expect(bounds.at(-1)!).toBeGreaterThanOrEqual(bruteForce(W, H, rows, false) - 1e-6);
       }),

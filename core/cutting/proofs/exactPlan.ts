@@ -2,6 +2,7 @@ import { wholeSheet } from '../parts/part';
 import type { Problem } from '../problem/problem';
 import { carryOut, Recutter } from '../moves/recut';
 import { compareScores, emptyState, makeSheet, scoreOf, type Score, type Sheet, type State } from '../parts/state';
+import { nth } from '../../nth';
 
 /** Ways to share the pieces out past which a job is too large to be tried out whole. */
 const MOST_WAYS = 60_000;
@@ -33,7 +34,7 @@ export function exactPlan(problem: Problem): State | null {
     (_, kind) =>
       new Recutter(problem, MOST_TRIES, {
         items: pieces,
-        lies: pieces.map((item) => problem.servings[kind]![item]?.lies ?? []),
+        lies: pieces.map((item) => nth(problem.servings, kind)[item]?.lies ?? []),
       }),
   );
   const cache = new Map<string, Sheet | null>();
@@ -41,9 +42,9 @@ export function exactPlan(problem: Problem): State | null {
     const key = `${kind}:${set}`;
     let sheet = cache.get(key);
     if (sheet === undefined) {
-      const { w, h } = kinds[kind]!;
-      const best = recutters[kind]!.best(w, h, set);
-      cache.set(key, (sheet = best && makeSheet(problem, kind, carryOut(wholeSheet(kinds[kind]!), best))));
+      const { w, h } = nth(kinds, kind);
+      const best = nth(recutters, kind).best(w, h, set);
+      cache.set(key, (sheet = best && makeSheet(problem, kind, carryOut(wholeSheet(nth(kinds, kind)), best))));
     }
     return sheet;
   };
@@ -60,7 +61,7 @@ export function exactPlan(problem: Problem): State | null {
   const finish = (): void => {
     const state = { ...emptyState(problem), sheets: [...sheets] };
     for (const { kind, tree } of sheets) {
-      state.opened[kind]!++;
+      state.opened[kind] = nth(state.opened, kind) + 1;
       countUses(tree, state.left);
     }
     const score = scoreOf(problem, state);
@@ -72,7 +73,7 @@ export function exactPlan(problem: Problem): State | null {
       finish();
       return;
     }
-    if (copy === Math.min(kinds[kind]!.stock.count, pieces.length)) {
+    if (copy === Math.min(nth(kinds, kind).stock.count, pieces.length)) {
       share(kind + 1, 0, left, Infinity);
       return;
     }
@@ -92,7 +93,7 @@ export function exactPlan(problem: Problem): State | null {
 }
 
 function countUses(tree: Sheet['tree'], left: number[]): void {
-  if (tree.use) left[tree.use.item]!--;
+  if (tree.use) left[tree.use.item] = nth(left, tree.use.item) - 1;
   if (tree.cut) {
     countUses(tree.cut.near, left);
     countUses(tree.cut.far, left);

@@ -1,3 +1,5 @@
+import type { Size } from '../../geometry';
+import { nth } from '../../nth';
 import { fitsCounts, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
 import { Heap } from './heap';
 import { OutsideBound } from './outsideBound';
@@ -78,6 +80,120 @@ function areaBound(
   return worth;
 }
 
+/** What the search is asked, and what the prices told of it. */
+interface Asked {
+  readonly problem: Problem;
+  readonly sheet: Size;
+  readonly left: readonly number[];
+  readonly worth: readonly number[];
+  readonly prices: readonly number[];
+  /** Bounds of what can lie outside a build: by worth alone, and by worth less the prices. */
+  readonly plainly: OutsideBound;
+  readonly sharply: OutsideBound;
+}
+
+/** Builds still open and closed, and the best so far. */
+class BestFirst {
+  best: Build | null = null;
+  private readonly open = new Heap<Open>(goesBefore);
+  private readonly closed = new Closed();
+  private readonly seen = new Map<string, Build[]>();
+  private readonly ones: readonly [number, number];
+  private readonly dear: readonly { item: number; area: number; worth: number }[];
+  private readonly allAsked: number;
+  private readonly isWhole: boolean;
+  private taken = 0;
+
+  constructor(
+    private readonly asked: Asked,
+    public reached: number,
+  ) {
+    const { problem, left, worth, prices } = asked;
+    this.ones = singlesOf(left);
+    this.isWhole = worth.every((one) => Number.isInteger(one));
+    this.allAsked = prices.reduce((sum, price, i) => sum + price * nth(left, i), 0);
+    this.dear = problem.items
+      .map((item, i) => ({ item: i, area: areaOf(item), worth: nth(worth, i) }))
+      .filter((one) => one.worth > 0 && nth(left, one.item) > 0)
+      .sort((a, b) => b.worth / b.area - a.worth / a.area);
+  }
+
+  private down(bound: number): number {
+    return this.isWhole ? Math.floor(bound + 1e-6) : bound;
+  }
+
+  /** From a build's sides, worth, and worth less the price alone: cheap, and enough for most. */
+  private mostOutside(w: number, h: number, own: number, net: number): number {
+    const { plainly, sharply } = this.asked;
+    return Math.min(own + plainly.at(w, h), net + this.allAsked + sharply.at(w, h));
+  }
+
+  /** Opens a build, unless no bound of it beats what is reached, or the same pieces lay in no larger a rectangle. */
+  take(build: Build, own: number, price: number, area: number): void {
+    const { sheet, left } = this.asked;
+    this.taken++;
+    const room = sheet.w * sheet.h - areaOf(build);
+    const most = this.down(
+      Math.min(
+        this.mostOutside(build.w, build.h, own, own - price),
+        own + areaBound(this.dear, build.counts, left, room),
+      ),
+    );
+    if (most <= this.reached) return;
+    const key = String.fromCharCode(...build.counts);
+    const alike = this.seen.get(key);
+    if (alike?.some((other) => other.w <= build.w && other.h <= build.h)) return;
+    if (alike) alike.push(build);
+    else this.seen.set(key, [build]);
+    if (own > this.reached) {
+      this.reached = own;
+      this.best = build;
+    }
+    if (most > this.reached) this.open.push({ build, worth: own, asked: price, area, most });
+  }
+
+  /** Joins a build with every closed one, beside it and upon it. */
+  private tryWithAll({ build, worth: own, asked: price, area }: Open): void {
+    const { w, h, has, counts } = build;
+    const { w: W, h: H } = this.asked.sheet;
+    const [low, high] = [has[0] & this.ones[0], has[1] & this.ones[1]];
+    const row = isRow(build, 'x') ? 1 : isRow(build, 'y') ? 2 : 0;
+    const { ints, floats, list } = this.closed;
+    for (let i = 0, n = 0, f = 0; i < list.length; i++, n += CLOSED_INTS, f += CLOSED_FLOATS) {
+      if (area + floats[f + 2]! > W * H || (low & ints[n + 2]!) !== 0 || (high & ints[n + 3]!) !== 0) continue;
+      const [otherW, otherH, otherRow] = [ints[n]!, ints[n + 1]!, ints[n + 4]!];
+      const [both, net] = [own + floats[f]!, own - price + floats[f + 1]!];
+      // Of rows the parts are put on one by one, or every order would be tried.
+      const beside =
+        w + otherW <= W &&
+        (row !== 1 || otherRow !== 1) &&
+        this.down(this.mostOutside(w + otherW, Math.max(h, otherH), both, net)) > this.reached;
+      const upon =
+        h + otherH <= H &&
+        (row !== 2 || otherRow !== 2) &&
+        this.down(this.mostOutside(Math.max(w, otherW), h + otherH, both, net)) > this.reached;
+      if (!beside && !upon) continue;
+      const other = nth(list, i);
+      if (!fitsCounts(counts, other.build.counts, this.asked.left)) continue;
+      if (beside) this.take(joinBuilds('x', build, other.build), both, both - net, area + other.area);
+      if (upon) this.take(joinBuilds('y', build, other.build), both, both - net, area + other.area);
+    }
+  }
+
+  /** To the proof, or until no more may be spent. @returns the bound of any plan */
+  run(spend: (joins: number) => boolean): number {
+    for (;;) {
+      const next = this.open.first;
+      if (!next || next.most <= this.reached) return this.reached;
+      if (!spend(this.closed.list.length + TAKING * this.taken)) return next.most;
+      this.open.pop();
+      this.closed.push(next);
+      this.taken = 0;
+      this.tryWithAll(next);
+    }
+  }
+}
+
 /**
  * The dearest set of pieces that one whole sheet gives, by best-first search from below: builds are joined side by side
  * and on one another; the one with the highest bound is taken up first, and when no bound beats the best plan, it is
@@ -99,17 +215,16 @@ export function exactSheet(
   spend: (joins: number) => boolean,
   onTable: (table: Unlimited) => number,
 ): ExactAnswer | null {
-  const { w: W, h: H } = problem.kinds[kind]!;
+  const { w, h } = nth(problem.kinds, kind);
   const laid = problem.items.flatMap((_, item) =>
-    worth[item]! > 0 && left[item]! > 0
-      ? (problem.servings[kind]![item]?.lies ?? []).map((lie) => ({ ...lie, item }))
+    nth(worth, item) > 0 && nth(left, item) > 0
+      ? (nth(problem.servings, kind)[item]?.lies ?? []).map((lie) => ({ ...lie, item }))
       : [],
   );
-  const patterns = patternsOf(W, H, laid, left);
+  const patterns = patternsOf(w, h, laid, left);
   if (!patterns) return null;
-  let best: Build | null = null;
   let reached = known;
-  const priced = priceOut(
+  const [plain, last = plain] = priceOut(
     patterns,
     laid,
     left,
@@ -118,89 +233,23 @@ export function exactSheet(
     spend,
     (table) => (reached = Math.max(reached, onTable(table))),
   );
-  const isWhole = worth.every((one) => Number.isInteger(one));
-  const down = (bound: number): number => (isWhole ? Math.floor(bound + 1e-6) : bound);
-  const [plainly, sharply] = [priced[0]!, priced.at(-1)!].map(({ table }) => new OutsideBound(patterns, table)) as [
-    OutsideBound,
-    OutsideBound,
-  ];
-  const { prices } = priced.at(-1)!;
-  const allAsked = prices.reduce((sum, price, i) => sum + price * left[i]!, 0);
-  /** From a build's sides, worth, and worth less the price alone: cheap, and enough for most. */
-  const mostOutside = (w: number, h: number, own: number, net: number): number =>
-    Math.min(own + plainly.at(w, h), net + allAsked + sharply.at(w, h));
-  const dear = problem.items
-    .map((item, i) => ({ item: i, area: areaOf(item), worth: worth[i]! }))
-    .filter(({ item, worth: one }) => one > 0 && left[item]! > 0)
-    .sort((a, b) => b.worth / b.area - a.worth / a.area);
-
-  const ones = singlesOf(left);
-  const open = new Heap<Open>(goesBefore);
-  const closed = new Closed();
-  const seen = new Map<string, Build[]>();
-  let taken = 0;
-  const take = (build: Build, own: number, asked: number, area: number): void => {
-    taken++;
-    const most = down(
-      Math.min(
-        mostOutside(build.w, build.h, own, own - asked),
-        own + areaBound(dear, build.counts, left, W * H - areaOf(build)),
-      ),
-    );
-    if (most <= reached) return;
-    // The same pieces in no larger a rectangle were there before.
-    const key = String.fromCharCode(...build.counts);
-    const alike = seen.get(key);
-    if (alike?.some((other) => other.w <= build.w && other.h <= build.h)) return;
-    if (alike) alike.push(build);
-    else seen.set(key, [build]);
-    if (own > reached) {
-      reached = own;
-      best = build;
-    }
-    if (most > reached) open.push({ build, worth: own, asked, area, most });
-  };
+  const search = new BestFirst(
+    {
+      problem,
+      sheet: { w, h },
+      left,
+      worth,
+      prices: last.prices,
+      plainly: new OutsideBound(patterns, plain.table),
+      sharply: new OutsideBound(patterns, last.table),
+    },
+    reached,
+  );
   for (const single of pieceBuilds(problem, kind, left)) {
-    if ('item' in single.from && worth[single.from.item]! > 0)
-      take(single, worth[single.from.item]!, prices[single.from.item]!, areaOf(single));
+    if (!('item' in single.from)) continue;
+    const { item } = single.from;
+    if (nth(worth, item) > 0) search.take(single, nth(worth, item), nth(last.prices, item), areaOf(single));
   }
-  const tryWithAll = (next: Open): void => {
-    const {
-      build: { w, h, has, counts },
-      worth: own,
-      asked,
-      area,
-    } = next;
-    const [low, high] = [has[0] & ones[0], has[1] & ones[1]];
-    const row = isRow(next.build, 'x') ? 1 : isRow(next.build, 'y') ? 2 : 0;
-    const { ints, floats, list } = closed;
-    for (let i = 0, n = 0, f = 0; i < list.length; i++, n += CLOSED_INTS, f += CLOSED_FLOATS) {
-      if (area + floats[f + 2]! > W * H || (low & ints[n + 2]!) !== 0 || (high & ints[n + 3]!) !== 0) continue;
-      const [otherW, otherH, otherRow] = [ints[n]!, ints[n + 1]!, ints[n + 4]!];
-      const [both, net] = [own + floats[f]!, own - asked + floats[f + 1]!];
-      // Of rows the parts are put on one by one, or every order would be tried.
-      const beside =
-        w + otherW <= W &&
-        (row !== 1 || otherRow !== 1) &&
-        down(mostOutside(w + otherW, Math.max(h, otherH), both, net)) > reached;
-      const upon =
-        h + otherH <= H &&
-        (row !== 2 || otherRow !== 2) &&
-        down(mostOutside(Math.max(w, otherW), h + otherH, both, net)) > reached;
-      if (!beside && !upon) continue;
-      const other = list[i]!;
-      if (!fitsCounts(counts, other.build.counts, left)) continue;
-      if (beside) take(joinBuilds('x', next.build, other.build), both, both - net, area + other.area);
-      if (upon) take(joinBuilds('y', next.build, other.build), both, both - net, area + other.area);
-    }
-  };
-  for (;;) {
-    const next = open.first;
-    if (!next || next.most <= reached) return { build: best, bound: reached };
-    if (!spend(closed.list.length + TAKING * taken)) return { build: best, bound: next.most };
-    open.pop();
-    closed.push(next);
-    taken = 0;
-    tryWithAll(next);
-  }
+  const bound = search.run(spend);
+  return { build: search.best, bound };
 }

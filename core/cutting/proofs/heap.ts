@@ -14,28 +14,42 @@ export class Heap<T> {
 
   push(entry: T): void {
     const { list } = this;
-    let at = list.push(entry) - 1;
+    let at = list.length;
     while (at > 0) {
       const up = (at - 1) >> 1;
-      if (!this.before(list[at]!, list[up]!)) break;
-      [list[at], list[up]] = [list[up]!, list[at]!];
+      const above = list[up];
+      if (above === undefined || !this.before(entry, above)) break;
+      list[at] = above;
       at = up;
     }
+    list[at] = entry;
   }
 
   pop(): T | undefined {
     const { list } = this;
     const top = list[0];
     const last = list.pop();
-    if (list.length === 0 || last === undefined) return top;
-    list[0] = last;
-    for (let at = 0; ;) {
+    if (list.length > 0 && last !== undefined) this.sink(last);
+    return top;
+  }
+
+  /** Lets an entry down from the top to its place. */
+  private sink(entry: T): void {
+    const { list } = this;
+    let at = 0;
+    for (;;) {
       let down = 2 * at + 1;
-      if (down >= list.length) return top;
-      if (down + 1 < list.length && this.before(list[down + 1]!, list[down]!)) down++;
-      if (!this.before(list[down]!, list[at]!)) return top;
-      [list[at], list[down]] = [list[down]!, list[at]!];
+      let below = list[down];
+      if (below === undefined) break;
+      const beside = list[down + 1];
+      if (beside !== undefined && this.before(beside, below)) {
+        down++;
+        below = beside;
+      }
+      if (!this.before(below, entry)) break;
+      list[at] = below;
       at = down;
     }
+    list[at] = entry;
   }
 }

@@ -20,10 +20,9 @@ export class OutsideBound {
     for (let i = us.length - 1; i >= 0; i--)
       for (let j = rows - 1; j >= 0; j--) {
         let best = 0;
-        for (let k = i + 1; k < us.length; k++)
-          best = Math.max(best, U[k * rows + j]! + table.worth(us[k]! - us[i]!, vs[j]!));
-        for (let k = j + 1; k < rows; k++)
-          best = Math.max(best, U[i * rows + k]! + table.worth(us[i]!, vs[k]! - vs[j]!));
+        const [u, v] = [us[i]!, vs[j]!];
+        for (let k = i + 1; k < us.length; k++) best = Math.max(best, U[k * rows + j]! + table.worth(us[k]! - u, v));
+        for (let k = j + 1; k < rows; k++) best = Math.max(best, U[i * rows + k]! + table.worth(u, vs[k]! - v));
         U[i * rows + j] = best;
       }
     this.placeX = floorTable(us, W).map((i) => i * rows);

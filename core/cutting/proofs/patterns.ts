@@ -1,4 +1,5 @@
 import type { Lie } from '../problem/problem';
+import { nth } from '../../nth';
 
 /** A way an item may lie on the sheet. */
 export interface Laid extends Lie {
@@ -47,7 +48,7 @@ export function floorTable(at: readonly number[], length: number): Int32Array {
 
 function sidesOf(laid: readonly Laid[], left: readonly number[], side: 'w' | 'h'): [number, number][] {
   const counts = new Map<number, number>();
-  for (const one of laid) counts.set(one[side], (counts.get(one[side]) ?? 0) + left[one.item]!);
+  for (const one of laid) counts.set(one[side], (counts.get(one[side]) ?? 0) + nth(left, one.item));
   return [...counts];
 }
 

@@ -1,5 +1,6 @@
 import type { Laid, Patterns } from './patterns';
 import { Unlimited } from './unlimited';
+import { nth } from '../../nth';
 
 /** What is asked for a piece because there are only so many of it, and what then nothing can beat. */
 export interface Priced {
@@ -33,7 +34,7 @@ export function priceOut(
   known: number,
   spend: (joins: number) => boolean,
   onTable: (table: Unlimited) => number,
-): Priced[] {
+): readonly [plain: Priced, priced?: Priced] {
   const { W, H } = patterns;
   const plain = new Unlimited(patterns, laid, worth);
   const free: Priced = { prices: worth.map(() => 0), table: plain, bound: plain.worth(W, H) };
@@ -43,19 +44,19 @@ export function priceOut(
   let reached = known;
   for (let round = 0; ; round++) {
     reached = Math.max(reached, onTable(table));
-    const over = table.counts(worth.length).map((n, i) => n - left[i]!);
-    const length = over.reduce((sum, n, i) => sum + (n > 0 || prices[i]! > 0 ? n * n : 0), 0);
+    const over = table.counts(worth.length).map((n, i) => n - nth(left, i));
+    const length = over.reduce((sum, n, i) => sum + (n > 0 || nth(prices, i) > 0 ? n * n : 0), 0);
     if (round >= MOST_ROUNDS || length === 0 || best.bound <= reached || pace < 0.01 || !spend(joinsOf(patterns)))
       break;
     const step = (pace * Math.max(bound - reached, 1e-4 * bound)) / length;
-    const next = prices.map((price, i) => Math.max(0, price + step * over[i]!));
+    const next = prices.map((price, i) => Math.max(0, price + step * nth(over, i)));
     prices = next;
     table = new Unlimited(
       patterns,
       laid,
-      worth.map((one, i) => one - next[i]!),
+      worth.map((one, i) => one - nth(next, i)),
     );
-    bound = table.worth(W, H) + next.reduce((sum, price, i) => sum + price * left[i]!, 0);
+    bound = table.worth(W, H) + next.reduce((sum, price, i) => sum + price * nth(left, i), 0);
     if (bound < best.bound) {
       best = { prices, table, bound };
       quiet = 0;

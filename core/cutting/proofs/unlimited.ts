@@ -1,3 +1,4 @@
+import { nth } from '../../nth';
 import { halves, joined, type Part } from '../parts/part';
 import type { Laid, Patterns } from './patterns';
 
@@ -29,11 +30,12 @@ export class Unlimited {
     const kinds = (this.kinds = new Uint8Array(F.length));
     const ats = (this.ats = new Int32Array(F.length));
     laid.forEach(({ w, h, item }, place) => {
-      for (let i = floorX[w]!; i < xs.length; i++) {
+      const own = nth(worth, item);
+      for (let i = nth(floorX, w); i < xs.length; i++) {
         if (xs[i]! < w) continue;
-        for (let j = floorY[h]!; j < rows; j++) {
-          if (ys[j]! < h || worth[item]! <= F[i * rows + j]!) continue;
-          F[i * rows + j] = worth[item]!;
+        for (let j = nth(floorY, h); j < rows; j++) {
+          if (ys[j]! < h || own <= F[i * rows + j]!) continue;
+          F[i * rows + j] = own;
           kinds[i * rows + j] = PIECE;
           ats[i * rows + j] = place;
         }
@@ -42,21 +44,22 @@ export class Unlimited {
     for (let i = 0; i < xs.length; i++)
       for (let j = 0; j < rows; j++) {
         const own = i * rows + j;
+        const [w, h] = [xs[i]!, ys[j]!];
         let best = F[own]!;
-        for (let k = 1; k < i && 2 * xs[k]! <= xs[i]!; k++) {
-          const both = F[k * rows + j]! + F[floorX[xs[i]! - xs[k]!]! * rows + j]!;
+        for (let k = 1, x; k < i && 2 * (x = xs[k]!) <= w; k++) {
+          const both = F[k * rows + j]! + F[floorX[w - x]! * rows + j]!;
           if (both > best) {
             best = both;
             kinds[own] = ACROSS;
-            ats[own] = xs[k]!;
+            ats[own] = x;
           }
         }
-        for (let k = 1; k < j && 2 * ys[k]! <= ys[j]!; k++) {
-          const both = F[i * rows + k]! + F[i * rows + floorY[ys[j]! - ys[k]!]!]!;
+        for (let k = 1, y; k < j && 2 * (y = ys[k]!) <= h; k++) {
+          const both = F[i * rows + k]! + F[i * rows + floorY[h - y]!]!;
           if (both > best) {
             best = both;
             kinds[own] = DOWN;
-            ats[own] = ys[k]!;
+            ats[own] = y;
           }
         }
         F[own] = best;
@@ -76,9 +79,11 @@ export class Unlimited {
     const counts = Array.from({ length: items }, () => 0);
     const count = (w: number, h: number): void => {
       const cell = this.cell(w, h);
-      const at = this.ats[cell]!;
-      if (this.kinds[cell] === PIECE) counts[this.laid[at]!.item]!++;
-      else if (this.kinds[cell] === ACROSS) {
+      const at = nth(this.ats, cell);
+      if (this.kinds[cell] === PIECE) {
+        const { item } = nth(this.laid, at);
+        counts[item] = nth(counts, item) + 1;
+      } else if (this.kinds[cell] === ACROSS) {
         count(at, h);
         count(w - at, h);
       } else if (this.kinds[cell] === DOWN) {
@@ -93,12 +98,12 @@ export class Unlimited {
   /** The part cut so; a piece of which none is left stays free. Mutates `left`. */
   lay(part: Part, left: number[]): Part {
     const cell = this.cell(part.w, part.h);
-    const at = this.ats[cell]!;
+    const at = nth(this.ats, cell);
     switch (this.kinds[cell]) {
       case NOTHING:
         return part;
       case PIECE:
-        return this.layPiece(part, this.laid[at]!, left);
+        return this.layPiece(part, nth(this.laid, at), left);
       default: {
         const axis = this.kinds[cell] === ACROSS ? 'x' : 'y';
         const [near, far] = halves(part, axis, at);
@@ -108,10 +113,11 @@ export class Unlimited {
   }
 
   private layPiece(part: Part, piece: Laid, left: number[]): Part {
-    if (left[piece.item]! < 1) return part;
+    const more = nth(left, piece.item);
+    if (more < 1) return part;
     const over = { w: part.w - piece.w, h: part.h - piece.h };
     if (over.w === 0 && over.h === 0) {
-      left[piece.item]!--;
+      left[piece.item] = more - 1;
       return { ...part, use: { item: piece.item, turned: piece.turned } };
     }
     const axis = over.w > 0 && (over.h === 0 || over.w * part.h >= over.h * part.w) ? 'x' : 'y';

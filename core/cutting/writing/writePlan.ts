@@ -1,10 +1,12 @@
 import type { Bounds } from '../proofs/bounds';
 import { divideLeftOver } from '../parts/leftOver';
 import type { Part } from '../parts/part';
-import { isNubbin, type Problem } from '../problem/problem';
+import { isNubbin, servingOf, type Problem } from '../problem/problem';
 import { scoreOf, type Sheet, type State } from '../parts/state';
 import { solidRects } from '../../geometry';
 import type { CutPlan, NotCut, PlannedCut, PlannedPart, PlannedPiece, PlannedSheet } from '../types';
+import { heldIn } from '../../heldIn';
+import { nth } from '../../nth';
 
 /** A, B … Z, AA, AB …: the order in which parts come about. */
 function partName(n: number): string {
@@ -36,8 +38,9 @@ function writePart(problem: Problem, sheet: Sheet, part: Part, name: string, cop
   const place = { part: name, x: part.x * grain, y: part.y * grain, w: part.w * grain, h: part.h * grain };
   if (part.use) {
     const { item, turned } = part.use;
-    const { id, copy, lying } = problem.items[item]!.copyAt(++copies[item]!);
-    out.pieces.push({ id, copy, ...place, turned: turned !== lying, face: problem.servings[sheet.kind]![item]!.face });
+    copies[item] = nth(copies, item) + 1;
+    const { id, copy, lying } = nth(problem.items, item).copyAt(nth(copies, item));
+    out.pieces.push({ id, copy, ...place, turned: turned !== lying, face: servingOf(problem, sheet.kind, item).face });
   } else if (part.holes.length === 0 && isNubbin(problem, part.w, part.h)) out.nubbins.push(place);
   else {
     const division = divideLeftOver(problem, part);
@@ -47,7 +50,7 @@ function writePart(problem: Problem, sheet: Sheet, part: Part, name: string, cop
 }
 
 function why(problem: Problem, item: number): string {
-  const { of, optional, value } = problem.items[item]!;
+  const { of, optional, value } = nth(problem.items, item);
   if (problem.servings.some((row) => row[item] !== null))
     return optional && value === 0 ? 'it does not pay' : 'no room';
   const carries = problem.job.stock.some(
@@ -69,12 +72,13 @@ export function writePlan(problem: Problem, state: State, bound: Bounds): CutPla
       const out: Writing = { cuts: [], pieces: [], nubbins: [], waste: [], names: 1 };
       writePart(problem, sheet, sheet.tree, 'A', copies, out);
       const { cuts, pieces, nubbins, waste } = out;
-      const { id, copy } = problem.kinds[sheet.kind]!.copyAt(++copyOf[sheet.kind]!);
+      copyOf[sheet.kind] = nth(copyOf, sheet.kind) + 1;
+      const { id, copy } = nth(problem.kinds, sheet.kind).copyAt(nth(copyOf, sheet.kind));
       return { stock: id, copy, cuts, pieces, nubbins, waste };
     });
   const notCut = problem.items.flatMap((item, i) =>
-    Array.from({ length: state.left[i]! }, (_, n): NotCut => {
-      const { id, copy } = item.copyAt(copies[i]! + n + 1);
+    Array.from({ length: nth(state.left, i) }, (_, n): NotCut => {
+      const { id, copy } = item.copyAt(nth(copies, i) + n + 1);
       return { id, copy, why: why(problem, i) };
     }),
   );
@@ -97,7 +101,7 @@ function statsOf(problem: Problem, state: State, sheets: readonly PlannedSheet[]
     pieceArea: sum(sheets.flatMap((sheet) => sheet.pieces)),
     nubbinArea: sum(nubbins),
     wasteArea: sheets.reduce(
-      (total, sheet) => total + sheet.waste.reduce((part, w) => part + solidArea(w, missing.get(sheet.stock)!), 0),
+      (total, sheet) => total + sheet.waste.reduce((part, w) => part + solidArea(w, heldIn(missing, sheet.stock)), 0),
       0,
     ),
     largestNubbin: nubbins.reduce((most, { w, h }) => Math.max(most, w * h), 0),

@@ -5,6 +5,7 @@ import type { Design } from '../design';
 import { firstThatFits, ground, lay, tooSmall } from '../lay';
 import { layPhotos } from '../layPhotos';
 import { eighths, quarters } from '../rounding';
+import { nth } from '../../nth';
 
 const FLAP = inches(1 / 2);
 /** Room for a tag to slide. Common practice, no source. */
@@ -80,7 +81,7 @@ export const pocketPage: Design = {
         title: part.beside
           ? { x: room.x, y: h - margin - Math.floor(h / 9), w: room.w, h: Math.floor(h / 9) }
           : { x: at.x + at.w + gap, y: at.y, w: w - at.x - at.w - gap - margin, h: at.h },
-        journaling: { x: tags[0]!.x, y: tags[0]!.y, w: tag.w, h: rise },
+        journaling: { x: nth(tags, 0).x, y: nth(tags, 0).y, w: tag.w, h: rise },
       });
     }),
 };

@@ -5,6 +5,7 @@ import type { Design, PartLayer } from '../design';
 import { boundsOf, firstThatFits, ground, lay, onPage, tooSmall } from '../lay';
 import { layPhotos } from '../layPhotos';
 import { quarters } from '../rounding';
+import { nth } from '../../nth';
 
 const PAPERS = 4;
 /** Room for patches round the photos, as parts of the page. */
@@ -32,7 +33,7 @@ function fan(
   const length = isLevel ? round.w : round.h;
   const n = Math.max(1, Math.round(length / (unit * 1.6)));
   return Array.from({ length: n }, (_, i) => {
-    const patch = PATCHES[(first + i) % PATCHES.length]!;
+    const patch = nth(PATCHES, (first + i) % PATCHES.length);
     const [out, along] = [quarters(patch.out * unit), quarters(patch.along * unit)];
     const at = (i + 0.5) / n;
     const middle = isLevel

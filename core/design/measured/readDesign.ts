@@ -3,6 +3,7 @@ import { inches, mm, parseLength, parseSize, type MeasureSystem } from '../../le
 import { err, ok, type Result } from '../../result';
 import type { Shape } from '../../shapes';
 import type { MeasuredDesign, MeasuredLayer, PageFormat } from '../../things';
+import { nth } from '../../nth';
 
 /** What is wrong with a line of a design; lines count from 1. */
 export interface DesignLineError {
@@ -76,15 +77,15 @@ function readPlace(phrases: readonly string[], { w, h }: Size, page: Size, unit:
     const turned = TURNED.exec(phrase);
     const cut = CUT.exec(phrase);
     if (from) {
-      const by = parseLength(from[1]!, unit);
-      if (!by.ok) return bad('bad-length', from[1]!);
-      set(EDGES[from[2]!.toLowerCase()]!, by.value);
-    } else if (at) set(EDGES[at[1]!.toLowerCase()]!, 0);
+      const by = parseLength(nth(from, 1), unit);
+      if (!by.ok) return bad('bad-length', nth(from, 1));
+      set(EDGES[nth(from, 2).toLowerCase()]!, by.value);
+    } else if (at) set(EDGES[nth(at, 1).toLowerCase()]!, 0);
     else if (turned) placed.turn = Number(turned[1]) * (turned[2]?.toLowerCase() === 'left' ? -1 : 1);
     else if (cut) {
-      const by = parseLength(cut[2]!, unit);
-      if (!by.ok) return bad('bad-length', cut[2]!);
-      placed.cut = { how: cut[1]!.toLowerCase().replace(/s$/, ''), by: by.value };
+      const by = parseLength(nth(cut, 2), unit);
+      if (!by.ok) return bad('bad-length', nth(cut, 2));
+      placed.cut = { how: nth(cut, 1).toLowerCase().replace(/s$/, ''), by: by.value };
     } else if (/^(?:no|without a?) ?mat$/i.test(phrase)) placed.isBare = true;
     else if (!MIDDLE.test(phrase)) return bad('not-understood', phrase);
   }
@@ -199,7 +200,7 @@ export function readDesign(text: string, system: MeasureSystem): Result<ReadDesi
   for (const [i, raw] of text.split('\n').entries()) {
     const told = raw.trim();
     if (told === '' || told.startsWith('#')) continue;
-    for (const [, about] of told.matchAll(VAGUE)) vague.push({ line: i + 1, text: about!.trim() });
+    for (const [, about = ''] of told.matchAll(VAGUE)) vague.push({ line: i + 1, text: about.trim() });
     const entry = readEntry(told.replace(VAGUE, '$1'), page, ASSUMED[system], system);
     page ??= ASSUMED[system];
     if (!entry.ok) {
@@ -214,5 +215,5 @@ export function readDesign(text: string, system: MeasureSystem): Result<ReadDesi
   if (lines.length === 0 && layers.length === 0) lines.push({ line: 1, kind: 'nothing', text: '' });
   return lines.length > 0
     ? err({ kind: 'not-read', lines })
-    : ok({ design: { page: page!, layers, title, journaling }, vague });
+    : ok({ design: { page: page ?? ASSUMED[system], layers, title, journaling }, vague });
 }

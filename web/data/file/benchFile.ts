@@ -7,6 +7,7 @@ import { err, ok, type Result } from '../../../core/result';
 import { schemaCheck } from '../schemaCheck';
 import { upgradeRows, type RowsV1 } from '../upgrades/fromVersion1';
 import { EMPTY_FILE, FILE_VERSION, type BenchFile, type PictureEntry } from './contents';
+import { heldIn } from '../../../core/heldIn';
 
 /** Where a file is wrong, and how. */
 export interface FileError {
@@ -53,10 +54,10 @@ function checkReferences(file: BenchFile): Result<null, FileError> {
     wrong('nothing-there', at, `${id} is nowhere in this file`);
   for (const name of TABLES)
     for (const [i, record] of file[name].entries()) {
-      const broken = referencesOf(name, record as never).find((one) => !ids.get(one.table)!.has(one.key));
+      const broken = referencesOf(name, record as never).find((one) => !heldIn(ids, one.table).has(one.key));
       if (broken) return missing(`/${name}/${i}${broken.at}`, broken.key);
     }
-  const pictures = ids.get('pictures')!;
+  const pictures = heldIn(ids, 'pictures');
   for (const name of PICTURED)
     for (const [i, record] of file[name].entries()) {
       const broken = imagesOf(record).find(({ image }) => !pictures.has(image));

@@ -1,6 +1,6 @@
 import type { LedgerEvent } from '../../../core/ledger';
 import { err, ok } from '../../../core/result';
-import { SPECS } from '../tables';
+import { TABLES } from '../../../core/making';
 import type { StockDb } from '../stockDb';
 import { EMPTY_FILE, type Contents, type PictureEntry } from './contents';
 import { putInPlace } from './replaceBench';
@@ -8,7 +8,7 @@ import { salvage, type Salvaged } from './salvage';
 
 /** All that is stored, as it is, unchecked. */
 export async function rawContents(db: StockDb): Promise<Contents> {
-  const tables = await Promise.all(SPECS.map(async ({ name }) => [name, await db.table(name).toArray()] as const));
+  const tables = await Promise.all(TABLES.map(async (name) => [name, await db.table(name).toArray()] as const));
   const events = (await db.events.orderBy('seq').toArray()).map(({ seq: _, ...event }) => event as LedgerEvent);
   return { ...(Object.fromEntries(tables) as unknown as Contents), events };
 }

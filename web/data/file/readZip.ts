@@ -7,6 +7,8 @@ import { inlinePictures } from './inlinePictures';
 import { sha256 } from './pictureBytes';
 import { salvage } from './salvage';
 import type { Going } from './writeZip';
+import { heldIn } from '../../../core/heldIn';
+import { nth } from '../../../core/nth';
 
 /** A file that was checked, and its pictures one by one. */
 export interface CheckedFile {
@@ -17,7 +19,7 @@ export interface CheckedFile {
 
 const isZip = async (blob: Blob): Promise<boolean> => {
   const head = new Uint8Array(await blob.slice(0, 4).arrayBuffer());
-  return head[0] === 0x50 && head[1] === 0x4b && head[2]! <= 5 && head[3]! <= 6;
+  return head[0] === 0x50 && head[1] === 0x4b && nth(head, 2) <= 5 && nth(head, 3) <= 6;
 };
 
 /** Reads a zip in pieces and hands over each file that is asked for, whole. */
@@ -92,7 +94,7 @@ async function eachInZip(
     blob,
     (name) => wanted.has(name),
     async (name, bytes) => {
-      const { id, type, sha256: told, i } = wanted.get(name)!;
+      const { id, type, sha256: told, i } = heldIn(wanted, name);
       wanted.delete(name);
       if ((await sha256(bytes)) === told) await take({ id, type, bytes: bytes.buffer });
       else broken ??= wrong('damaged', `/pictures/${i}`, `the picture ${name} is damaged`);
@@ -146,7 +148,7 @@ async function wholePictures(blob: Blob, pictures: readonly PictureEntry[]): Pro
       blob,
       (name) => byFile.has(name),
       async (name, bytes) => {
-        const one = byFile.get(name)!;
+        const one = heldIn(byFile, name);
         if ((await sha256(bytes)) === one.sha256) whole.add(one.id);
       },
     );

@@ -1,5 +1,5 @@
 import type { Result } from '../../../core/result';
-import { SPECS } from '../tables';
+import { TABLES } from '../../../core/making';
 import type { StockDb, StoredEvent } from '../stockDb';
 import type { FileError } from './benchFile';
 import type { BenchFile } from './contents';
@@ -8,12 +8,15 @@ import type { Going } from './writeZip';
 
 /** Puts checked contents in place of everything, with the pictures that have come in; undo starts anew. */
 async function replace(db: StockDb, file: BenchFile): Promise<void> {
-  const own = SPECS.map(({ name }) => db.table(name));
+  const own = TABLES.map((name) => db.table(name));
   await db.transaction('rw', [...own, db.events, db.acts, db.meta, db.images, db.incoming, db.thumbs], async () => {
     for (const table of [...own, db.events, db.acts, db.images, db.thumbs]) await table.clear();
-    for (const { name } of SPECS) await db.table(name).bulkAdd(file[name]);
+    for (const name of TABLES) await db.table(name).bulkAdd(file[name]);
     await db.events.bulkAdd(file.events as StoredEvent[]);
-    for (const id of await db.incoming.toCollection().primaryKeys()) await db.images.add((await db.incoming.get(id))!);
+    for (const id of await db.incoming.toCollection().primaryKeys()) {
+      const image = await db.incoming.get(id);
+      if (image) await db.images.add(image);
+    }
     await db.incoming.clear();
     await db.meta.put({ key: 'generation', value: ((await db.meta.get('generation'))?.value ?? 0) + 1 });
     await db.meta.put({ key: 'setUp', value: 1 });

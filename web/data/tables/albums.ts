@@ -1,5 +1,4 @@
 import { id, size, text, ticksFrom1 } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const albumSchema = {
@@ -24,5 +23,3 @@ export const albumSchema = {
   required: ['id', 'name', 'size', 'startsOn', 'places'],
   additionalProperties: false,
 } as const;
-
-export const albums = table({ name: 'albums', schema: albumSchema, indexes: 'id' });

@@ -1,5 +1,4 @@
 import { id, measuredLayer, measuredRect, pageFormat } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const designSchema = {
@@ -15,5 +14,3 @@ export const designSchema = {
   required: ['id', 'name', 'page', 'layers', 'title', 'journaling'],
   additionalProperties: false,
 } as const;
-
-export const designs = table({ name: 'designs', schema: designSchema, indexes: 'id' });

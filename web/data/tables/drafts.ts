@@ -1,6 +1,5 @@
 import { lotSchema } from './lots';
 import { id, text } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const draftSchema = {
@@ -39,5 +38,3 @@ export const draftSchema = {
   required: ['id', 'club', 'name', 'month', 'list', 'here'],
   additionalProperties: false,
 } as const;
-
-export const drafts = table({ name: 'drafts', schema: draftSchema, indexes: 'id' });

@@ -1,6 +1,5 @@
 import { PATTERNS } from '../../../core/things';
 import { colourShare, id, text, ticksFrom1 } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const faceSchema = {
@@ -29,5 +28,3 @@ export const faceSchema = {
   required: ['id', 'name', 'pattern', 'colours'],
   additionalProperties: false,
 } as const;
-
-export const faces = table({ name: 'faces', schema: faceSchema, indexes: 'id' });

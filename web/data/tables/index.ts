@@ -1,39 +1,39 @@
-import { designs } from './designs';
-import { drafts } from './drafts';
-import { faces } from './faces';
-import { kits } from './kits';
-import { lots } from './lots';
-import { pages } from './pages';
-import { photos } from './photos';
-import { plans } from './plans';
-import { sharings } from './sharings';
-import { stories } from './stories';
-import type { TableSpec } from './table';
-import { wishes } from './wishes';
-import { rules } from './rules';
-import { albums } from './albums';
-import { monthAims } from './monthAims';
+import type { TableName } from '../../../core/making';
+import { albumSchema } from './albums';
+import { designSchema } from './designs';
+import { draftSchema } from './drafts';
+import { faceSchema } from './faces';
+import { kitSchema } from './kits';
+import { lotSchema } from './lots';
+import { monthAimSchema } from './monthAims';
+import { pageSchema } from './pages';
+import { photoSchema } from './photos';
+import { planSchema } from './plans';
+import { ruleSchema } from './rules';
+import { sharingSchema } from './sharings';
+import { storySchema } from './stories';
+import { wishSchema } from './wishes';
 
 /**
- * All tables of records. The database, what is known at one moment and the file of everything with its checks follow
- * from this list; a new table is a file here, a line below, and its type and references in core/making.
+ * JSON Schema of one record of each table, of which the file of everything and its checks are made. A new table is a
+ * file here, a line below, and its name, type and references in core/making. Only the published schema needs them: the
+ * checks are compiled from it when the application is built.
  */
-export const SPECS: readonly TableSpec[] = [
-  kits,
-  faces,
-  lots,
-  stories,
-  photos,
-  pages,
-  plans,
-  drafts,
-  designs,
-  sharings,
-  wishes,
-  rules,
-  albums,
-  monthAims,
-];
+export const SCHEMAS: Readonly<Record<TableName, object>> = {
+  kits: kitSchema,
+  faces: faceSchema,
+  lots: lotSchema,
+  stories: storySchema,
+  photos: photoSchema,
+  pages: pageSchema,
+  plans: planSchema,
+  drafts: draftSchema,
+  designs: designSchema,
+  sharings: sharingSchema,
+  wishes: wishSchema,
+  rules: ruleSchema,
+  albums: albumSchema,
+  monthAims: monthAimSchema,
+};
 
 export { eventSchema } from './events';
-export type { TableSpec } from './table';

@@ -1,5 +1,4 @@
 import { day, id, notes, text } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const kitSchema = {
@@ -79,5 +78,3 @@ export const kitSchema = {
   required: ['id', 'club', 'name', 'month', 'theme', 'list'],
   additionalProperties: false,
 } as const;
-
-export const kits = table({ name: 'kits', schema: kitSchema, indexes: 'id' });

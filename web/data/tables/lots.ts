@@ -1,5 +1,4 @@
 import { id, idOrNull, notes, size, text, ticksFrom1, ticksOrNull } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const lotSchema = {
@@ -107,5 +106,3 @@ export const lotSchema = {
   required: ['id', 'kit', 'kind', 'name', 'measure', 'size', 'front', 'back', 'upright', 'note', 'line'],
   additionalProperties: false,
 } as const;
-
-export const lots = table({ name: 'lots', schema: lotSchema, indexes: 'id, kit' });

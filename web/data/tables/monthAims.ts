@@ -1,5 +1,4 @@
 import { day, id } from './parts';
-import { table } from './table';
 
 const month = { type: 'string', pattern: '^\\d{4}-(0[1-9]|1[0-2])$', description: 'a month such as 2027-05' } as const;
 
@@ -28,5 +27,3 @@ export const monthAimSchema = {
     },
   ],
 } as const;
-
-export const monthAims = table({ name: 'monthAims', schema: monthAimSchema, indexes: 'id' });

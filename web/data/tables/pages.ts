@@ -14,7 +14,6 @@ import {
   ticksFrom1,
 } from './parts';
 import { designSchema as measuredDesign } from './designs';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const pageSchema = {
@@ -254,5 +253,3 @@ export const pageSchema = {
   ],
   additionalProperties: false,
 } as const;
-
-export const pages = table({ name: 'pages', schema: pageSchema, indexes: 'id' });

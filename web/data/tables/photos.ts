@@ -1,6 +1,5 @@
 import { TAKEN } from '../../../core/things';
 import { colourShare, day, id, partOfPicture, text, ticksFrom1 } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const photoSchema = {
@@ -30,5 +29,3 @@ export const photoSchema = {
   required: ['id', 'story', 'name', 'image', 'w', 'h', 'colours', 'added'],
   additionalProperties: false,
 } as const;
-
-export const photos = table({ name: 'photos', schema: photoSchema, indexes: 'id, story' });

@@ -1,5 +1,4 @@
 import { id, rect, ticksFrom1 } from './parts';
-import { table } from './table';
 
 const part = { type: 'string', minLength: 1, description: 'the name of a part of the sheet' } as const;
 const place = rect.properties;
@@ -93,5 +92,3 @@ export const planSchema = {
   required: ['id', 'sheets'],
   additionalProperties: false,
 } as const;
-
-export const plans = table({ name: 'plans', schema: planSchema, indexes: 'id' });

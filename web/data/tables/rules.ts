@@ -1,6 +1,5 @@
 import { lotSchema } from './lots';
 import { id } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const ruleSchema = {
@@ -16,5 +15,3 @@ export const ruleSchema = {
   required: ['id', 'words', 'kind'],
   additionalProperties: false,
 } as const;
-
-export const rules = table({ name: 'rules', schema: ruleSchema, indexes: 'id' });

@@ -1,5 +1,4 @@
 import { day, id, text } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const sharingSchema = {
@@ -34,5 +33,3 @@ export const sharingSchema = {
   required: ['id', 'day', 'kits', 'pages', 'wanted'],
   additionalProperties: false,
 } as const;
-
-export const sharings = table({ name: 'sharings', schema: sharingSchema, indexes: 'id' });

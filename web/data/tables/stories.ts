@@ -1,5 +1,4 @@
 import { id, text } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const storySchema = {
@@ -15,5 +14,3 @@ export const storySchema = {
   required: ['id', 'name', 'date', 'place'],
   additionalProperties: false,
 } as const;
-
-export const stories = table({ name: 'stories', schema: storySchema, indexes: 'id' });

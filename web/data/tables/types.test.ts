@@ -1,7 +1,7 @@
 import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
 import { expect, expectTypeOf, test } from 'vitest';
 import { TABLES, type Records } from '../../../core/making';
-import { SPECS } from '.';
+import { SCHEMAS } from '.';
 import { albumSchema } from './albums';
 import { designSchema } from './designs';
 import { draftSchema } from './drafts';
@@ -12,6 +12,8 @@ import { pageSchema } from './pages';
 import { photoSchema } from './photos';
 import { planSchema } from './plans';
 import { sharingSchema } from './sharings';
+import { monthAimSchema } from './monthAims';
+import { ruleSchema } from './rules';
 import { storySchema } from './stories';
 import { wishSchema } from './wishes';
 
@@ -57,11 +59,17 @@ test('the type of each record and its schema say the same', () => {
   expectTypeOf<Told<typeof albumSchema>>().toExtend<Kept<'albums'>>();
   expectTypeOf<Kept<'albums'>>().toExtend<Told<typeof albumSchema>>();
   expectTypeOf<keyof Told<typeof albumSchema>>().toEqualTypeOf<keyof Kept<'albums'>>();
+  expectTypeOf<Told<typeof ruleSchema>>().toExtend<Kept<'rules'>>();
+  expectTypeOf<Kept<'rules'>>().toExtend<Told<typeof ruleSchema>>();
+  expectTypeOf<keyof Told<typeof ruleSchema>>().toEqualTypeOf<keyof Kept<'rules'>>();
+  expectTypeOf<Told<typeof monthAimSchema>>().toExtend<Kept<'monthAims'>>();
+  expectTypeOf<Kept<'monthAims'>>().toExtend<Told<typeof monthAimSchema>>();
+  expectTypeOf<keyof Told<typeof monthAimSchema>>().toEqualTypeOf<keyof Kept<'monthAims'>>();
   expectTypeOf<Told<typeof pageSchema>>().toExtend<Kept<'pages'>>();
   expectTypeOf<Kept<'pages'>>().toExtend<Told<typeof pageSchema>>();
   expectTypeOf<keyof Told<typeof pageSchema>>().toEqualTypeOf<keyof Kept<'pages'>>();
 });
 
 test('every table of the bench is told once', () => {
-  expect(SPECS.map(({ name }) => name)).toEqual(TABLES);
+  expect(Object.keys(SCHEMAS)).toEqual(TABLES);
 });

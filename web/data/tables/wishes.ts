@@ -1,5 +1,4 @@
 import { day, id, text } from './parts';
-import { table } from './table';
 
 /** JSON Schema of one record. */
 export const wishSchema = {
@@ -8,5 +7,3 @@ export const wishSchema = {
   required: ['id', 'line', 'noted'],
   additionalProperties: false,
 } as const;
-
-export const wishes = table({ name: 'wishes', schema: wishSchema, indexes: 'id' });

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
 import type { PieceName } from '../../parts/pieceName';
+import { heldIn } from '../../../core/heldIn';
 
 export interface CutListSectionProps {
   list: readonly WantedPiece[];
@@ -35,7 +36,7 @@ export function CutListSection({ list, stock, only, onOnly, pins, onPins, nameOf
           holds(one, one.missing, piece, !one.upright),
       )
       .sort((a, b) => a.w * a.h - b.w * b.h)
-      .map((one) => [one.id, `${lots.get(ledger.pieces.get(one.id)!.lot)?.name ?? ''}, ${formatSize(one, system)}`]);
+      .map((one) => [one.id, `${lots.get(heldIn(ledger.pieces, one.id).lot)?.name ?? ''}, ${formatSize(one, system)}`]);
   return (
     <section aria-label="Cut list">
       <h2>Cut list</h2>

@@ -14,6 +14,8 @@ import { MeasureField } from '../../ui/MeasureField';
 import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
+import { heldIn } from '../../../core/heldIn';
+import { nth } from '../../../core/nth';
 
 export interface JoinSlipProps {
   piece: WantedPiece;
@@ -32,7 +34,7 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
   const width = Math.min(piece.w, piece.h) / TICKS_PER_INCH;
   const scale = 540 / length;
   const starts = joined.parts.reduce<number[]>(
-    (at, { from, to }) => [...at, at[at.length - 1]! + (to - from) / TICKS_PER_INCH],
+    (at, { from, to }) => [...at, nth(at, at.length - 1) + (to - from) / TICKS_PER_INCH],
     [0],
   );
   return (
@@ -84,7 +86,7 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
     close();
     if (face && JSON.stringify(face.repeat ?? {}) !== JSON.stringify(repeat))
       await act(changeFace(face.id, { repeat }), { isQuiet: true });
-    onJoin(joined!);
+    if (joined) onJoin(joined);
   };
   const keep =
     (axis: 'x' | 'y') =>
@@ -115,7 +117,7 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
                 <JoinDrawing joined={joined} piece={piece} face={piece.face} />
                 <Parts>
                   {joined.parts.map((part, i) => {
-                    const from = ledger.pieces.get(part.strip)!;
+                    const from = heldIn(ledger.pieces, part.strip);
                     return (
                       <li key={i}>
                         <b>{String.fromCharCode(97 + i)}</b> {lots.get(from.lot)?.name}, {formatSize(from, system)}:

@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button';
 import { Figures } from '../../ui/PlanFigures';
 import type { Wishes } from './usePlan';
 import type { PieceName } from '../../parts/pieceName';
+import { nth } from '../../../core/nth';
 
 export interface SettledWishesProps {
   wishes: Wishes;
@@ -40,7 +41,7 @@ export function SettledWishes({ wishes: { forbidden, joined }, onWish, nameOf }:
             {joined.map((strip, i) => (
               <li key={i}>
                 <span>
-                  {nameOf(strip.sheets[0]!.pieces[0]!)}, {strip.parts.length} parts
+                  {nameOf(nth(nth(strip.sheets, 0).pieces, 0))}, {strip.parts.length} parts
                 </span>
                 <Button
                   look="quiet"

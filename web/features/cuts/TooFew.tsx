@@ -13,6 +13,7 @@ import { Wrong } from '../../ui/Screen';
 import { JoinSlip } from './JoinSlip';
 import { OtherPapers } from './OtherPapers';
 import type { PieceName } from '../../parts/pieceName';
+import { nth } from '../../../core/nth';
 
 export interface TooFewProps {
   plan: Pick<CutPlan, 'notCut'>;
@@ -45,7 +46,7 @@ export function TooFew({ plan, list, stock, page, nameOf, onJoin }: TooFewProps)
         <div key={piece.id}>
           <p>
             {copies.length} × {formatSize(piece, system)} for the {nameOf(piece, true)}:{' '}
-            {copies[copies.length - 1]!.why}.
+            {nth(copies, copies.length - 1).why}.
           </p>
           <OtherPapers piece={piece} count={copies.length} stock={stock} />
           {isStrip(piece) && (

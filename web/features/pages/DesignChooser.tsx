@@ -16,6 +16,7 @@ import type { PageWork } from './usePageWork';
 import { keepDesign, changePage, chooseDesign } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { nth } from '../../../core/nth';
 
 export interface DesignChooserProps {
   page: Page;
@@ -57,7 +58,7 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
           key={id}
           label={name}
           options={choices}
-          value={page.options?.[id] ?? choices[0]![0]}
+          value={page.options?.[id] ?? nth(choices, 0)[0]}
           onChange={(to) => {
             void act(
               changePage(page.id, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`),

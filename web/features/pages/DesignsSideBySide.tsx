@@ -128,7 +128,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
                   <Button look={one.design === page.design ? 'plain' : 'main'} onPress={() => take(one)}>
                     {one.design === page.design ? 'Keep this, in these papers' : 'Take this design'}
                   </Button>
-                  {one.own && (
+                  {one.own !== undefined && (
                     <Button
                       look="quiet"
                       onPress={() => {

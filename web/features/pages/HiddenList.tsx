@@ -6,6 +6,7 @@ import type { Layout } from '../../../core/design';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
+import { known } from '../../../core/known';
 
 export interface HiddenListProps {
   layout: Layout;
@@ -18,31 +19,27 @@ export interface HiddenListProps {
 export function HiddenList({ layout, covers, chosen, onChoose }: HiddenListProps) {
   const { system, hold } = useSettings();
   const hidden = covers
-    .filter(({ id, hidden: area, window }) => {
-      const layer = layout.layers.find((l) => l.id === id)!;
-      return layer.role !== 'photo' && area > 0 && window && isWorthTheKnife(window);
+    .flatMap(({ id, hidden: area, window }) => {
+      const layer = known(layout.layers, (one) => one.id === id);
+      return layer.role !== 'photo' && area > 0 && window && isWorthTheKnife(window) ? [{ layer, area, window }] : [];
     })
-    .sort((a, b) => b.window!.w * b.window!.h - a.window!.w * a.window!.h);
+    .sort((a, b) => b.window.w * b.window.h - a.window.w * a.window.h);
   return (
     <section aria-label="Hidden">
       <h2>Hidden, and worth taking back</h2>
       {hidden.length === 0 && <Soft>Nothing large enough is hidden.</Soft>}
       <ul>
-        {hidden.map(({ id, hidden: area, window }) => {
-          const layer = layout.layers.find((l) => l.id === id)!;
-          return (
-            <li key={id}>
-              <Line type="button" aria-pressed={chosen === id} onClick={() => onChoose(id)}>
-                <strong>{layerName(layout, layer)}</strong>{' '}
-                <span className="measure">{formatSize(window!, system)}</span>
-                <small>
-                  {formatSize({ w: window!.x - layer.x, h: window!.y - layer.y }, system)} from its left and head;{' '}
-                  {formatArea(area, system)} of it is covered
-                </small>
-              </Line>
-            </li>
-          );
-        })}
+        {hidden.map(({ layer, area, window }) => (
+          <li key={layer.id}>
+            <Line type="button" aria-pressed={chosen === layer.id} onClick={() => onChoose(layer.id)}>
+              <strong>{layerName(layout, layer)}</strong> <span className="measure">{formatSize(window, system)}</span>
+              <small>
+                {formatSize({ w: window.x - layer.x, h: window.y - layer.y }, system)} from its left and head;{' '}
+                {formatArea(area, system)} of it is covered
+              </small>
+            </Line>
+          </li>
+        ))}
       </ul>
       {hidden.length > 0 && (
         <Soft>

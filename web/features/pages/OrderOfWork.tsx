@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { CheckboxGroup } from 'react-aria-components';
 import { orderOfWork, STEP_KINDS, stepsNow, stepsOf, type StepNow } from '../../../core/steps';
-import { changeWork } from '../../../core/making';
+import { changeWork, chooseTechniques } from '../../../core/making';
 import { TECHNIQUES, type Page, type Technique } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
@@ -45,11 +45,7 @@ function Meanwhile({ steps }: { steps: readonly StepNow[] }) {
 function Techniques({ page }: { page: Page }) {
   const { techniques = [], edges = '' } = page.work ?? {};
   const choose = (chosen: readonly string[]): void => {
-    const now = TECHNIQUES.filter((one) => chosen.includes(one));
-    void act(
-      changeWork(page.id, (work) => ({ ...work, techniques: now }), 'Chose the background work'),
-      { isQuiet: true },
-    );
+    void act(chooseTechniques(page.id, techniques, chosen), { isQuiet: true });
   };
   const ink = (colour: string): void => {
     void act(

@@ -17,6 +17,7 @@ import { lineWords } from './lineWords';
 import { keepDesign, chooseDesign } from '../../../core/making';
 import { act } from '../../data/acts';
 import { readDesignText } from '../../data/designFile';
+import { known } from '../../../core/known';
 
 export interface OwnDesignProps {
   page: Page;
@@ -107,7 +108,7 @@ export function OwnDesign({ page, now, onDone }: OwnDesignProps) {
           {laid?.ok && covers.length > 0 && (
             <ul aria-label="What is covered">
               {covers.map(({ id, hidden, area, window }) => {
-                const layer = laid.value.layers.find((one) => one.id === id)!;
+                const layer = known(laid.value.layers, (one) => one.id === id);
                 return layer.role === 'photo' ? (
                   <li key={id}>
                     <Wrong>{layerName(laid.value, layer)} is partly covered.</Wrong>
@@ -180,7 +181,9 @@ function Rectangle({ onLay }: { onLay: (line: string) => void }) {
       <Button
         isDisabled={!w || !h || name.trim() === ''}
         onPress={() =>
-          onLay(`${name.trim()} ${is(w!)} x ${is(h!)}, ${is(x ?? 0)} from the left, ${is(y ?? 0)} down from the head`)
+          w &&
+          h &&
+          onLay(`${name.trim()} ${is(w)} x ${is(h)}, ${is(x ?? 0)} from the left, ${is(y ?? 0)} down from the head`)
         }
       >
         Lay it

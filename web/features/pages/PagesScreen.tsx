@@ -20,6 +20,7 @@ import { countWords } from '../../ui/countWords';
 import { PageFilters, usePageQuery } from './PageFilters';
 import { TellButton } from './TellPage';
 import { waitingWords } from './waitingWords';
+import { nth } from '../../../core/nth';
 
 const SCALE = 15;
 
@@ -29,7 +30,7 @@ export function PagesScreen() {
   const { mat, change } = useSettings();
   const go = useGoAfter();
   const begin = async (): Promise<void> => {
-    const begun = startPage({ format: FORMATS[0]![2], design: 'framed-ground', mat, photos: [], papers: {} });
+    const begun = startPage({ format: nth(FORMATS, 0)[2], design: 'framed-ground', mat, photos: [], papers: {} });
     await go(
       begun.then((id) => {
         if (id !== null) change({ pageInHand: id });

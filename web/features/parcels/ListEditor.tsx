@@ -17,6 +17,7 @@ import { Row } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { ListFile } from './ListFile';
 import { ListHelp } from './ListHelp';
+import { nth } from '../../../core/nth';
 
 export interface ListEditorHandle {
   /** Puts the caret on a stretch of a line. */
@@ -56,7 +57,8 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
   const begun = caret === null ? '' : wordBefore(value, caret);
   const offered = useMemo(() => suggestWords(begun, own), [begun, own]);
   const take = (word: string): void => {
-    const at = caret!;
+    if (caret === null) return;
+    const at = caret;
     onChange(`${value.slice(0, at - begun.length)}${word}${value.slice(at)}`);
     setCaret(null);
     requestAnimationFrame(() => {
@@ -68,7 +70,7 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
     if (offered.length === 0) return;
     if (event.key === 'Tab' && !event.shiftKey) {
       event.preventDefault();
-      take(offered[0]!);
+      take(nth(offered, 0));
     }
     if (event.key === 'Escape') setCaret(null);
   };
@@ -118,8 +120,8 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
           onPaste={paste}
           onBlur={() => setTimeout(() => setCaret(null), 200)}
           onScroll={(event) => {
-            under.current!.scrollTop = event.currentTarget.scrollTop;
-            under.current!.scrollLeft = event.currentTarget.scrollLeft;
+            const { scrollTop, scrollLeft } = event.currentTarget;
+            under.current?.scrollTo({ top: scrollTop, left: scrollLeft });
           }}
         />
       </Typing>

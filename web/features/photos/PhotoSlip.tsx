@@ -62,16 +62,18 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
   };
   const turn = (): void => change((now) => ({ ...without(now, 'crop'), w: now.h, h: now.w }));
   const move = (id: string, dx: number, dy: number): void => {
-    if (id === 'crop') change((now) => ({ ...now, crop: moveCrop(now.crop ?? crop!, dx, dy) }));
-    else
+    if (id === 'crop') {
+      if (crop) change((now) => ({ ...now, crop: moveCrop(now.crop ?? crop, dx, dy) }));
+    } else
       change((now) => ({
         ...now,
         keep: (now.keep ?? []).map((area, i) => (String(i) === id ? moveCrop(area, dx, dy) : area)),
       }));
   };
   const zoom = (id: string, by: number): void => {
-    if (id === 'crop') change((now) => ({ ...now, crop: zoomCrop(now.crop ?? crop!, by, largest!) }));
-    else
+    if (id === 'crop') {
+      if (crop && largest) change((now) => ({ ...now, crop: zoomCrop(now.crop ?? crop, by, largest) }));
+    } else
       change((now) => ({
         ...now,
         keep: (now.keep ?? []).map((area, i) =>

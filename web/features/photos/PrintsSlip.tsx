@@ -14,6 +14,7 @@ import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { countWords } from '../../ui/countWords';
+import { known } from '../../../core/known';
 
 export interface PrintsSlipProps {
   photos: readonly Photo[];
@@ -47,7 +48,7 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
   const [paperId, setPaper] = useState<PrintPaper['id']>('4x6');
   const [isBusy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const paper = PRINT_PAPERS.find(({ id }) => id === paperId)!;
+  const paper = known(PRINT_PAPERS, ({ id }) => id === paperId);
   const laid = useMemo(
     () =>
       layPrints(

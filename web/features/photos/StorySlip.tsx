@@ -16,6 +16,8 @@ import { KeptTextField } from '../../ui/KeptTextField';
 import { beginStoryPages, changeStory } from '../../../core/making';
 import { act } from '../../data/acts';
 import { countWords } from '../../ui/countWords';
+import { nth } from '../../../core/nth';
+import { known } from '../../../core/known';
 
 export interface StorySlipProps {
   story: Story;
@@ -29,8 +31,8 @@ const MOST = 12;
 export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
   const mat = useSettings((s) => s.mat);
   const go = useNavigate();
-  const [formatId, setFormat] = useState(FORMATS[0]![0]);
-  const format = FORMATS.find(([id]) => id === formatId)![2];
+  const [formatId, setFormat] = useState(nth(FORMATS, 0)[0]);
+  const format = known(FORMATS, ([id]) => id === formatId)[2];
   const proposed = useMemo(
     () => pagesOfStory(waiting, format, mat, story.pages ?? null),
     [waiting, format, mat, story.pages],

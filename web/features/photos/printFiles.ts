@@ -4,6 +4,7 @@ import { TICKS_PER_INCH } from '../../../core/length';
 import { evenCrop } from '../../../core/photos';
 import type { LaidPhoto, LaidSheet, PrintPaper } from '../../../core/prints';
 import type { Picture } from '../../data/images';
+import { heldIn } from '../../../core/heldIn';
 
 /** Dots to an inch that prints are made at. */
 const DPI = 300;
@@ -47,7 +48,7 @@ function drawPhoto(
 async function bitmapsOf({ sheets, pictures }: Printing): Promise<Map<string, ImageBitmap>> {
   const ids = [...new Set(sheets.flatMap(({ photos }) => photos.map(({ id }) => id)))];
   const read = await Promise.all(
-    ids.map(async (id) => [id, await createImageBitmap(await (await fetch(pictures.get(id)!.url)).blob())] as const),
+    ids.map(async (id) => [id, await createImageBitmap(await (await fetch(heldIn(pictures, id).url)).blob())] as const),
   );
   return new Map(read);
 }
@@ -64,7 +65,7 @@ async function sheetImage(
   const context = canvas.getContext('2d')!;
   context.fillStyle = '#ffffff';
   context.fillRect(0, 0, canvas.width, canvas.height);
-  for (const photo of sheet.photos) drawPhoto(context, bitmaps.get(photo.id)!, pictures.get(photo.id)!, photo);
+  for (const photo of sheet.photos) drawPhoto(context, heldIn(bitmaps, photo.id), heldIn(pictures, photo.id), photo);
   if (withCuts) {
     context.strokeStyle = CUT;
     for (const { from, to } of sheet.cuts) {
@@ -110,7 +111,7 @@ export async function printPngs(printing: Printing): Promise<{ name: string; byt
   for (const [i, sheet] of printing.sheets.entries())
     files[`print-${i + 1}.png`] = await sheetImage(sheet, printing, bitmaps, true, 'image/png');
   const [only, ...more] = Object.entries(files);
-  return more.length === 0
-    ? { name: only![0], bytes: only![1], type: 'image/png' }
+  return only && more.length === 0
+    ? { name: only[0], bytes: only[1], type: 'image/png' }
     : { name: 'prints.zip', bytes: zipSync(files, { level: 0 }), type: 'application/zip' };
 }

@@ -13,6 +13,7 @@ import { PagesLeft } from './PagesLeft';
 import { releasePage, dropSharing } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { heldIn } from '../../../core/heldIn';
 
 const STATES: Record<SharedState, string> = {
   waiting: 'its papers were given back',
@@ -91,7 +92,7 @@ function Claimed({ sharing }: { sharing: Sharing }) {
           <li key={`${piece} ${where} ${page}`}>
             <Soft>
               {formatArea(area, system)} of {lots.get(ledger.pieces.get(piece)?.lot ?? '')?.name} went elsewhere:{' '}
-              {page !== null && pages.has(page) ? `on ${pageName(pages.get(page)!)}` : WHERE[where]}.
+              {page !== null && pages.has(page) ? `on ${pageName(heldIn(pages, page))}` : WHERE[where]}.
             </Soft>
           </li>
         ))}

@@ -8,6 +8,7 @@ import { Row, Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
 import { jobOf, layForSharing } from './shareJob';
 import { pageName } from '../../data/didWords';
+import { heldIn } from '../../../core/heldIn';
 
 /** More are not asked for: a kit seldom gives so many. */
 const MOST = 9;
@@ -26,7 +27,7 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
   // The one that takes the least paper; in whatever papers are left.
   const least = [...sharing.pages].filter(({ page }) => bench.pages.has(page)).sort((a, b) => sum(a) - sum(b))[0];
   if (!least) return null;
-  const like = bench.pages.get(least.page)!;
+  const like = heldIn(bench.pages, least.page);
   const look = async (): Promise<void> => {
     setLooking(true);
     const copies = layForSharing(

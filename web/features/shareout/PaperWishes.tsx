@@ -6,6 +6,7 @@ import { PaperChoice } from '../../ui/PaperChoice';
 import { Row } from '../../ui/Screen';
 import { usePaperStanding } from '../../parts/usePaperStanding';
 import { useShareChoices } from './shareChoices';
+import { heldIn } from '../../../core/heldIn';
 
 /** Papers that must be used, and those that are never cut. */
 export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: readonly string[] }) {
@@ -19,7 +20,7 @@ export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: r
         .filter(
           (piece) => piece.where === 'here' && !usedLots.has(piece.lot) && kits.has(kitOfPiece(piece, lots) ?? ''),
         )
-        .map(({ lot }) => [lot, lots.get(lot)!]),
+        .map(({ lot }) => [lot, heldIn(lots, lot)]),
     ).values(),
   ].filter((lot) => lot.front !== null && !choices.never.includes(lot.id));
   return (

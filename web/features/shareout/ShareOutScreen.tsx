@@ -34,6 +34,7 @@ import { pageName } from '../../data/didWords';
 import { ownPunches } from '../../../core/stock';
 import { punchedShare, punchingOf } from './punchedShare';
 import { countWords } from '../../ui/countWords';
+import { nth } from '../../../core/nth';
 
 const MODES: readonly (readonly [ShareMode, string])[] = [
   ['save', 'save the good papers'],
@@ -81,7 +82,7 @@ export function ShareOutScreen() {
   const claim = async (toCuts: boolean): Promise<void> => {
     if (!plan || !isCurrent || complete.length === 0) return;
     stop();
-    const first = complete[0]!.page.id;
+    const first = nth(complete, 0).page.id;
     const claimed = async (): Promise<boolean> => {
       const { sheets, trouble: unpunched } = await punchedShare(plan, complete, punching);
       const isDone = await act(

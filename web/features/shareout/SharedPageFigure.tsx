@@ -89,37 +89,36 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
       </div>
       {papers && (
         <Papers aria-label={`Papers of ${pageName(page)}`}>
-          {layout.slots
-            .filter(({ id }) => papers[id] !== undefined)
-            .map(({ id, name }) => {
-              const face = papers[id]!;
-              const isKept = pins[page.id]?.[id] !== undefined;
-              return (
-                <li key={id} data-kept={isKept || undefined}>
-                  <Paper size={CHIP} face={face} scale={15} />
-                  <span>
-                    {name}
-                    <br />
-                    <Soft>{faces.get(face)?.name}</Soft>
-                  </span>
-                  <Button
-                    look="quiet"
-                    aria-pressed={isKept}
-                    aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${inSentence(name)} of ${pageName(page)}`}
-                    onPress={() => pin(page.id, id, isKept ? null : face)}
-                  >
-                    {isKept ? 'kept' : 'keep'}
-                  </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`}
-                    onPress={() => forbid(page.id, face, true)}
-                  >
-                    not this
-                  </Button>
-                </li>
-              );
-            })}
+          {layout.slots.map(({ id, name }) => {
+            const face = papers[id];
+            if (face === undefined) return null;
+            const isKept = pins[page.id]?.[id] !== undefined;
+            return (
+              <li key={id} data-kept={isKept || undefined}>
+                <Paper size={CHIP} face={face} scale={15} />
+                <span>
+                  {name}
+                  <br />
+                  <Soft>{faces.get(face)?.name}</Soft>
+                </span>
+                <Button
+                  look="quiet"
+                  aria-pressed={isKept}
+                  aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${inSentence(name)} of ${pageName(page)}`}
+                  onPress={() => pin(page.id, id, isKept ? null : face)}
+                >
+                  {isKept ? 'kept' : 'keep'}
+                </Button>
+                <Button
+                  look="quiet"
+                  aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`}
+                  onPress={() => forbid(page.id, face, true)}
+                >
+                  not this
+                </Button>
+              </li>
+            );
+          })}
         </Papers>
       )}
       {refused.map((face) => (

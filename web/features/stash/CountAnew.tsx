@@ -29,7 +29,8 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
     );
   const change = really && addAmounts(really, here, -1);
   const keep = (): void => {
-    void act(correctCount(lot.id, change!, reason.trim() || 'counted in the stash')).then((done) => {
+    if (!change) return;
+    void act(correctCount(lot.id, change, reason.trim() || 'counted in the stash')).then((done) => {
       if (done) setOpen(false);
     });
   };

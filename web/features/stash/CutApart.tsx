@@ -91,7 +91,8 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
           look="main"
           isDisabled={!found?.event}
           onPress={() => {
-            void act(cutInStash('cut-in-stash', [found!.event!])).then((isDone) => {
+            if (!found?.event) return;
+            void act(cutInStash('cut-in-stash', [found.event])).then((isDone) => {
               if (isDone) onDone();
             });
           }}
@@ -110,7 +111,8 @@ function Parts({ piece, lot, onDone }: CutApartProps) {
         <Button
           isDisabled={!isStrip}
           onPress={() => {
-            void act(cutInStash('cut-strips', [stripOffEvent(piece, edge, width!)])).then((isDone) => {
+            if (!width) return;
+            void act(cutInStash('cut-strips', [stripOffEvent(piece, edge, width)])).then((isDone) => {
               if (isDone) onDone();
             });
           }}

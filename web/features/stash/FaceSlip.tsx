@@ -42,12 +42,12 @@ function FaceFields({ face, lot }: FaceSlipProps) {
     setTaken(null);
   };
   const add = (file: File | undefined): void => {
-    if (!file) return;
-    setTrouble(file.size === 0 ? `${file.name} is empty.` : null);
-    if (file.size > 0) setTaken(file);
+    setTrouble(file?.size === 0 ? `${file.name} is empty.` : null);
+    if (file?.size) setTaken(file);
   };
   const keep = async (corners: Corners): Promise<void> => {
-    const picture = await readPicture(taken!, corners).catch(() => null);
+    if (!taken) return;
+    const picture = await readPicture(taken, corners).catch(() => null);
     if (!picture) {
       drop();
       return;

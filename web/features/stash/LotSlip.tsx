@@ -30,6 +30,7 @@ import { Notes } from '../../parts/Notes';
 import { lettersOf } from '../../ui/lettersOf';
 import { Trail } from './Trail';
 import { bringBack, partWithSome, takeSomeOut, changeLot } from '../../../core/making';
+import { heldIn } from '../../../core/heldIn';
 
 const partName = ({ items = [] }: Lot, part: string): string =>
   part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part);
@@ -204,7 +205,7 @@ export function LotSlip({ lot }: { lot: Lot }) {
           now={
             <>
               {amountWords(lot, here, system)} {lot.measure === 'share' ? 'left' : 'here'}
-              {ledger.lots.get(lot.id)?.place ? `, kept in ${ledger.lots.get(lot.id)!.place}` : ''}
+              {ledger.lots.get(lot.id)?.place ? `, kept in ${heldIn(ledger.lots, lot.id).place}` : ''}
             </>
           }
         />

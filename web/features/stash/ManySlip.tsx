@@ -13,6 +13,7 @@ import { PartWith } from './PartWith';
 import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } from '../../../core/making';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
+import { heldIn } from '../../../core/heldIn';
 
 export interface ManySlipProps {
   chosen: ChosenThings;
@@ -30,8 +31,8 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
   const count = chosen.pieces.length + chosen.lots.length;
   const area = chosen.pieces.reduce((sum, id) => sum + (ledger.pieces.get(id)?.solid ?? 0), 0);
   const striped = chosen.pieces.flatMap((id) => {
-    const piece = ledger.pieces.get(id)!;
-    const { width, isTold } = brandingStripOf(bench.lots.get(piece.lot)!);
+    const piece = heldIn(ledger.pieces, id);
+    const { width, isTold } = brandingStripOf(heldIn(bench.lots, piece.lot));
     return isTold && piece.where === 'here' && piece.from === null && width < piece.h ? [{ piece, width }] : [];
   });
   const isLent =
@@ -58,7 +59,11 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
             choose none
           </Button>
         </Row>
-        <Button look="main" isDisabled={count === 0 || !inHand} onPress={() => then(act(takeOut(chosen, inHand!.id)))}>
+        <Button
+          look="main"
+          isDisabled={count === 0 || !inHand}
+          onPress={() => inHand && then(act(takeOut(chosen, inHand.id)))}
+        >
           {inHand ? `To the bench for ${pageName(inHand)}` : 'To the bench'}
         </Button>
         <Row>

@@ -26,6 +26,7 @@ import { PunchSlip } from './PunchSlip';
 import { Trail } from './Trail';
 import { releasePage, bringBack, partWith, putRight } from '../../../core/making';
 import { pageName } from '../../data/didWords';
+import { heldIn } from '../../../core/heldIn';
 
 const WHERE: Record<PieceWhere, string> = {
   here: 'now here',
@@ -51,18 +52,18 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
   const go = useNavigate();
   const goAfter = useGoAfter();
   const [isTurned, setTurned] = useState(false);
-  const lot = lots.get(piece.lot)!;
+  const lot = heldIn(lots, piece.lot);
   const kit = kits.get(lot.kit);
   const inHand = pageInHand === null ? undefined : pages.get(pageInHand);
   const line = useMemo(() => new Set(lineage(ledger.pieces, piece)), [ledger, piece]);
   const history = useMemo(() => historyOf(ledger, piece.id), [ledger, piece.id]);
-  const sheet = ledger.pieces.get([...line].at(-1)!)!;
+  const sheet = heldIn(ledger.pieces, [...line].at(-1) ?? piece.id);
   const promised = useMemo(() => promisedOf(piece.id, plans, ledger), [piece.id, plans, ledger]);
   const [up, down] = isTurned ? [lot.back, lot.front] : [lot.front, lot.back];
   const scale = Math.min(22, 260 / (Math.max(piece.w, 8128) / 8128), 136 / (Math.max(piece.h, 8128) / 8128));
   // A paper that is cut for several pages is out for their plan; the first of them tells it.
   const owner = piece.page === null ? '' : (pagesOf(plans.get(piece.page) ?? { sheets: [] })[0] ?? piece.page);
-  const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
+  const page = (id: string): string => (pages.has(id) ? pageName(heldIn(pages, id)) : 'a page since dropped');
   const chosen = { pieces: [piece.id], lots: [] };
   const takeOut = (): void => {
     if (inHand && piece.where === 'here') void act(takeOutOfStash(chosen, inHand.id));
@@ -122,7 +123,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
         )}
         {up !== null && faces.has(up) && (
           <Row>
-            <FaceSlip key={up} face={faces.get(up)!} lot={lot} />
+            <FaceSlip key={up} face={heldIn(faces, up)} lot={lot} />
             <SlipButton label="Change what it is">{(close) => <AmendSlip lot={lot} onClose={close} />}</SlipButton>
           </Row>
         )}
@@ -165,7 +166,7 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
                     look="quiet"
                     aria-label={`Give back what ${page(id)} was promised`}
                     onPress={() => {
-                      void act(releasePage(pages.get(id)!.id));
+                      void act(releasePage(heldIn(pages, id).id));
                     }}
                   >
                     Give its papers back
@@ -236,5 +237,5 @@ export function PieceSlip({ piece }: { piece: PieceState }) {
 }
 
 function lineage(pieces: ReadonlyMap<string, PieceState>, piece: PieceState): string[] {
-  return piece.from === null ? [piece.id] : [piece.id, ...lineage(pieces, pieces.get(piece.from)!)];
+  return piece.from === null ? [piece.id] : [piece.id, ...lineage(pieces, heldIn(pieces, piece.from))];
 }

@@ -19,6 +19,7 @@ import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
+import { nth } from '../../../core/nth';
 
 export interface PunchSlipProps {
   piece: PieceState;
@@ -142,7 +143,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
           <Button
             look="quiet"
             onPress={() =>
-              setWishes([...wishes, { shape: 'circle', size: inches([1, 0.625, 2][wishes.length - 1]!), most: '' }])
+              setWishes([...wishes, { shape: 'circle', size: inches(nth([1, 0.625, 2], wishes.length - 1)), most: '' }])
             }
           >
             and another punch

@@ -11,6 +11,8 @@ import { Row, Soft } from '../../ui/Screen';
 import { useWidth } from '../../ui/useWidth';
 import { packRows, type TableGroup } from './packRows';
 import { ScrapPiece } from './ScrapPiece';
+import { heldIn } from '../../../core/heldIn';
+import { nth } from '../../../core/nth';
 
 export interface ScrapTableProps {
   groups: readonly TableGroup<Found>[];
@@ -40,7 +42,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
       packRows(
         groups,
         ({ id }) => {
-          const { w, h } = ledger.pieces.get(id)!;
+          const { w, h } = heldIn(ledger.pieces, id);
           return {
             width: Math.max(LEAST, (w / TICKS_PER_INCH) * scale + FRAME),
             height: Math.max(LEAST, (h / TICKS_PER_INCH) * scale + FRAME),
@@ -53,9 +55,9 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
     [groups, ledger, scale, width],
   );
   // The same functions while the lines are the same: else all of them are measured anew at every step.
-  const estimateSize = useCallback((i: number) => rows[i]!.height, [rows]);
+  const estimateSize = useCallback((i: number) => nth(rows, i).height, [rows]);
   const getItemKey = useCallback(
-    (i: number) => `${scale} ${i} ${rows[i]!.kind} ${rows[i]!.items[0]?.id}`,
+    (i: number) => `${scale} ${i} ${nth(rows, i).kind} ${nth(rows, i).items[0]?.id}`,
     [rows, scale],
   );
   // eslint-disable-next-line react-hooks/incompatible-library -- react-virtual 3 hands out functions that change (November 2026): they stay in this component, which no compiler touches
@@ -78,7 +80,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
       </Edge>
       <div style={{ height: lines.getTotalSize(), position: 'relative', flex: 'none' }}>
         {lines.getVirtualItems().map(({ index, key, start }) => {
-          const row = rows[index]!;
+          const row = nth(rows, index);
           return (
             <Line key={key} style={{ transform: `translateY(${start}px)`, height: row.height }}>
               {row.kind === 'heading' ? (
@@ -87,7 +89,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
                   <Soft>
                     {countWords(row.items.length, 'piece')} ·{' '}
                     {formatArea(
-                      row.items.reduce((sum, { id }) => sum + ledger.pieces.get(id)!.solid, 0),
+                      row.items.reduce((sum, { id }) => sum + heldIn(ledger.pieces, id).solid, 0),
                       system,
                     )}
                   </Soft>
@@ -97,7 +99,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
                   {row.items.map(({ id, lot }) => (
                     <ScrapPiece
                       key={id}
-                      piece={ledger.pieces.get(id)!}
+                      piece={heldIn(ledger.pieces, id)}
                       lot={lot}
                       kit={kits.get(lot.kit)}
                       scale={scale}

@@ -41,9 +41,9 @@ function Counting({ close }: { close: () => void }) {
   const place = begun ?? places.find((one) => one !== '') ?? '';
   const [reason, setReason] = useState('');
   const things = useMemo(() => thingsToCount(bench, place), [bench, place]);
-  const pieces = things.filter(({ piece }) => piece !== null);
-  const missed = pieces.filter(({ id, piece }) => seen[id] === false && piece!.where === 'here').map(({ id }) => id);
-  const found = pieces.filter(({ id, piece }) => seen[id] === true && piece!.where === 'missed').map(({ id }) => id);
+  const pieces = things.flatMap(({ id, piece }) => (piece ? [{ id, where: piece.where }] : []));
+  const missed = pieces.filter(({ id, where }) => seen[id] === false && where === 'here').map(({ id }) => id);
+  const found = pieces.filter(({ id, where }) => seen[id] === true && where === 'missed').map(({ id }) => id);
   const lots = Object.fromEntries(things.flatMap(({ id }) => (typeof seen[id] === 'object' ? [[id, seen[id]]] : [])));
   const differing =
     missed.length + found.length + Object.values(lots).filter((change) => Object.keys(change).length > 0).length;

@@ -7,6 +7,7 @@ import { useSettings } from '../../data/settings';
 import { dayWords } from '../../ui/dayWords';
 import { eventWords, type Names } from './eventWords';
 import { pageName } from '../../data/didWords';
+import { heldIn } from '../../../core/heldIn';
 
 export interface TrailProps {
   events: readonly LedgerEvent[];
@@ -24,7 +25,7 @@ export function Trail({ events, line = NO_LINE, amount, now }: TrailProps) {
   const system = useSettings((s) => s.system);
   const { pages, kits } = useBench((b) => b);
   const kit = (id: string): string => kits.get(id)?.name ?? 'a kit since taken apart';
-  const page = (id: string): string => (pages.has(id) ? pageName(pages.get(id)!) : 'a page since dropped');
+  const page = (id: string): string => (pages.has(id) ? pageName(heldIn(pages, id)) : 'a page since dropped');
   return (
     <Days aria-label="Where it has been">
       {events.map((event) => (

@@ -2,6 +2,7 @@ import { totalOf, type Amounts, type LedgerEvent, type Telling } from '../../../
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import type { LotKind } from '../../../core/things';
 import { kindWords } from '../../ui/lotWords';
+import { nth } from '../../../core/nth';
 
 /** Names for what an event speaks of. */
 export interface Names {
@@ -86,7 +87,7 @@ export function eventWords(
       const off = event.into.filter((part) => !line.has(part.id));
       const across =
         event.into.length === 2
-          ? ` at ${formatLength(event.into[0]!.w === event.into[1]!.w ? event.into[0]!.h : event.into[0]!.w, system)}`
+          ? ` at ${formatLength(nth(event.into, 0).w === nth(event.into, 1).w ? nth(event.into, 0).h : nth(event.into, 0).w, system)}`
           : '';
       return `cut${event.how === 'machine' ? ' by the machine' : across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
     }

@@ -6,6 +6,8 @@ import type { Face, Kit } from '../../../core/things';
 import { monthWords } from '../../ui/dayWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import type { TableGroup } from './packRows';
+import { heldIn } from '../../../core/heldIn';
+import { known } from '../../../core/known';
 
 export type Grouping = 'colour' | 'kit' | 'size' | 'age' | 'near';
 export const GROUPINGS: readonly (readonly [Exclude<Grouping, 'near'>, string])[] = [
@@ -36,7 +38,7 @@ export function groupPieces(
   kits: ReadonlyMap<string, Kit>,
 ): TableGroup<Found>[] {
   if (by === 'near') return [{ name: 'the nearest first', items: pieces }];
-  const solid = (found: Found): number => ledger.pieces.get(found.id)!.solid;
+  const solid = (found: Found): number => heldIn(ledger.pieces, found.id).solid;
   const inOrder = [...pieces].sort((a, b) => solid(b) - solid(a) || a.id.localeCompare(b.id));
   const grouped = <K>(
     keys: readonly K[],
@@ -64,7 +66,7 @@ export function groupPieces(
     case 'size':
       return grouped(
         SIZES.map(([, name]) => name),
-        (found) => SIZES.find(([least]) => squareInches(solid(found)) >= least)![1],
+        (found) => known(SIZES, ([least]) => squareInches(solid(found)) >= least)[1],
         (name) => name,
       );
     case 'age':

@@ -5,6 +5,7 @@ import { formatArea, type MeasureSystem } from '../../../core/length';
 import { kitWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
 import { type ChosenThings } from '../../../core/making';
+import { heldIn } from '../../../core/heldIn';
 
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;
 
@@ -59,7 +60,7 @@ export function labelsOfPlaces(bench: Known, system: MeasureSystem): Label[] {
       const pieces = [...bench.ledger.pieces.values()]
         .filter(({ where, lot }) => where === 'here' && here.has(lot))
         .map(({ id }) => id);
-      const lots = [...here].filter((lot) => Object.keys(bench.ledger.lots.get(lot)!.here).length > 0);
+      const lots = [...here].filter((lot) => Object.keys(heldIn(bench.ledger.lots, lot).here).length > 0);
       return labelOf(place, { pieces, lots }, bench, system);
     })
     .filter(({ lines }) => lines.length > 0);

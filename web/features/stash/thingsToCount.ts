@@ -1,6 +1,7 @@
 import type { Amounts, PieceState } from '../../../core/ledger';
 import type { Lot } from '../../../core/things';
 import { type Bench } from '../../../core/making';
+import { heldIn } from '../../../core/heldIn';
 
 /** Something to look for at a place: a piece of paper, or an amount of a lot. */
 export interface ToCount {
@@ -20,15 +21,17 @@ export function thingsToCount({ ledger, lots }: Pick<Bench, 'ledger' | 'lots'>, 
     )
     .sort(
       (a, b) =>
-        lots.get(a.lot)!.name.localeCompare(lots.get(b.lot)!.name) || b.solid - a.solid || a.id.localeCompare(b.id),
+        heldIn(lots, a.lot).name.localeCompare(heldIn(lots, b.lot).name) ||
+        b.solid - a.solid ||
+        a.id.localeCompare(b.id),
     )
-    .map((piece): ToCount => ({ id: piece.id, lot: lots.get(piece.lot)!, piece, here: {} }));
+    .map((piece): ToCount => ({ id: piece.id, lot: heldIn(lots, piece.lot), piece, here: {} }));
   const counted = [...ledger.lots.values()]
     .filter(
       ({ lot, here, place: own }) =>
-        own === place && lots.has(lot) && lots.get(lot)!.measure !== 'sheets' && Object.keys(here).length > 0,
+        own === place && lots.has(lot) && heldIn(lots, lot).measure !== 'sheets' && Object.keys(here).length > 0,
     )
-    .map(({ lot, here }): ToCount => ({ id: lot, lot: lots.get(lot)!, piece: null, here }))
+    .map(({ lot, here }): ToCount => ({ id: lot, lot: heldIn(lots, lot), piece: null, here }))
     .sort((a, b) => a.lot.name.localeCompare(b.lot.name) || a.id.localeCompare(b.id));
   return [...pieces, ...counted];
 }
