@@ -130,6 +130,14 @@ describe('pages out of leftovers', () => {
   });
 });
 
+test('the search can be left within an attempt, and what it has proposed by then can be made', () => {
+  const steps = [...proposePages(input(plenty))];
+  expect(steps.some(({ done }, n) => n > 0 && done < 1 && done === steps[n - 1]!.done)).toBe(true);
+  expect(steps.map(({ proposals }) => proposals.length)).toEqual(
+    steps.map(({ proposals }) => proposals.length).sort((a, b) => a - b),
+  );
+});
+
 test('nothing is proposed that cannot be made', () => {
   expect(all(input(shelfOf([['old-ink', 3, 3]])))).toEqual([]);
   expect(all(input(shelfOf([])))).toEqual([]);

@@ -1,5 +1,5 @@
 import type { ColourShare } from '../colour';
-import { planCuts, type CutStock } from '../cutting';
+import { planInSteps, type CutStock } from '../cutting';
 import { inches } from '../length';
 import { bentToLeftovers, choosePapers } from '../papers';
 import { cutJobFor, cutListOf, punchable, punchInstead, purposed, shapedPieces, type PurposedPlan } from '../cutlist';
@@ -74,26 +74,28 @@ const minutesFor = ({ stats }: PurposedPlan): number =>
   Math.round(A_CUT * stats.cuts) + STEPS.reduce((sum, id) => sum + STEP_KINDS[id].minutes, 0);
 
 /** The cut list of a page, and its cuts, with what her punches make punched. */
-function planned(
+function* planned(
   layout: Layout,
   papers: Proposal['papers'],
   stock: readonly CutStock[],
   { longestCut, punches }: BustingInput,
-): Pick<Proposal, 'list' | 'plan'> {
+): Generator<undefined, Pick<Proposal, 'list' | 'plan'>> {
   const page = { id: '', papers };
   const list = cutListOf(layout, page);
-  const squares = purposed(planCuts(cutJobFor(list, stock, longestCut), WORK), list);
+  const squares = purposed(yield* planInSteps(cutJobFor(list, stock, longestCut), WORK), list);
+  yield;
   const made = punchable(shapedPieces(layout, page), punches);
   return { list, plan: punchInstead(squares, { punches: made, list, stock, longestCut }) };
 }
 
-function propose(
+/** @yields wherever it can be left */
+function* propose(
   input: BustingInput,
   leftovers: readonly Leftover[],
   design: Design,
   format: PageFormat,
   photos: PagePhoto[],
-): Proposal | null {
+): Generator<undefined, Proposal | null> {
   const layout = layOut(design, { format, photos, mat: input.mat });
   if (!layout.ok) return null;
   const colours = coloursOf(photos, input.waiting);
@@ -108,13 +110,14 @@ function propose(
       avoid,
       favour: favourFor(input, leftovers),
     });
-    const asDesigned = planned(layout.value, papers, stock, input);
+    yield;
+    const asDesigned = yield* planned(layout.value, papers, stock, input);
     const { list } = asDesigned;
     if (list.some(({ face }) => face === null)) return null;
     const missing = asDesigned.plan.notCut[0];
     if (!missing) {
       const sizes = bentToLeftovers(layout.value, papers, stock);
-      const bent = planned(resized(layout.value, sizes), papers, stock, input);
+      const bent = yield* planned(resized(layout.value, sizes), papers, stock, input);
       const [was, now] = [asDesigned.plan.stats, bent.plan.stats];
       const isBent = bent.plan.notCut.length === 0 && now.fresh <= was.fresh && now.cuts < was.cuts;
       const taken = isBent ? { sizes, ...bent } : { sizes: {}, ...asDesigned };
@@ -181,7 +184,13 @@ export function* found(
 ): Generator<{ readonly proposal: Proposal | null; readonly done: number }> {
   const attempts = attemptsFor(input, isAll);
   for (const [n, { design, format, photos }] of attempts.entries()) {
-    const proposal = leftovers.length > 0 ? propose(input, leftovers, design, format, photos) : null;
+    let proposal: Proposal | null = null;
+    if (leftovers.length > 0) {
+      const search = propose(input, leftovers, design, format, photos);
+      let step = search.next();
+      for (; !step.done; step = search.next()) yield { proposal: null, done: n / attempts.length };
+      proposal = step.value;
+    }
     yield { proposal: proposal && isWhatIsAsked(proposal, input) ? proposal : null, done: (n + 1) / attempts.length };
   }
 }
@@ -197,8 +206,12 @@ export const newestOf = (leftovers: readonly Leftover[]): number =>
 export function* proposePages(input: BustingInput): Generator<BustingProgress> {
   const leftovers = leftoversOf(input.shelf, input.sources);
   const all: Proposal[] = [];
+  let proposals: Proposal[] = [];
   for (const { proposal, done } of found(input, leftovers)) {
-    if (proposal) all.push(proposal);
-    yield { proposals: best(all, newestOf(leftovers), SHOWN), done };
+    if (proposal) {
+      all.push(proposal);
+      proposals = best(all, newestOf(leftovers), SHOWN);
+    }
+    yield { proposals, done };
   }
 }

@@ -1,4 +1,4 @@
-export { planCuts, searchPlans } from './searchPlans';
+export { planCuts, planInSteps, searchPlans } from './searchPlans';
 export { faceUp } from './writing/faceUp';
 export { sheetSvg } from './writing/sheetSvg';
 export type { PlanProgress } from './searchPlans';

@@ -216,6 +216,15 @@ export function* searchPlans(
   return plan;
 }
 
+/** The best plan that the work allowed finds, for searches that must be left in time. @yields wherever it can be */
+export function* planInSteps(job: CutJob, work: number): Generator<undefined, CutPlan> {
+  const search = searchPlans(job, work);
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return step.value;
+    yield;
+  }
+}
+
 /** The best plan that the work allowed finds; see {@link searchPlans}. */
 export function planCuts(job: CutJob, work = WORK): CutPlan {
   let plan: CutPlan | null = null;

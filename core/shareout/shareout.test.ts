@@ -103,6 +103,41 @@ test('small jobs are shared out as well as by trying everything, and bounds lie 
     { numRuns: 15 },
   ));
 
+describe('never worse', () => {
+  const WORK_ENOUGH = 300_000;
+  const worthOf = (any: ShareJob): number => last(any, WORK_ENOUGH).stats.worth;
+  test('with a sheet more of some paper', () =>
+    fc.assert(
+      fc.property(anyShare(2), fc.nat(), (any, which) => {
+        const like = any.stock[which % any.stock.length];
+        if (!like) return;
+        const more = { ...any, stock: [...any.stock, { ...like, id: 'one more', count: 1 }] };
+        expect(worthOf(more)).toBeGreaterThanOrEqual(worthOf(any));
+      }),
+      { numRuns: 12 },
+    ));
+  test('with a page fewer, but for what that page was worth', () =>
+    fc.assert(
+      fc.property(anyShare(3), (any) => {
+        const [first, ...others] = any.pages;
+        const whole = last(any, WORK_ENOUGH);
+        const made = whole.pages.some(({ id, complete }) => id === first?.id && complete);
+        const least = whole.stats.worth - (made ? (first?.worth ?? 0) : 0);
+        expect(worthOf({ ...any, pages: others })).toBeGreaterThanOrEqual(least);
+      }),
+      { numRuns: 12 },
+    ));
+  test('with more work, and no answer on the way is worse than one before', () =>
+    fc.assert(
+      fc.property(anyShare(4), (any) => {
+        const on = [...shareOut(any, solver, 100_000)].map(({ plan }) => plan.stats.worth);
+        expect(on).toEqual([...on].sort((a, b) => a - b));
+        expect(last(any, 100_000).stats.worth).toBeGreaterThanOrEqual(last(any, 20_000).stats.worth);
+      }),
+      { numRuns: 12 },
+    ));
+});
+
 test.each([
   [2, 6, 3],
   [3, 8, 4],
