@@ -44,6 +44,7 @@ export type DidKind =
   | 'took-out'
   | 'put-away'
   | 'laid'
+  | 'laid-in-place'
   | 'moved-laid'
   | 'took-off'
   | 'named-items'

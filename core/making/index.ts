@@ -40,6 +40,8 @@ export { doAct, turnBack } from './doAct';
 export type { Done, DoneAct, Turning } from './doAct';
 export { finishPage, gluePage, putAway, putOnPage } from './finishing';
 export { layOn, moveLaid, amendLaid, takeOff } from './laying';
+export { layInItsPlace, thingsForRounds } from './ringOfThings';
+export type { InItsPlace } from './ringOfThings';
 export type { Laying } from './laying';
 export { changeItem, nameItems } from './naming';
 export type { Named } from './naming';

@@ -41,6 +41,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'took-out': (did) => `Took ${what(did)} to the bench`,
   'put-away': ({ count }) => `Put away ${things(count)}`,
   laid: (did) => `Laid ${what(did)} on the page`,
+  'laid-in-place': (did) => `Laid ${things(did.count)} in place of paper on ${page(did)}`,
   'moved-laid': ({ name }) => `Moved ${name}`,
   'took-off': (did) => `Took ${what(did)} off the page`,
   'did-step': (did) => `Did a step of ${page(did)}`,

@@ -9,6 +9,7 @@ import { LaidList } from './LaidList';
 import { LaidMoves } from './LaidMoves';
 import { LayerList } from './LayerList';
 import { LeftOut } from './LeftOut';
+import { RoundsHint } from './RoundsHint';
 import { MorePieces } from './MorePieces';
 import { OnThisPage } from './OnThisPage';
 import { OrderOfWork } from './OrderOfWork';
@@ -83,6 +84,7 @@ function Papers({ page, work, chosen, onCut }: Omit<PageSideProps, 'laid'>) {
       <PapersList page={page} work={work} isOpen={isOpen} onCut={onCut} />
       {isOpen && <PlainGroundHint page={page} layout={layout} papers={papers} />}
       {isOpen && <BendHint page={page} layout={layout} papers={papers} stock={work.stock} />}
+      {isOpen && <RoundsHint page={page} layout={layout} />}
       <MorePieces page={page} isOpen={isOpen} />
       {isOpen && <HiddenList layout={layout} covers={covers} chosen={chosen.layer} onChoose={chosen.chooseLayer} />}
       {isOpen && <LayerList layout={layout} papers={papers} chosen={chosen.layer} onChoose={chosen.chooseLayer} />}

@@ -1,0 +1,67 @@
+import { expect, test } from 'vitest';
+import { cutListOf } from '../cutlist';
+import { pageLayout } from '../design';
+import { inches } from '../length';
+import type { Lot } from '../things';
+import { beginPage, decided, layInItsPlace, put, thingsForRounds } from '.';
+import { unbalanced, unpackedWorld, type World } from './test/world';
+
+const buttons = (id: string, name: string, size: number): Lot => ({
+  id,
+  kit: 'k',
+  kind: 'ephemera',
+  name,
+  measure: 'count',
+  size: { w: inches(size), h: inches(size) },
+  front: null,
+  back: null,
+  upright: false,
+  note: '',
+  line: 1,
+});
+
+function wreathWith(...lots: readonly (readonly [lot: Lot, count: number])[]): World {
+  const world = unpackedWorld();
+  world.do(() =>
+    decided('took-parcel-in', 'buttons', {
+      events: lots.map(([{ id }, n]) => ({ type: 'received' as const, lot: id, amounts: { '': n } })),
+      records: lots.map(([lot]) => put('lots', lot)),
+    }),
+  );
+  const format = { w: inches(12), h: inches(12), spread: false };
+  world.do(beginPage('w', { format, design: 'wreath', mat: 0, photos: [], papers: {}, title: 'Round' }));
+  return world;
+}
+
+const found = ({ bench }: World) => {
+  const page = bench.pages.get('w')!;
+  return thingsForRounds(page, pageLayout(page).value!, bench);
+};
+const roundsCut = ({ bench }: World): number => {
+  const page = bench.pages.get('w')!;
+  return cutListOf(pageLayout(page).value!, page)
+    .filter(({ slot }) => slot.startsWith('round'))
+    .reduce((sum, { count }) => sum + count, 0);
+};
+
+test('a wreath is of the round things that are there, of paper only where there is none', () => {
+  const world = wreathWith([buttons('b', 'buttons', 1.5), 3], [buttons('f', 'flair badges', 1.75), 2]);
+  const ring = found(world);
+  expect(ring).toHaveLength(5);
+  expect(ring.slice(0, 4).map(({ name }) => name)).toEqual(['flair badges', 'buttons', 'flair badges', 'buttons']);
+  expect(roundsCut(world)).toBe(8);
+  expect(world.do(layInItsPlace('w', ring))).toBe(true);
+  expect(roundsCut(world)).toBe(3);
+  expect(world.bench.pages.get('w')!.placed).toHaveLength(5);
+  expect(world.bench.ledger.lots.get('b')!.claimed['w']).toEqual({ '': 3 });
+  expect(found(world)).toEqual([]);
+  expect(unbalanced(world.bench)).toEqual([]);
+  expect(world.undo()).toBe(true);
+  expect(roundsCut(world)).toBe(8);
+  expect(world.bench.pages.get('w')!.placed ?? []).toEqual([]);
+});
+
+test('what is square, far too small or far too large lies in no circle', () => {
+  expect(found(wreathWith([buttons('t', 'tickets', 1.75), 9], [buttons('s', 'buttons', 0.4), 9]))).toEqual([]);
+  expect(found(wreathWith([buttons('l', 'flair badges', 4), 9]))).toEqual([]);
+});
