@@ -1,5 +1,5 @@
-import { useEffect, useMemo, useReducer, useState } from 'react';
-import type { BustingInput, Lead, Proposal, Sources } from '../../core/busting';
+import { useCallback, useMemo } from 'react';
+import type { BustingInput, BustingProgress, Lead, Proposal, Sources } from '../../core/busting';
 import { facesMeant, kitOfPiece } from '../../core/kits';
 import { ownPunches, type Shelf } from '../../core/stock';
 import { likedFaces, likedPairs, tastesOf } from '../../core/taste';
@@ -7,8 +7,8 @@ import type { Kit } from '../../core/things';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
 import { today } from '../data/today';
-import { whyOf } from '../ui/BrokenOff';
 import { FORMATS, NOTEBOOK } from '../ui/pageWords';
+import { useSearch } from '../ui/useSearch';
 import { proposeInWorker, stopPlanning } from '../workers/planningClient';
 
 /** Pages proposed so far, and how the search stands. */
@@ -31,6 +31,7 @@ export interface Proposing {
   readonly together?: number;
 }
 
+const NONE: readonly Proposal[] = [];
 const OLDEST: Lead = { kind: 'oldest' };
 const ANY: Sources = { kits: null, withNewest: false };
 
@@ -103,29 +104,10 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
 export function useProposals(proposing: Proposing = {}): Proposed {
   const input = useInput(proposing);
   const together = proposing.together ?? null;
-  const [found, setFound] = useState<Pick<Proposed, 'proposals' | 'done'>>({ proposals: [], done: 0 });
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [tries, again] = useReducer((n: number) => n + 1, 0);
-  useEffect(() => {
-    let isLatest = true;
-    void proposeInWorker(input, together, ({ proposals, done }) => {
-      if (isLatest) setFound({ proposals, done });
-    }).then(
-      (last) => {
-        if (!isLatest) return;
-        setTrouble(null);
-        setFound((before) => ({ proposals: last?.proposals ?? before.proposals, done: null }));
-      },
-      (error: unknown) => {
-        if (!isLatest) return;
-        setTrouble(whyOf(error));
-        setFound((before) => ({ ...before, done: null }));
-      },
-    );
-    return () => {
-      isLatest = false;
-      stopPlanning();
-    };
-  }, [input, together, tries]);
-  return { ...found, trouble, again, stop: stopPlanning };
+  const search = useCallback(
+    (onProgress: (progress: BustingProgress) => void) => proposeInWorker(input, together, onProgress),
+    [input, together],
+  );
+  const { found, ...standing } = useSearch(search, stopPlanning);
+  return { proposals: found?.proposals ?? NONE, ...standing, stop: stopPlanning };
 }

@@ -1,26 +1,19 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
-import { hasAll, plainWords, wordsAsked } from '../../../core/finding';
-import { formatSize, TICKS_PER_INCH } from '../../../core/length';
-import type { Photo } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { pictureOf, useImageUrls } from '../../data/images';
-import { useSettings } from '../../data/settings';
+import { useImageUrls } from '../../data/images';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { dayWords } from '../../ui/dayWords';
-import { PictureFill } from '../../ui/PictureFill';
-import { Columns, Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
+import { Columns, Empty, Screen, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { AddPhotos } from './AddPhotos';
 import { PhotoSlip } from './PhotoSlip';
 import { PrintsSlip } from './PrintsSlip';
 import { StorySlip } from './StorySlip';
+import { StoryPrints } from './StoryPrints';
 import { useChosen } from './useChosen';
+import { usePhotosShown, type Shown } from './usePhotosShown';
 
-const SCALE = 22;
-
-type Shown = 'all' | 'waiting' | 'to-print' | 'used';
 const SHOWN: readonly (readonly [Shown, string])[] = [
   ['all', 'all'],
   ['waiting', 'that wait for a page'],
@@ -28,46 +21,40 @@ const SHOWN: readonly (readonly [Shown, string])[] = [
   ['used', 'on a page'],
 ];
 
+/** Nothing to show: there is none yet, or none is like that. */
+function NoneShown({ hasAny, onAll }: { hasAny: boolean; onAll: () => void }) {
+  if (hasAny)
+    return (
+      <Empty>
+        <p>No photo is like that.</p>
+        <Button onPress={onAll}>Show all</Button>
+      </Empty>
+    );
+  return (
+    <Empty>
+      <h2>No photos yet</h2>
+      <p>
+        Choose their story and size on the right, then drop them there. Their day and main colours are taken from the
+        picture; nothing leaves this machine.
+      </p>
+    </Empty>
+  );
+}
+
 /** Photos: stories with their pictures, at one scale, and the colours taken from them. */
 export function PhotosScreen() {
-  const { photos, stories, pages } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
-  const all = useMemo(() => [...photos.values()], [photos]);
+  const { photos, stories } = useBench((b) => b);
+  const { all, used, waiting, shown, text, setText, which, setWhich } = usePhotosShown();
   const urls = useImageUrls(useMemo(() => all.map(({ image }) => image), [all]));
-  const used = useMemo(
-    () => new Set([...pages.values()].flatMap((page) => page.photos.map(({ photo }) => photo))),
-    [pages],
-  );
-  const [text, setText] = useState('');
-  const [which, setWhich] = useState<Shown>('all');
   const [chosen, setChosen] = useChosen();
   const inOrder = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date));
-  const waiting = new Set(all.filter(({ id }) => !used.has(id)).map(({ id }) => id));
-  const isShown = (photo: Photo): boolean => {
-    const story = stories.get(photo.story);
-    const words = plainWords(
-      [
-        photo.name,
-        photo.taken,
-        story?.name,
-        story?.place,
-        story?.date,
-        dayWords(story?.date ?? ''),
-        story?.people,
-      ].join(' '),
-    );
-    const isOf = {
-      all: true,
-      waiting: waiting.has(photo.id),
-      'to-print': photo.isPrinted !== true && waiting.has(photo.id),
-      used: used.has(photo.id),
-    }[which];
-    return isOf && hasAll(words, wordsAsked(text));
-  };
-  const shown = all.filter(isShown);
   const photo = chosen && 'photo' in chosen ? photos.get(chosen.photo) : undefined;
   const story = chosen && 'story' in chosen ? stories.get(chosen.story) : undefined;
   const close = (): void => setChosen(null);
+  const showAll = (): void => {
+    setText('');
+    setWhich('all');
+  };
   return (
     <Screen
       title="Photos"
@@ -90,82 +77,23 @@ export function PhotosScreen() {
       )}
       <Columns $widths="1fr 330px">
         <Stack $gap={20}>
-          {all.length === 0 && (
-            <Empty>
-              <h2>No photos yet</h2>
-              <p>
-                Choose their story and size on the right, then drop them there. Their day and main colours are taken
-                from the picture; nothing leaves this machine.
-              </p>
-            </Empty>
-          )}
-          {all.length > 0 && shown.length === 0 && (
-            <Empty>
-              <p>No photo is like that.</p>
-              <Button
-                onPress={() => {
-                  setText('');
-                  setWhich('all');
-                }}
-              >
-                Show all
-              </Button>
-            </Empty>
-          )}
+          {shown.length === 0 && <NoneShown hasAny={all.length > 0} onAll={showAll} />}
           {inOrder.map((one) => {
             const own = shown.filter((candidate) => candidate.story === one.id);
-            const here = all.filter((candidate) => candidate.story === one.id && waiting.has(candidate.id)).length;
-            return own.length === 0 ? null : (
-              <section key={one.id} aria-label={one.name}>
-                <Row $gap={14}>
-                  <h2>{one.name}</h2>
-                  <Soft>{[dayWords(one.date), one.place, one.people].filter(Boolean).join(' · ')}</Soft>
-                  <Button
-                    look="quiet"
-                    aria-label={`Plan the pages of ${one.name}`}
-                    onPress={() => setChosen({ story: one.id })}
-                  >
-                    {here > 0 ? 'plan its pages' : 'change it'}
-                  </Button>
-                </Row>
-                <Prints>
-                  {own.map((print) => {
-                    const picture = pictureOf(print, urls);
-                    const [w, h] = [(print.w / TICKS_PER_INCH) * SCALE, (print.h / TICKS_PER_INCH) * SCALE];
-                    return (
-                      <li key={print.id}>
-                        <Print
-                          type="button"
-                          aria-pressed={photo?.id === print.id}
-                          aria-label={`${print.name}, ${formatSize(print, system)}`}
-                          onClick={() => setChosen(photo?.id === print.id ? null : { photo: print.id })}
-                        >
-                          <svg width={w} height={h} aria-hidden>
-                            {picture && <PictureFill {...picture} x={0} y={0} width={w} height={h} />}
-                          </svg>
-                        </Print>
-                        <Colours aria-hidden>
-                          {print.colours.map(({ hex, share }) => (
-                            <i key={hex} style={{ background: hex, flexGrow: share }} />
-                          ))}
-                        </Colours>
-                        <Caption
-                          type="button"
-                          tabIndex={-1}
-                          aria-hidden
-                          onClick={() => setChosen(photo?.id === print.id ? null : { photo: print.id })}
-                        >
-                          {print.name}
-                        </Caption>
-                        <Soft>
-                          {formatSize(print, system)} ·{' '}
-                          {used.has(print.id) ? 'on a page' : print.isPrinted ? 'printed, waiting' : 'waiting'}
-                        </Soft>
-                      </li>
-                    );
-                  })}
-                </Prints>
-              </section>
+            return (
+              own.length > 0 && (
+                <StoryPrints
+                  key={one.id}
+                  story={one}
+                  photos={own}
+                  urls={urls}
+                  used={used}
+                  waiting={all.filter(({ id, story: of }) => of === one.id && waiting.has(id)).length}
+                  chosen={photo?.id ?? null}
+                  onPlan={() => setChosen({ story: one.id })}
+                  onChoose={(id) => setChosen(id === null ? null : { photo: id })}
+                />
+              )
             );
           })}
         </Stack>
@@ -198,51 +126,4 @@ const Filters = styled.div`
   gap: 12px;
   padding-bottom: 10px;
   flex: none;
-`;
-const Prints = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 18px 22px;
-  padding-top: 10px;
-  align-items: flex-start;
-  li {
-    display: flex;
-    flex-direction: column;
-    align-items: flex-start;
-  }
-  strong {
-    font-size: 15px;
-  }
-`;
-const Print = styled.button`
-  padding: 0;
-  cursor: pointer;
-  background: ${({ theme }) => theme.line};
-  border: 3px solid #fff;
-  box-shadow: 0 1px 4px ${({ theme }) => theme.shade};
-  svg {
-    display: block;
-  }
-  &[aria-pressed='true'] {
-    border-color: ${({ theme }) => theme.beet};
-  }
-`;
-/** Opens what its picture opens; the keyboard has that already. */
-const Caption = styled.button`
-  all: unset;
-  cursor: pointer;
-  font-weight: 700;
-  font-size: 15px;
-  &:hover {
-    text-decoration: underline;
-  }
-`;
-const Colours = styled.div`
-  display: flex;
-  width: 100%;
-  height: 8px;
-  margin: 6px 0 2px;
-  i {
-    flex-basis: 4px;
-  }
 `;

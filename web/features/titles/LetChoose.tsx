@@ -6,7 +6,7 @@ import { BrokenOff } from '../../ui/BrokenOff';
 import { Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { spelling } from '../../workers/spellingClient';
-import { useAnswer } from './useAnswer';
+import { useAnswer } from '../../ui/useAnswer';
 
 const MOST = 14;
 const FROM: Record<Phrase['from'], string> = {

@@ -9,7 +9,7 @@ import { Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';
 import { spelling } from '../../workers/spellingClient';
 import { setsWords, speltWords } from './titleWords';
-import { useAnswer } from './useAnswer';
+import { useAnswer } from '../../ui/useAnswer';
 
 export interface TogetherProps {
   /** Pages whose titles want letters. */

@@ -23,7 +23,7 @@ import { letterWidth, type StandingLetters, type TitleWish } from '../../../core
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { spelling } from '../../workers/spellingClient';
-import { useAnswer } from './useAnswer';
+import { useAnswer } from '../../ui/useAnswer';
 
 type Spelt = Extract<SpeltTitle, { spelt: true }>;
 

@@ -1,5 +1,5 @@
 import { useEffect, useReducer, useState } from 'react';
-import { whyOf } from '../../ui/BrokenOff';
+import { whyOf } from './BrokenOff';
 
 /** What a question came to; what was found for the question before stands until then. */
 export interface Answered<T> {

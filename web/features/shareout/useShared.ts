@@ -1,0 +1,55 @@
+import { useMemo } from 'react';
+import type { Punching } from '../../../core/cutlist';
+import { pagesToShare, smallGifts } from '../../../core/making';
+import { pagesFromMiddles } from '../../../core/sharing';
+import { pageCosts } from '../../../core/shareout';
+import { ownPunches } from '../../../core/stock';
+import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
+import { punchingOf } from './punchedShare';
+import type { ShareChoices } from './shareChoices';
+import { useShareOut } from './useShareOut';
+
+const NO_PUNCHING: Punching = { stock: [], list: [], punches: new Map(), longestCut: null };
+
+/** Kits and pages that can be shared between, and those she chose. */
+function useWhatIsShared({ pagesLeft, kitsLeft }: ShareChoices) {
+  const bench = useBench((b) => b);
+  const { open, begun } = useMemo(() => pagesToShare(bench), [bench]);
+  const kits = useMemo(() => [...bench.kits.values()].sort((a, b) => b.month.localeCompare(a.month)), [bench.kits]);
+  const chosen = useMemo(() => open.filter(({ id }) => !pagesLeft.includes(id)), [open, pagesLeft]);
+  const kitSet = useMemo(
+    () => new Set(kits.map(({ id }) => id).filter((id) => !kitsLeft.includes(id))),
+    [kits, kitsLeft],
+  );
+  return { bench, open, begun, kits, chosen, kitSet };
+}
+
+/** A share-out as it is found, better and better, and what follows from it: pages whole, small things, punches. */
+export function useShared(choices: ShareChoices) {
+  const { isPunching, punchReach } = useSettings();
+  const of = useWhatIsShared(choices);
+  const { bench, chosen, kitSet } = of;
+  const search = useShareOut(chosen, kitSet, choices);
+  const { pages: laid, job, plan } = search;
+  const complete = useMemo(
+    () => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)),
+    [laid, plan],
+  );
+  const small = useMemo(() => smallGifts(complete, bench, kitSet), [complete, bench, kitSet]);
+  const punching = useMemo(() => {
+    const own = isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [];
+    return plan ? punchingOf(plan, complete, job, own) : NO_PUNCHING;
+  }, [plan, complete, job, bench, isPunching, punchReach]);
+  return {
+    ...of,
+    ...search,
+    laid,
+    complete,
+    small,
+    punching,
+    costs: useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]),
+    fromMiddles: useMemo(() => pagesFromMiddles(plan), [plan]),
+  };
+}
+export type Shared = ReturnType<typeof useShared>;
