@@ -1,7 +1,7 @@
 import { differenceCiede2000, harmonyOf, hexToLab, type Harmony, type LabD65 } from '../colour';
 import { holds, type Size } from '../geometry';
 import { kitOfPart, kitOfPiece } from '../kits';
-import { stands, type Ledger, type LedgerEvent } from '../ledger';
+import { stands, type Ledger, type LedgerEvent, type LotState } from '../ledger';
 import type { Shelf } from '../stock';
 import type { Plans } from '../cutlist';
 import type { Face, Lot, LotKind } from '../things';
@@ -84,6 +84,48 @@ function kitsOfLot(lot: Lot, ledger: Ledger): string[] {
   return here.length === 0 ? [lot.kit] : [...new Set(here.map((part) => kitOfPart(lot, part, ledger)))];
 }
 
+/** What a lot is found by: all that is said of it, its faces and its kit, and its main colours. */
+function wordsAndColours(
+  lot: Lot,
+  { ledger, kits }: Shelf,
+  faces: ReadonlyMap<string, Face>,
+  kindWord: string,
+): Pick<Findable, 'words' | 'colours'> {
+  const [kit, own] = [
+    kits.get(lot.kit),
+    [lot.front, lot.back].map((id) => faces.get(id ?? '')).filter((face) => face !== undefined),
+  ];
+  return {
+    words: plainWords(
+      [
+        lot.name,
+        lot.note,
+        ...(lot.items ?? []).map(({ name }) => name),
+        kindWord,
+        kit?.name,
+        kit?.club,
+        kit?.month,
+        ...(kit?.theme ?? []),
+        ...own.flatMap(({ name, pattern, base, words = [] }) => [name, pattern, base ? `${base} base` : '', ...words]),
+        ledger.lots.get(lot.id)?.place,
+      ].join(' '),
+    ),
+    colours: own.flatMap(({ colours }) => colours.slice(0, 3).map(({ hex, share }) => ({ lab: hexToLab(hex), share }))),
+  };
+}
+
+const isSome = (amounts: object): boolean => Object.keys(amounts).length > 0;
+
+function statesOfLot(state: LotState): FoundState[] {
+  return [
+    ...(isSome(state.here) ? ['here' as const] : []),
+    ...(isSome(state.claimed) ? ['bench' as const] : []),
+    ...(isSome(state.used) ? ['on-page' as const] : []),
+    ...(isSome(state.lent) ? ['lent' as const] : []),
+    ...(isSome(state.given) || isSome(state.sold) || isSome(state.recycled) ? ['gone' as const] : []),
+  ];
+}
+
 /** Everything that can be found, made ready once: a query then only looks through it. */
 export function indexStash(
   shelf: Shelf,
@@ -92,40 +134,13 @@ export function indexStash(
   events: readonly LedgerEvent[],
   kindWords: (kind: LotKind) => string,
 ): Findable[] {
-  const { ledger, lots, kits } = shelf;
+  const { ledger, lots } = shelf;
   const touched = lastTouched(events, shelf);
   const shared = new Map<string, Pick<Findable, 'words' | 'colours'>>();
   const sharedOf = (lot: Lot): Pick<Findable, 'words' | 'colours'> => {
     const known = shared.get(lot.id);
     if (known) return known;
-    const [kit, own] = [
-      kits.get(lot.kit),
-      [lot.front, lot.back].map((id) => faces.get(id ?? '')).filter((face) => face !== undefined),
-    ];
-    const made = {
-      words: plainWords(
-        [
-          lot.name,
-          lot.note,
-          ...(lot.items ?? []).map(({ name }) => name),
-          kindWords(lot.kind),
-          kit?.name,
-          kit?.club,
-          kit?.month,
-          ...(kit?.theme ?? []),
-          ...own.flatMap(({ name, pattern, base, words = [] }) => [
-            name,
-            pattern,
-            base ? `${base} base` : '',
-            ...words,
-          ]),
-          ledger.lots.get(lot.id)?.place,
-        ].join(' '),
-      ),
-      colours: own.flatMap(({ colours }) =>
-        colours.slice(0, 3).map(({ hex, share }) => ({ lab: hexToLab(hex), share })),
-      ),
-    };
+    const made = wordsAndColours(lot, shelf, faces, kindWords(lot.kind));
     shared.set(lot.id, made);
     return made;
   };
@@ -146,17 +161,10 @@ export function indexStash(
         ...(piece.name === undefined ? {} : { words: `${plainWords(piece.name)} ${sharedOf(lot).words}` }),
       });
   }
-  const isSome = (amounts: object): boolean => Object.keys(amounts).length > 0;
   for (const state of ledger.lots.values()) {
     const lot = lots.get(state.lot);
     if (!lot || lot.measure === 'sheets') continue;
-    const states: FoundState[] = [
-      ...(isSome(state.here) ? ['here' as const] : []),
-      ...(isSome(state.claimed) ? ['bench' as const] : []),
-      ...(isSome(state.used) ? ['on-page' as const] : []),
-      ...(isSome(state.lent) ? ['lent' as const] : []),
-      ...(isSome(state.given) || isSome(state.sold) || isSome(state.recycled) ? ['gone' as const] : []),
-    ];
+    const states = statesOfLot(state);
     if (states.length > 0)
       found.push({
         id: lot.id,

@@ -2,7 +2,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { useStore } from 'zustand';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import styled, { ThemeProvider } from 'styled-components';
-import { db, say } from '../data/acts';
+import { db, getReadyToAct, say } from '../data/acts';
 import { benchStore, followBench, tellTrouble } from '../data/benchStore';
 import { setUpOnce } from '../data/setUp';
 import { sweepPictures } from '../data/sweepPictures';
@@ -37,6 +37,7 @@ async function setUp(): Promise<void> {
 export function App() {
   const look = useSettings((s) => s.look);
   const isLoaded = useStore(benchStore, (s) => s.isLoaded);
+  useEffect(getReadyToAct, []);
   useEffect(() => {
     let stopFollowing: (() => void) | null = null;
     let isGone = false;

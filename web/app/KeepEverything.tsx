@@ -22,13 +22,7 @@ export function KeepEverything({ db }: { db: StockDb }) {
   };
   return (
     <>
-      <Button
-        onPress={() => {
-          void keep();
-        }}
-      >
-        Keep everything as a file
-      </Button>
+      <Button onPress={() => void keep()}>Keep everything as a file</Button>
       {trouble !== null && <Wrong role="alert">That did not work: {trouble}.</Wrong>}
     </>
   );

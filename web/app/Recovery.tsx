@@ -8,6 +8,47 @@ import { countWords } from '../ui/countWords';
 import { Row, Screen, Soft, Stack, Wrong } from '../ui/Screen';
 import { KeepEverything } from './KeepEverything';
 
+function LaterWasHere({ why }: { why: string }) {
+  return (
+    <Screen title="A later Nubbin was here">
+      <Stack $gap={16}>
+        <Wrong role="alert">What is kept here is not touched: {why}.</Wrong>
+        <Row>
+          <Button look="main" onPress={() => location.reload()}>
+            Reload
+          </Button>
+        </Row>
+      </Stack>
+    </Screen>
+  );
+}
+
+/** The last whole state: what it holds, what it would be without. */
+function WholeState({ found, onGoBack, onLeave }: { found: Salvaged; onGoBack: () => void; onLeave: () => void }) {
+  return (
+    <Stack role="group" aria-label="The last whole state">
+      <p>
+        It holds {countWords(found.file.kits.length, 'kit')}, {countWords(found.file.pages.length, 'page')} and{' '}
+        {countWords(found.file.events.length, 'entry', 'entries')} of the history;{' '}
+        {countWords(found.lost.length, 'thing is', 'things are')} left out.
+      </p>
+      <ul>
+        {found.lost.slice(0, 8).map(({ at, message }, i) => (
+          <li key={i}>
+            {message} (at {at})
+          </li>
+        ))}
+      </ul>
+      <Row>
+        <Button look="main" onPress={onGoBack}>
+          Go back to it
+        </Button>
+        <Button onPress={onLeave}>Leave all as it is</Button>
+      </Row>
+    </Stack>
+  );
+}
+
 /** What is stored cannot be read: all of it as a file, which entry is bad, and the last whole state. */
 export function Recovery({ trouble }: { trouble: Trouble }) {
   const [found, setFound] = useState<Salvaged | 'none' | null>(null);
@@ -16,20 +57,7 @@ export function Recovery({ trouble }: { trouble: Trouble }) {
     setFailed(null);
     work().catch((error: unknown) => setFailed(String(error)));
   };
-  if (trouble.isLater) {
-    return (
-      <Screen title="A later Nubbin was here">
-        <Stack $gap={16}>
-          <Wrong role="alert">What is kept here is not touched: {trouble.why}.</Wrong>
-          <Row>
-            <Button look="main" onPress={() => location.reload()}>
-              Reload
-            </Button>
-          </Row>
-        </Stack>
-      </Screen>
-    );
-  }
+  if (trouble.isLater) return <LaterWasHere why={trouble.why} />;
   return (
     <Screen title="What is kept here cannot be read">
       <Stack $gap={16}>
@@ -48,34 +76,16 @@ export function Recovery({ trouble }: { trouble: Trouble }) {
         </Row>
         {found === 'none' && <Wrong role="alert">Nothing of it can be used as it is.</Wrong>}
         {found !== null && found !== 'none' && (
-          <Stack role="group" aria-label="The last whole state">
-            <p>
-              It holds {countWords(found.file.kits.length, 'kit')}, {countWords(found.file.pages.length, 'page')} and{' '}
-              {countWords(found.file.events.length, 'entry', 'entries')} of the history;{' '}
-              {countWords(found.lost.length, 'thing is', 'things are')} left out.
-            </p>
-            <ul>
-              {found.lost.slice(0, 8).map(({ at, message }, i) => (
-                <li key={i}>
-                  {message} (at {at})
-                </li>
-              ))}
-            </ul>
-            <Row>
-              <Button
-                look="main"
-                onPress={() =>
-                  attempt(async () => {
-                    await goBackTo(db, found);
-                    location.reload();
-                  })
-                }
-              >
-                Go back to it
-              </Button>
-              <Button onPress={() => setFound(null)}>Leave all as it is</Button>
-            </Row>
-          </Stack>
+          <WholeState
+            found={found}
+            onLeave={() => setFound(null)}
+            onGoBack={() =>
+              attempt(async () => {
+                await goBackTo(db, found);
+                location.reload();
+              })
+            }
+          />
         )}
         {failed !== null && <Wrong role="alert">That did not work: {failed}.</Wrong>}
       </Stack>

@@ -19,50 +19,40 @@ const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet')).Key
 const FindSlip = lazy(async () => ({ default: (await import('./FindSlip')).FindSlip }));
 const Recovery = lazy(async () => ({ default: (await import('./Recovery')).Recovery }));
 
+/** Keys that work on every screen: its places, undo, help and finding. */
+function useKeysEverywhere(onHelp: () => void, onFind: () => void): void {
+  const go = useNavigate();
+  const toPlaces = PLACES.flatMap((place) =>
+    place === null ? [] : [[`go-${place.key}` as const satisfies KeyId, () => void go(place.path)]],
+  );
+  useKeys({
+    ...Object.fromEntries(toPlaces),
+    undo: () => void undo(),
+    redo: () => void redo(),
+    help: onHelp,
+    find: onFind,
+  });
+}
+
 /** What is round every screen: the rail, the tray, the notice, and keys that work everywhere. */
 export function Shell({ children }: { children: ReactNode }) {
-  const go = useNavigate();
   const [isHelpOpen, setHelpOpen] = useState(false);
   const [isFinding, setFinding] = useState(false);
   const canUndo = useStore(benchStore, (s) => (s.undo ? didWords(s.undo) : null));
   const canRedo = useStore(benchStore, (s) => (s.redo ? didWords(s.redo) : null));
   const trouble = useStore(benchStore, (s) => s.trouble);
-  useKeys({
-    ...Object.fromEntries(
-      PLACES.flatMap((place) =>
-        place === null
-          ? []
-          : [
-              [
-                `go-${place.key}` as const satisfies KeyId,
-                () => {
-                  void go(place.path);
-                },
-              ],
-            ],
-      ),
-    ),
-    undo: () => {
-      void undo();
-    },
-    redo: () => {
-      void redo();
-    },
-    help: () => setHelpOpen(true),
-    find: () => setFinding(true),
-  });
+  useKeysEverywhere(
+    () => setHelpOpen(true),
+    () => setFinding(true),
+  );
   return (
     <Room>
       <AllFaces />
       <RulerRail
         canUndo={canUndo}
         canRedo={canRedo}
-        onUndo={() => {
-          void undo();
-        }}
-        onRedo={() => {
-          void redo();
-        }}
+        onUndo={() => void undo()}
+        onRedo={() => void redo()}
         onHelp={() => setHelpOpen(true)}
         onFind={() => setFinding(true)}
       />

@@ -11,8 +11,18 @@ import { today } from './today';
 
 export const db = new StockDb();
 
-/** What writes acts comes with the first one: a screen that is only looked at does without. */
+/** What writes acts: a screen that is only looked at does without. */
 const actStore = () => import('./actStore');
+
+/** Fetches what writes acts, at the first sign that something will be done. */
+export function getReadyToAct(): () => void {
+  const ready = (): void => void actStore().catch(() => undefined);
+  const [signs, once] = [['pointerdown', 'keydown'] as const, { once: true }];
+  for (const sign of signs) addEventListener(sign, ready, once);
+  return () => {
+    for (const sign of signs) removeEventListener(sign, ready);
+  };
+}
 
 /** The last thing said to her: what was done, or why it was not. `undoes`: the act that its Undo takes back. */
 interface Notice {

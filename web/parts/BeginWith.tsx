@@ -131,12 +131,7 @@ function Mood({ begin }: Beginning) {
   };
   return (
     <>
-      <FileTrigger
-        acceptedFileTypes={['image/*']}
-        onSelect={(list) => {
-          void open(list?.[0]);
-        }}
-      >
+      <FileTrigger acceptedFileTypes={['image/*']} onSelect={(list) => void open(list?.[0])}>
         <Button>A picture that sets the mood</Button>
       </FileTrigger>
       {wrong !== null && <Wrong role="alert">{wrong}</Wrong>}

@@ -33,6 +33,30 @@ function lettersIn(text: string): Amounts | null {
   );
 }
 
+interface LevelFieldProps {
+  label: string;
+  kind: Lot['kind'];
+  /** Hundredths of a whole one. */
+  level: number;
+  onChange: (level: number) => void;
+}
+
+/** About how much there is of what is poured, worn or peeled off. */
+function LevelField({ label, kind, level, onChange }: LevelFieldProps) {
+  const whole = Math.max(1, Math.ceil(level / 100));
+  const isInQuarters = kind === 'stickers' || kind === 'medium';
+  const usual = isInQuarters ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i) : [100, 50, 20];
+  const levels = [...new Set([...usual, level, 0])].sort((a, b) => b - a);
+  return (
+    <Choice<string>
+      label={label}
+      options={levels.map((one): [string, string] => [String(one), shareWords(kind, one)])}
+      value={String(level)}
+      onChange={(to) => onChange(Number(to))}
+    />
+  );
+}
+
 /** How much there is of something, each measure in its own way: a count, a length, letters, or about how much. */
 export function AmountField({ label, lot, value, onChange, system, autoFocus = false }: AmountFieldProps) {
   const isToldApart = lot.measure === 'count' && Object.keys(value).some((part) => part !== '');
@@ -51,26 +75,8 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
           system={system}
         />
       );
-    case 'share': {
-      const whole = Math.max(1, Math.ceil(n / 100));
-      const levels = [
-        ...new Set([
-          ...(lot.kind === 'stickers' || lot.kind === 'medium'
-            ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i)
-            : [100, 50, 20]),
-          n,
-          0,
-        ]),
-      ].sort((a, b) => b - a);
-      return (
-        <Choice<string>
-          label={label}
-          options={levels.map((level): [string, string] => [String(level), shareWords(lot.kind, level)])}
-          value={String(n)}
-          onChange={(level) => onChange(some(Number(level)))}
-        />
-      );
-    }
+    case 'share':
+      return <LevelField label={label} kind={lot.kind} level={n} onChange={(level) => onChange(some(level))} />;
     case 'letters':
       return (
         <TextField

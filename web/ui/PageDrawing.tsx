@@ -61,73 +61,17 @@ function fillOfLayer({ slot, role }: PageLayer, papers: Readonly<Record<string, 
   return face === undefined ? TINTS[role] : fillOf(face);
 }
 
-/** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
-export function PageDrawing({
+/** Where small things could lie, the layer pointed out, and what could be cut out of it. */
+function Aids({
   layout,
-  papers,
-  pictures,
-  places = [],
-  scale,
-  edges,
-  writing,
   shown = null,
   withAccents = false,
-  onChoose,
-  laid = [],
-  laying = {},
-  label,
-}: PageDrawingProps) {
+  scale,
+}: Pick<PageDrawingProps, 'layout' | 'shown' | 'withAccents' | 'scale'>) {
   const theme = useTheme();
-  useFacesInSight([
-    ...Object.values(papers),
-    ...laid.flatMap(({ looks }) => (looks.kind === 'paper' && looks.face !== null ? [looks.face] : [])),
-  ]);
-  const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
-  const corners = roundedCorners(layout, places);
-  const layers = new Set(layout.layers.map(({ id }) => id));
-  // What was tucked under a layer that is no more lies above.
-  const above = laid.filter(({ placed }) => placed.under === undefined || !layers.has(placed.under));
   const pointed = shown ? layout.layers.find(({ id }) => id === shown.layer) : undefined;
   return (
-    <svg
-      role="img"
-      data-page-drawing
-      aria-label={label}
-      width={w * scale}
-      height={h * scale}
-      viewBox={`0 0 ${w} ${h}`}
-      style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}
-    >
-      {layout.layers.map((layer) => (
-        <Fragment key={layer.id}>
-          <LaidOver laid={laid.filter(({ placed }) => placed.under === layer.id)} scale={scale} {...laying} />
-          <g
-            transform={turnOf(layer)}
-            onClick={onChoose && (() => onChoose(layer.id))}
-            style={onChoose && { cursor: 'pointer' }}
-          >
-            {layer.role === 'photo' ? (
-              <PhotoLayer
-                layer={layer}
-                picture={pictures[layer.photo ?? -1]}
-                corners={corners.get(layer.id)}
-                border={places[layer.photo ?? -1]?.border ?? 0}
-              />
-            ) : (
-              <path
-                d={outlineOf(layer)}
-                fill={fillOfLayer(layer, papers)}
-                stroke={edges ?? 'rgba(40,20,30,.28)'}
-                strokeWidth={edges === undefined ? 0.025 : 0.09}
-                strokeOpacity={edges === undefined ? 1 : 0.7}
-              />
-            )}
-          </g>
-        </Fragment>
-      ))}
-      {writing && <TitleWords rect={layout.title} {...writing} />}
-      {writing && <WrittenWords rect={layout.journaling} {...writing} />}
-      <LaidOver laid={above} scale={scale} {...laying} />
+    <>
       {withAccents &&
         layout.accents.map(({ x, y }, i) => (
           <circle
@@ -171,6 +115,77 @@ export function PageDrawing({
           pointerEvents="none"
         />
       )}
+    </>
+  );
+}
+
+/** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
+export function PageDrawing({
+  layout,
+  papers,
+  pictures,
+  places = [],
+  scale,
+  edges,
+  writing,
+  shown = null,
+  withAccents = false,
+  onChoose,
+  laid = [],
+  laying = {},
+  label,
+}: PageDrawingProps) {
+  const theme = useTheme();
+  useFacesInSight([
+    ...Object.values(papers),
+    ...laid.flatMap(({ looks }) => (looks.kind === 'paper' && looks.face !== null ? [looks.face] : [])),
+  ]);
+  const [w, h] = [inch(layout.size.w), inch(layout.size.h)];
+  const corners = roundedCorners(layout, places);
+  const layers = new Set(layout.layers.map(({ id }) => id));
+  // What was tucked under a layer that is no more lies above.
+  const above = laid.filter(({ placed }) => placed.under === undefined || !layers.has(placed.under));
+  return (
+    <svg
+      role="img"
+      data-page-drawing
+      aria-label={label}
+      width={w * scale}
+      height={h * scale}
+      viewBox={`0 0 ${w} ${h}`}
+      style={{ display: 'block', background: '#fffefa', boxShadow: `0 2px 8px ${theme.shade}`, flex: 'none' }}
+    >
+      {layout.layers.map((layer) => (
+        <Fragment key={layer.id}>
+          <LaidOver laid={laid.filter(({ placed }) => placed.under === layer.id)} scale={scale} {...laying} />
+          <g
+            transform={turnOf(layer)}
+            onClick={onChoose && (() => onChoose(layer.id))}
+            style={onChoose && { cursor: 'pointer' }}
+          >
+            {layer.role === 'photo' ? (
+              <PhotoLayer
+                layer={layer}
+                picture={pictures[layer.photo ?? -1]}
+                corners={corners.get(layer.id)}
+                border={places[layer.photo ?? -1]?.border ?? 0}
+              />
+            ) : (
+              <path
+                d={outlineOf(layer)}
+                fill={fillOfLayer(layer, papers)}
+                stroke={edges ?? 'rgba(40,20,30,.28)'}
+                strokeWidth={edges === undefined ? 0.025 : 0.09}
+                strokeOpacity={edges === undefined ? 1 : 0.7}
+              />
+            )}
+          </g>
+        </Fragment>
+      ))}
+      {writing && <TitleWords rect={layout.title} {...writing} />}
+      {writing && <WrittenWords rect={layout.journaling} {...writing} />}
+      <LaidOver laid={above} scale={scale} {...laying} />
+      <Aids layout={layout} shown={shown} withAccents={withAccents} scale={scale} />
     </svg>
   );
 }

@@ -25,15 +25,10 @@ const STEP = 0.01;
 
 const within = (n: number): number => Math.min(1, Math.max(0, n));
 
-/** Four corners are put on the paper's own: what lies between them is cut out and seen straight from above. */
-export function StraightenPicture({ file, onDone, onDrop }: StraightenPictureProps) {
+/** Where the four corners are put: dragged, or pushed by keys. */
+function useCorners() {
   const [corners, setCorners] = useState<Corners>(ALL);
-  const [dots, setDots] = useState<Size | null>(null);
-  const url = useMemo(() => URL.createObjectURL(file), [file]);
-  useEffect(() => () => URL.revokeObjectURL(url), [url]);
   const held = useRef<number | null>(null);
-  const scale = dots ? Math.min(WIDTH / dots.w, HEIGHT / dots.h) : 0;
-  const [w, h] = dots ? [dots.w * scale, dots.h * scale] : [WIDTH, HEIGHT];
   const put = (at: number, to: (now: Point) => Point): void =>
     setCorners(
       (now) =>
@@ -63,20 +58,58 @@ export function StraightenPicture({ file, onDone, onDrop }: StraightenPicturePro
       event.stopPropagation();
       put(at, (now) => ({ x: now.x + move.x, y: now.y + move.y }));
     };
+  const hold = (at: number | null): void => {
+    held.current = at;
+  };
+  return { corners, hold, drag, press };
+}
+
+interface CornerProps {
+  name: string;
+  /** In parts of the picture. */
+  at: Point;
+  /** The picture's, pixels. */
+  size: Size;
+  onKeyDown: (event: KeyboardEvent) => void;
+  onHold: () => void;
+}
+
+function Corner({ name, at: { x, y }, size: { w, h }, onKeyDown, onHold }: CornerProps) {
+  return (
+    <circle
+      cx={x * w}
+      cy={y * h}
+      r={11}
+      tabIndex={0}
+      role="slider"
+      aria-label={name}
+      aria-valuenow={Math.round(x * 100)}
+      aria-valuetext={`${Math.round(x * 100)} % across, ${Math.round(y * 100)} % down`}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        onHold();
+        event.currentTarget.ownerSVGElement?.setPointerCapture(event.pointerId);
+      }}
+    />
+  );
+}
+
+/** Four corners are put on the paper's own: what lies between them is cut out and seen straight from above. */
+export function StraightenPicture({ file, onDone, onDrop }: StraightenPictureProps) {
+  const { corners, hold, drag, press } = useCorners();
+  const [dots, setDots] = useState<Size | null>(null);
+  const url = useMemo(() => URL.createObjectURL(file), [file]);
+  useEffect(() => () => URL.revokeObjectURL(url), [url]);
+  const scale = dots ? Math.min(WIDTH / dots.w, HEIGHT / dots.h) : 0;
+  const [w, h] = dots ? [dots.w * scale, dots.h * scale] : [WIDTH, HEIGHT];
   const isFine = lensOf(corners.map(({ x, y }) => ({ x: x * w, y: y * h })) as unknown as Corners).ok;
   const outline = corners.map(({ x, y }) => `${x * w} ${y * h}`).join('L');
   return (
     <>
       <Soft>Put the corners on those of the paper: by dragging, or with the arrow keys.</Soft>
-      <Shown
-        width={w}
-        height={h}
-        viewBox={`0 0 ${w} ${h}`}
-        onPointerMove={drag}
-        onPointerUp={() => {
-          held.current = null;
-        }}
-      >
+      <Shown width={w} height={h} viewBox={`0 0 ${w} ${h}`} onPointerMove={drag} onPointerUp={() => hold(null)}>
         <foreignObject width={w} height={h}>
           <img
             src={url}
@@ -94,24 +127,14 @@ export function StraightenPicture({ file, onDone, onDrop }: StraightenPicturePro
           d={`M0 0h${w}v${h}h${-w}zM${outline}z`}
         />
         <path fill="none" stroke="#fffefa" strokeWidth={2} pointerEvents="none" d={`M${outline}z`} />
-        {corners.map(({ x, y }, i) => (
-          <circle
+        {corners.map((corner, i) => (
+          <Corner
             key={NAMES[i]}
-            cx={x * w}
-            cy={y * h}
-            r={11}
-            tabIndex={0}
-            role="slider"
-            aria-label={NAMES[i]}
-            aria-valuenow={Math.round(x * 100)}
-            aria-valuetext={`${Math.round(x * 100)} % across, ${Math.round(y * 100)} % down`}
-            aria-valuemin={0}
-            aria-valuemax={100}
+            name={NAMES[i] ?? ''}
+            at={corner}
+            size={{ w, h }}
             onKeyDown={press(i)}
-            onPointerDown={(event) => {
-              held.current = i;
-              event.currentTarget.ownerSVGElement!.setPointerCapture(event.pointerId);
-            }}
+            onHold={() => hold(i)}
           />
         ))}
       </Shown>

@@ -35,15 +35,7 @@ export function AlbumScreen() {
     const album = newAlbum();
     await go(act(beginAlbum(album)).then((isDone) => (isDone ? `/album/${album.id}` : null)));
   };
-  const beginButton = (
-    <Button
-      onPress={() => {
-        void begin();
-      }}
-    >
-      Begin an album
-    </Button>
-  );
+  const beginButton = <Button onPress={() => void begin()}>Begin an album</Button>;
   const album = albums.get(id ?? '');
   const [first] = albums.keys();
   if (!album && first !== undefined) return <Navigate to={`/album/${first}`} replace />;

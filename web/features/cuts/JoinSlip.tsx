@@ -147,13 +147,7 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
               </Wrong>
             )}
             <Row>
-              <Button
-                look="main"
-                isDisabled={!joined}
-                onPress={() => {
-                  void use(close);
-                }}
-              >
+              <Button look="main" isDisabled={!joined} onPress={() => void use(close)}>
                 Cut it so
               </Button>
               <Button slot="close" look="quiet">

@@ -1,20 +1,18 @@
 import { useEffect, useState } from 'react';
-import { sheetSvg } from '../../../core/cutting';
 import type { PieceState } from '../../../core/ledger';
 import { formatSize } from '../../../core/length';
 import type { MachineWork } from '../../../core/making';
-import type { PlanPiece, PlanSheet } from '../../../core/things';
-import { useBench } from '../../data/benchStore';
-import { loadMat, MachineTrouble, startMachine, stopMachine, workOf } from '../../data/machine';
+import type { PlanSheet } from '../../../core/things';
+import { workOf } from '../../data/machine';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { Working } from '../../ui/Working';
-import { countWords } from '../../ui/countWords';
 import { askAfter, isCutting, useMachine } from './machineStore';
-import { outlinesOf } from './outlinesOf';
+import { troubleWords } from './machineWords';
+import { useMachineWork, type MachineWorkNow } from './useMachineWork';
 
 export interface MachineSlipProps {
   sheet: PlanSheet;
@@ -26,18 +24,6 @@ export interface MachineSlipProps {
 }
 
 const ASK_MS = 250;
-const TROUBLE: Record<MachineTrouble['code'], string> = {
-  'mat-empty': 'Nothing lies on the mat. Lay the sheet on it and begin again.',
-  busy: 'The machine is cutting another sheet. Wait for it, then begin again.',
-  'not-there':
-    'No machine answers. It belongs to the little server that Nubbin is started with; without it, cut by hand or keep the SVG.',
-  other: 'The machine would not take it',
-};
-const troubleWords = (error: unknown): string =>
-  error instanceof MachineTrouble
-    ? `${TROUBLE[error.code]}${error.code === 'other' ? `: ${error.message}.` : ''}`
-    : String(error);
-
 /** Sends a sheet to the cutting machine, shows how far it is, and takes what comes of it into the ledger. */
 export function MachineSlip(props: MachineSlipProps) {
   const [isOpen, setOpen] = useState(false);
@@ -48,9 +34,7 @@ export function MachineSlip(props: MachineSlipProps) {
     <>
       <Button
         look={job && !isCutting(job) ? 'main' : undefined}
-        onPress={() => {
-          void props.onOpen().then(() => setOpen(true));
-        }}
+        onPress={() => void props.onOpen().then(() => setOpen(true))}
       >
         {job === undefined
           ? 'Let the machine cut this sheet'
@@ -83,93 +67,46 @@ function useAskingAfter(sheet: string): string | null {
   return trouble;
 }
 
-function MachineWorking({
-  sheet,
-  piece,
-  onWork,
-  asked,
-  close,
-}: MachineSlipProps & { asked: string | null; close: () => void }) {
-  const pages = useBench((b) => b.pages);
+/** What came of a sheet, once the machine has ended. */
+function WhatCame({ sheet, work }: { sheet: PlanSheet; work: MachineWorkNow }) {
   const system = useSettings((s) => s.system);
-  const job = useMachine((m) => m.jobs[sheet.stock]);
-  const put = useMachine((m) => m.put);
-  const report = job?.report ?? null;
-  const [failed, setTrouble] = useState<string | null>(null);
-  const trouble = failed ?? asked;
+  const { report, lines, goodWords, take } = work;
+  if (!report) return null;
+  return (
+    <>
+      {report.state === 'done' && (
+        <p>All {sheet.pieces.length === 1 ? 'is' : `${sheet.pieces.length} pieces are`} cut.</p>
+      )}
+      {report.state === 'slipped' && (
+        <Wrong role="alert">
+          The sheet slipped on the mat: {goodWords} came out well, the next is spoilt. The rest is planned again.
+        </Wrong>
+      )}
+      {report.state === 'stopped' && (
+        <Wrong role="alert">
+          Stopped: {goodWords} came out well, the one under the blade is spoilt. The rest is planned again.
+        </Wrong>
+      )}
+      <Soft>
+        {report.left.length === 0
+          ? 'Nothing of use is left of the sheet.'
+          : `Left of the sheet, whole: ${workOf(report, lines)
+              .left.map((rect) => formatSize(rect, system))
+              .join(', ')}.`}
+      </Soft>
+      <Button look="main" onPress={() => void take()}>
+        Take it off the mat
+      </Button>
+    </>
+  );
+}
+
+/** Before the machine begins: whether the sheet lies on the mat. */
+function BeforeItCuts({ sheet, piece, work }: Pick<MachineSlipProps, 'sheet' | 'piece'> & { work: MachineWorkNow }) {
+  const system = useSettings((s) => s.system);
   const [slips, setSlips] = useState(false);
   const [isLaid, setLaid] = useState(false);
-  const outlines = (wanted: PlanPiece) => outlinesOf(wanted, pages);
-  const lines = job?.lines ?? sheet.pieces.map((wanted) => outlines(wanted)?.length ?? 1);
-
-  const begin = async (): Promise<void> => {
-    setTrouble(null);
-    try {
-      if (isLaid) await loadMat(slips ? 2 : null);
-      const id = await startMachine(sheetSvg(sheet, piece, { missing: piece.missing, outlines }));
-      put(sheet.stock, { id, lines, report: null });
-    } catch (error) {
-      setTrouble(troubleWords(error));
-    }
-  };
-  const take = async (): Promise<void> => {
-    if (!report || !(await onWork(workOf(report, lines)))) return;
-    put(sheet.stock, null);
-    close();
-  };
-  const good = report ? workOf(report, lines).cut.filter((ok) => ok).length : 0;
-  const goodWords = `${good} of ${countWords(sheet.pieces.length, 'piece')}`;
-
-  if (job && isCutting(job))
-    return (
-      <>
-        {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
-        <Working
-          done={report?.done ?? 0}
-          onStop={() => {
-            stopMachine(job.id).then(
-              (told) => put(sheet.stock, { ...job, report: told }),
-              (error: unknown) => setTrouble(troubleWords(error)),
-            );
-          }}
-          stopWords="Stop the machine"
-        >{`Cutting; ${goodWords} so far`}</Working>
-      </>
-    );
-  if (report) {
-    return (
-      <>
-        {report.state === 'done' && (
-          <p>All {sheet.pieces.length === 1 ? 'is' : `${sheet.pieces.length} pieces are`} cut.</p>
-        )}
-        {report.state === 'slipped' && (
-          <Wrong role="alert">
-            The sheet slipped on the mat: {goodWords} came out well, the next is spoilt. The rest is planned again.
-          </Wrong>
-        )}
-        {report.state === 'stopped' && (
-          <Wrong role="alert">
-            Stopped: {goodWords} came out well, the one under the blade is spoilt. The rest is planned again.
-          </Wrong>
-        )}
-        <Soft>
-          {report.left.length === 0
-            ? 'Nothing of use is left of the sheet.'
-            : `Left of the sheet, whole: ${workOf(report, lines)
-                .left.map((rect) => formatSize(rect, system))
-                .join(', ')}.`}
-        </Soft>
-        <Button
-          look="main"
-          onPress={() => {
-            void take();
-          }}
-        >
-          Take it off the mat
-        </Button>
-      </>
-    );
-  }
+  const { trouble, begin } = work;
   return (
     <>
       <Soft>
@@ -185,12 +122,7 @@ function MachineWorking({
       </Tick>
       {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
       <Row>
-        <Button
-          look="main"
-          onPress={() => {
-            void begin();
-          }}
-        >
+        <Button look="main" onPress={() => void begin(isLaid, slips)}>
           Cut
         </Button>
         <Button slot="close" look="quiet">
@@ -200,4 +132,23 @@ function MachineWorking({
       <Soft>Hands off the carriage while it moves; what the maker says goes first.</Soft>
     </>
   );
+}
+
+function MachineWorking({ asked, close, ...props }: MachineSlipProps & { asked: string | null; close: () => void }) {
+  const { sheet, piece } = props;
+  const work = useMachineWork(props, asked, close);
+  const { job, report, trouble, goodWords, stop } = work;
+  if (job && isCutting(job))
+    return (
+      <>
+        {trouble !== null && <Wrong role="alert">{trouble}</Wrong>}
+        <Working
+          done={report?.done ?? 0}
+          onStop={() => stop(job.id)}
+          stopWords="Stop the machine"
+        >{`Cutting; ${goodWords} so far`}</Working>
+      </>
+    );
+  if (report) return <WhatCame sheet={sheet} work={work} />;
+  return <BeforeItCuts sheet={sheet} piece={piece} work={work} />;
 }

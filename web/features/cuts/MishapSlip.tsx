@@ -28,13 +28,7 @@ export function MishapSlip({ step, onMishap, onOpen }: MishapSlipProps) {
   const isWrong = cut !== null && place !== null && !isOnPart(cut, place);
   return (
     <>
-      <Button
-        onPress={() => {
-          void onOpen().then(() => setOpen(true));
-        }}
-      >
-        Something went wrong
-      </Button>
+      <Button onPress={() => void onOpen().then(() => setOpen(true))}>Something went wrong</Button>
       <SlipOver title="What went wrong?" isOpen={isOpen} onClose={() => setOpen(false)}>
         {(close) => {
           const note = (mishap: Mishap): void => {

@@ -45,13 +45,7 @@ export function StepNow({ step, sheet, whole, taken, isFirst, nameOf, cutting }:
       {step.kind === 'punch' && <PunchNow step={step} system={system} nameOf={nameOf} />}
       {step.kind === 'window' && <WindowNow step={step} system={system} nameOf={nameOf} />}
       <Doing>
-        <Cut
-          ref={cutButton}
-          look="main"
-          onPress={() => {
-            void cut();
-          }}
-        >
+        <Cut ref={cutButton} look="main" onPress={() => void cut()}>
           {BUTTONS[step.kind]} <Key aria-hidden>Space</Key>
         </Cut>
         <Button isDisabled={isFirst} onPress={back}>
@@ -59,13 +53,7 @@ export function StepNow({ step, sheet, whole, taken, isFirst, nameOf, cutting }:
         </Button>
       </Doing>
       <Row>
-        <MishapSlip
-          step={step}
-          onOpen={open}
-          onMishap={(mishap) => {
-            void act(noteMishap(step, mishap));
-          }}
-        />
+        <MishapSlip step={step} onOpen={open} onMishap={(mishap) => void act(noteMishap(step, mishap))} />
         {isUntouched && !sheet.windows && !sheet.pieces.some(({ punched }) => punched) && (
           <MachineSlip
             sheet={sheet}

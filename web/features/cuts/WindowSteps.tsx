@@ -85,13 +85,7 @@ export function WindowSteps({ page }: { page: Page }) {
                     ? `Only ${formatArea(window.left, system)} of this design is left in the stash.`
                     : 'You take hidden paper back always.'}
             </Soft>
-            <Button
-              onPress={() => {
-                void act(cutWindow(window));
-              }}
-            >
-              It is cut out
-            </Button>
+            <Button onPress={() => void act(cutWindow(window))}>It is cut out</Button>
           </div>
         </article>
       ))}

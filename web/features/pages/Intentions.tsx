@@ -90,9 +90,7 @@ function Meant({ page, one }: { page: Page; one: Kept }) {
       <Button
         look="quiet"
         aria-label={`Forget ${intention.words}`}
-        onPress={() => {
-          void act(forgetIntention(page.id, intention.id));
-        }}
+        onPress={() => void act(forgetIntention(page.id, intention.id))}
       >
         ×
       </Button>

@@ -16,13 +16,8 @@ export interface LayerMovesProps {
   /** The layer chosen. */ layer: string;
 }
 
-/**
- * Moves the chosen layer by keys or buttons, its distances from the page's edges shown; edges that come near meet
- * exactly.
- */
-export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
-  const system = useSettings((s) => s.system);
-  const layer = layout.layers.find((one) => one.id === id);
+/** Moving a layer with what goes with it: pushed until edges meet, turned, lifted, put back. */
+function useLayerMove(page: Page, layout: Layout, id: string) {
   const group = movedWith(layout, id, page.moves);
   const move = (more: Partial<LayerMove>): void => {
     void act(
@@ -61,6 +56,17 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
     over: () => move({ lift: 1 }),
     under: () => move({ lift: -1 }),
   };
+  return { moving, back, isMoved: page.moves?.[group] !== undefined };
+}
+
+/**
+ * Moves the chosen layer by keys or buttons, its distances from the page's edges shown; edges that come near meet
+ * exactly.
+ */
+export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
+  const system = useSettings((s) => s.system);
+  const layer = layout.layers.find((one) => one.id === id);
+  const { moving, back, isMoved } = useLayerMove(page, layout, id);
   useMoveKeys(moving);
   useKeys({ 'put-back': back });
   if (!layer) return null;
@@ -79,7 +85,7 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
           ]}
         />
         <MovePad {...moving} what="layer" />
-        <Button look="quiet" isDisabled={page.moves?.[group] === undefined} onPress={back}>
+        <Button look="quiet" isDisabled={!isMoved} onPress={back}>
           put back
         </Button>
       </Moves>

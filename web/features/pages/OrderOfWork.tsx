@@ -96,12 +96,7 @@ export function OrderOfWork({ page }: { page: Page }) {
             <WorkStepLine key={one.step.id} page={page} one={one} now={now} />
           ))}
         </ol>
-        <Button
-          look="quiet"
-          onPress={() => {
-            void printForDesk(page, bench);
-          }}
-        >
+        <Button look="quiet" onPress={() => void printForDesk(page, bench)}>
           Print it for the desk, with the cuts
         </Button>
       </section>

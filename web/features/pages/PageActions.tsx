@@ -22,9 +22,7 @@ export function PageActions({ page, state, canCut, onCuts }: PageActionsProps) {
       {page.glued === null && page.finished === null && (
         <Button
           look="quiet"
-          onPress={() => {
-            void go(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)));
-          }}
+          onPress={() => void go(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)))}
         >
           Drop this page
         </Button>

@@ -38,11 +38,7 @@ export function PagesScreen() {
       }),
     );
   };
-  useKeys({
-    'new-page': () => {
-      void begin();
-    },
-  });
+  useKeys({ 'new-page': () => void begin() });
   return (
     <Screen
       title="Pages"
@@ -51,13 +47,7 @@ export function PagesScreen() {
         <>
           <Link to="/round">Begin with anything</Link>
           <TellButton />
-          <Button
-            look="main"
-            hint="N"
-            onPress={() => {
-              void begin();
-            }}
-          >
+          <Button look="main" hint="N" onPress={() => void begin()}>
             New page
           </Button>
         </>
@@ -70,12 +60,7 @@ export function PagesScreen() {
             A page begins with its photos, or with a paper, a thing, a word: it is drawn at once, and you see which
             papers it takes before anything is cut.
           </p>
-          <Button
-            look="main"
-            onPress={() => {
-              void begin();
-            }}
-          >
+          <Button look="main" onPress={() => void begin()}>
             New page
           </Button>
         </Empty>

@@ -113,12 +113,7 @@ export function SecondEyes({ page, layout, eyes, laid }: SecondEyesProps) {
           </p>
           <Row $gap={10}>
             {mends.map(({ words, act: mend }) => (
-              <Button
-                key={words}
-                onPress={() => {
-                  void act(mend);
-                }}
-              >
+              <Button key={words} onPress={() => void act(mend)}>
                 {words}
               </Button>
             ))}

@@ -122,12 +122,7 @@ export function WritingPlace({ page, layout }: { page: Page; layout: Layout }) {
       <Row $gap={14}>
         <SlipButton label="Measure my hand">{(close) => <HandSlip onClose={close} />}</SlipButton>
         {on !== 'edge' && (
-          <Button
-            look="quiet"
-            onPress={() => {
-              void print();
-            }}
-          >
+          <Button look="quiet" onPress={() => void print()}>
             Print its lines at true size
           </Button>
         )}

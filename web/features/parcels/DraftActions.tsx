@@ -32,11 +32,7 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
   };
   return (
     <>
-      <Button
-        onPress={() => {
-          void go(act(dropDraft(draft.id)).then((isDone) => (isDone ? '/parcels' : null)));
-        }}
-      >
+      <Button onPress={() => void go(act(dropDraft(draft.id)).then((isDone) => (isDone ? '/parcels' : null)))}>
         Drop this list
       </Button>
       <Button isDisabled={entries.length === 0} onPress={() => acts.save({ here: allHere() })}>
@@ -52,9 +48,7 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
         onAll={() => {
           void putAwayAs({ ...draft, here: allHere() });
         }}
-        onNone={() => {
-          void putAwayAs(draft);
-        }}
+        onNone={() => void putAwayAs(draft)}
       />
     </>
   );

@@ -73,12 +73,7 @@ function Lists({ onFetched }: { onFetched: (draft: string) => void }) {
       <ul>
         {months?.map(({ month, name, club }) => (
           <li key={month}>
-            <Button
-              look="quiet"
-              onPress={() => {
-                void fetchList(month);
-              }}
-            >{`${name}, ${monthWords(month)}`}</Button>{' '}
+            <Button look="quiet" onPress={() => void fetchList(month)}>{`${name}, ${monthWords(month)}`}</Button>{' '}
             <Soft>{club}</Soft>
           </li>
         ))}

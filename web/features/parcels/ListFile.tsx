@@ -29,9 +29,7 @@ export function ListFile({ name, items, onRead }: ListFileProps) {
     <>
       <FileTrigger
         acceptedFileTypes={['.csv', '.json', 'text/csv', 'application/json']}
-        onSelect={(list) => {
-          void open(list?.[0]);
-        }}
+        onSelect={(list) => void open(list?.[0])}
       >
         <Button look="quiet">From a file</Button>
       </FileTrigger>

@@ -92,13 +92,7 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
               >
                 It is here
               </Button>
-              <Button
-                look="quiet"
-                aria-label={`Drop the wish: ${wish.line}`}
-                onPress={() => {
-                  void act(dropWish(wish));
-                }}
-              >
+              <Button look="quiet" aria-label={`Drop the wish: ${wish.line}`} onPress={() => void act(dropWish(wish))}>
                 Drop it
               </Button>
             </Row>

@@ -21,9 +21,7 @@ export function YourRules() {
             <Button
               look="quiet"
               aria-label={`No rule any more for ${rule.words}`}
-              onPress={() => {
-                void act(dropRule(rule));
-              }}
+              onPress={() => void act(dropRule(rule))}
             >
               no longer
             </Button>

@@ -75,9 +75,7 @@ export function PhotoSlip({ photo, url, isUsed, onClose }: PhotoSlipProps) {
           <Button
             look="quiet"
             aria-label={`Take ${photo.name} away`}
-            onPress={() => {
-              void act(removePhoto(photo.id)).then(onClose);
-            }}
+            onPress={() => void act(removePhoto(photo.id)).then(onClose)}
           >
             take it away
           </Button>

@@ -1,16 +1,16 @@
 import { useMemo, useState } from 'react';
 import { CheckboxGroup, DialogTrigger, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatSize, TICKS_PER_INCH } from '../../../core/length';
-import { layPrints, PRINT_PAPERS, type LaidSheet, type PrintPaper } from '../../../core/prints';
+import { formatSize } from '../../../core/length';
+import { layPrints, PRINT_PAPERS, type PrintPaper } from '../../../core/prints';
 import type { Photo } from '../../../core/things';
-import { pictureOf, type Picture } from '../../data/images';
+import { pictureOf } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { keepFile } from '../../ui/keepFile';
-import { PictureFill } from '../../ui/PictureFill';
 import { Row, Soft, Wrong } from '../../ui/Screen';
+import { PrintDrawing } from './PrintDrawing';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { countWords } from '../../ui/countWords';
@@ -40,14 +40,12 @@ export function PrintsSlip(props: PrintsSlipProps) {
   );
 }
 
-function Prints({ photos, urls, waiting }: PrintsSlipProps) {
-  const system = useSettings((s) => s.system);
+/** Which photos are printed on what, and how they are laid there. */
+function usePrints({ photos, urls, waiting }: PrintsSlipProps) {
   const [chosen, setChosen] = useState<readonly string[]>(() =>
     photos.filter(({ id }) => waiting.has(id)).map(({ id }) => id),
   );
   const [paperId, setPaper] = useState<PrintPaper['id']>('4x6');
-  const [isBusy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
   const paper = known(PRINT_PAPERS, ({ id }) => id === paperId);
   const laid = useMemo(
     () =>
@@ -67,6 +65,13 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
       ),
     [photos, urls],
   );
+  return { chosen, setChosen, paperId, setPaper, paper, laid, pictures };
+}
+
+/** Keeps prints as files. */
+function useKeeping({ paper, laid, pictures }: ReturnType<typeof usePrints>) {
+  const [isBusy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
   const make = async (kind: 'pdf' | 'png'): Promise<void> => {
     setBusy(true);
     setTrouble(null);
@@ -84,6 +89,16 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
     }
     setBusy(false);
   };
+  return { isBusy, trouble, make };
+}
+
+function Prints(props: PrintsSlipProps) {
+  const { photos } = props;
+  const system = useSettings((s) => s.system);
+  const prints = usePrints(props);
+  const { chosen, setChosen, paperId, setPaper, paper, laid, pictures } = prints;
+  const { isBusy, trouble, make } = useKeeping(prints);
+  const cannot = laid.sheets.length === 0 || isBusy;
   return (
     <>
       <Parts>
@@ -103,7 +118,7 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
           <Sheets aria-label="The prints">
             {laid.sheets.map((sheet, i) => (
               <li key={i}>
-                <SheetDrawing sheet={sheet} paper={paper} pictures={pictures} />
+                <PrintDrawing sheet={sheet} paper={paper} pictures={pictures} />
               </li>
             ))}
           </Sheets>
@@ -122,21 +137,10 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
           : `${countWords(laid.sheets.length, 'print')}; the lines are where to cut. Print at full size, not fitted to the page.`}
       </Soft>
       <Row>
-        <Button
-          look="main"
-          isDisabled={laid.sheets.length === 0 || isBusy}
-          onPress={() => {
-            void make('pdf');
-          }}
-        >
+        <Button look="main" isDisabled={cannot} onPress={() => void make('pdf')}>
           Keep as PDF
         </Button>
-        <Button
-          isDisabled={laid.sheets.length === 0 || isBusy}
-          onPress={() => {
-            void make('png');
-          }}
-        >
+        <Button isDisabled={cannot} onPress={() => void make('png')}>
           As PNG
         </Button>
         <Button slot="close" look="quiet">
@@ -144,55 +148,6 @@ function Prints({ photos, urls, waiting }: PrintsSlipProps) {
         </Button>
       </Row>
     </>
-  );
-}
-
-const inch = (ticks: number): number => ticks / TICKS_PER_INCH;
-
-function SheetDrawing({
-  sheet,
-  paper,
-  pictures,
-}: {
-  sheet: LaidSheet;
-  paper: PrintPaper;
-  pictures: ReadonlyMap<string, Picture>;
-}) {
-  const scale = paper.id === 'letter' ? 13 : 20;
-  return (
-    <svg
-      width={inch(paper.w) * scale}
-      height={inch(paper.h) * scale}
-      viewBox={`0 0 ${inch(paper.w)} ${inch(paper.h)}`}
-      role="img"
-      aria-label={`A print with ${sheet.photos.length === 1 ? 'one photo' : `${sheet.photos.length} photos`}`}
-    >
-      <rect width={inch(paper.w)} height={inch(paper.h)} fill="#fff" />
-      {sheet.photos.map(({ id, x, y, w, h, turned }, i) => {
-        const [cx, cy] = [inch(x + w / 2), inch(y + h / 2)];
-        const [pw, ph] = turned ? [inch(h), inch(w)] : [inch(w), inch(h)];
-        const picture = pictures.get(id);
-        return (
-          picture && (
-            <g key={i} transform={turned ? `rotate(90 ${cx} ${cy})` : undefined}>
-              <PictureFill {...picture} x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} />
-            </g>
-          )
-        );
-      })}
-      {sheet.cuts.map(({ from, to }, i) => (
-        <line
-          key={i}
-          x1={inch(from.x)}
-          y1={inch(from.y)}
-          x2={inch(to.x)}
-          y2={inch(to.y)}
-          stroke="#8a1c4f"
-          strokeWidth={1.5 / scale}
-          strokeDasharray={`${5 / scale} ${3 / scale}`}
-        />
-      ))}
-    </svg>
   );
 }
 

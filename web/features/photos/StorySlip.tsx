@@ -27,16 +27,47 @@ export interface StorySlipProps {
 
 const MOST = 12;
 
-/** A story: when, where, who; how many pages it wants, and the pages that its waiting photos make. */
-export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
-  const mat = useSettings((s) => s.mat);
-  const go = useNavigate();
-  const [formatId, setFormat] = useState(nth(FORMATS, 0)[0]);
-  const format = known(FORMATS, ([id]) => id === formatId)[2];
-  const proposed = useMemo(
-    () => pagesOfStory(waiting, format, mat, story.pages ?? null),
-    [waiting, format, mat, story.pages],
+type PagesOfStory = ReturnType<typeof pagesOfStory>;
+
+/** How many pages a story wants, and of which size. */
+function PagesWanted({
+  story,
+  formatId,
+  onFormat,
+}: {
+  story: Story;
+  formatId: string;
+  onFormat: (id: string) => void;
+}) {
+  const wish = (to: string): void => {
+    void act(
+      changeStory(story.id, ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) })),
+      { isQuiet: true },
+    );
+  };
+  return (
+    <Two>
+      <Choice
+        label="Pages wanted"
+        options={[
+          ['any', 'as the photos ask for'],
+          ...Array.from({ length: MOST }, (_, i): [string, string] => [String(i + 1), i === 0 ? 'one' : String(i + 1)]),
+        ]}
+        value={story.pages === undefined ? 'any' : String(story.pages)}
+        onChange={wish}
+      />
+      <Choice
+        label="Each"
+        options={FORMATS.map(([id, words]): [string, string] => [id, words])}
+        value={formatId}
+        onChange={onFormat}
+      />
+    </Two>
   );
+}
+
+/** What a story is called, when and where it was, and who was there. */
+function AboutStory({ story }: { story: Story }) {
   const field = (name: 'name' | 'date' | 'place' | 'people', label: string) => (
     <KeptTextField
       label={label}
@@ -47,12 +78,49 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
       }}
     />
   );
-  const wish = (to: string): void => {
-    void act(
-      changeStory(story.id, ({ pages: _, ...now }) => (to === 'any' ? now : { ...now, pages: Number(to) })),
-      { isQuiet: true },
-    );
-  };
+  return (
+    <Two>
+      {field('name', 'What it is called')}
+      {field('date', 'When')}
+      {field('place', 'Where')}
+      {field('people', 'Who, if you like')}
+    </Two>
+  );
+}
+
+/** Where its photos make other pages than she wants, or do not fit. */
+function NotAsWanted({
+  story,
+  waiting,
+  proposed,
+}: Pick<StorySlipProps, 'story' | 'waiting'> & { proposed: PagesOfStory }) {
+  return (
+    <>
+      {waiting.length === 0 && <Soft>None of its photos waits for a page.</Soft>}
+      {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && (
+        <Wrong>
+          {proposed.pages.length < story.pages
+            ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${countWords(proposed.pages.length, 'page')}, not ${story.pages}.`
+            : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}
+        </Wrong>
+      )}
+      {proposed.left.map((photo) => (
+        <Wrong key={photo.id}>{photo.name} is larger than a page of this size takes.</Wrong>
+      ))}
+    </>
+  );
+}
+
+/** A story: when, where, who; how many pages it wants, and the pages that its waiting photos make. */
+export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
+  const mat = useSettings((s) => s.mat);
+  const go = useNavigate();
+  const [formatId, setFormat] = useState(nth(FORMATS, 0)[0]);
+  const format = known(FORMATS, ([id]) => id === formatId)[2];
+  const proposed = useMemo(
+    () => pagesOfStory(waiting, format, mat, story.pages ?? null),
+    [waiting, format, mat, story.pages],
+  );
   const begin = async (): Promise<void> => {
     const { name, date, place } = story;
     const titleOf = (i: number): string => (proposed.pages.length === 1 ? name : `${name}, ${i + 1}`);
@@ -77,37 +145,8 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
             close
           </Button>
         </Row>
-        <Two>
-          <Choice
-            label="Pages wanted"
-            options={[
-              ['any', 'as the photos ask for'],
-              ...Array.from({ length: MOST }, (_, i): [string, string] => [
-                String(i + 1),
-                i === 0 ? 'one' : String(i + 1),
-              ]),
-            ]}
-            value={story.pages === undefined ? 'any' : String(story.pages)}
-            onChange={wish}
-          />
-          <Choice
-            label="Each"
-            options={FORMATS.map(([id, words]): [string, string] => [id, words])}
-            value={formatId}
-            onChange={setFormat}
-          />
-        </Two>
-        {waiting.length === 0 && <Soft>None of its photos waits for a page.</Soft>}
-        {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && (
-          <Wrong>
-            {proposed.pages.length < story.pages
-              ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${countWords(proposed.pages.length, 'page')}, not ${story.pages}.`
-              : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}
-          </Wrong>
-        )}
-        {proposed.left.map((photo) => (
-          <Wrong key={photo.id}>{photo.name} is larger than a page of this size takes.</Wrong>
-        ))}
+        <PagesWanted story={story} formatId={formatId} onFormat={setFormat} />
+        <NotAsWanted story={story} waiting={waiting} proposed={proposed} />
         <Small aria-label="Proposed pages">
           {proposed.pages.map((page, i) => (
             <li key={i}>
@@ -116,21 +155,11 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
           ))}
         </Small>
         {proposed.pages.length > 0 && (
-          <Button
-            look="main"
-            onPress={() => {
-              void begin();
-            }}
-          >
+          <Button look="main" onPress={() => void begin()}>
             {proposed.pages.length === 1 ? 'Begin this page' : `Begin these ${proposed.pages.length} pages`}
           </Button>
         )}
-        <Two>
-          {field('name', 'What it is called')}
-          {field('date', 'When')}
-          {field('place', 'Where')}
-          {field('people', 'Who, if you like')}
-        </Two>
+        <AboutStory story={story} />
       </Stack>
     </Slip>
   );
@@ -148,19 +177,19 @@ function Proposed({
   mat: number;
 }) {
   const pictures = usePictures(photos);
-  const { name } = designOf(design)!;
-  const laid = layOut(designOf(design)!, { format, photos, mat });
+  const drawn = designOf(design);
+  const laid = drawn && layOut(drawn, { format, photos, mat });
   return (
-    laid.ok && (
+    laid?.ok && (
       <>
         <PageDrawing
           layout={laid.value}
           papers={{}}
           pictures={pictures}
           scale={80 / (laid.value.size.w / inches(1))}
-          label={`${name}, ${photos.length} photos`}
+          label={`${drawn?.name}, ${photos.length} photos`}
         />
-        <Soft>{name}</Soft>
+        <Soft>{drawn?.name}</Soft>
       </>
     )
   );

@@ -35,11 +35,7 @@ export function StartAnewSlip() {
               {isSure === 'empty' ? 'Clear everything away?' : 'Put the demo in place of everything?'} No undo brings it
               back.
             </Wrong>
-            <Button
-              onPress={() => {
-                void replace(isSure);
-              }}
-            >
+            <Button onPress={() => void replace(isSure)}>
               {isSure === 'empty' ? 'Yes, clear it' : 'Yes, bring the demo'}
             </Button>
             <Button look="quiet" onPress={() => setSure(null)}>

@@ -78,9 +78,7 @@ function Claimed({ sharing }: { sharing: Sharing }) {
                 <Button
                   look="quiet"
                   aria-label={`Give the papers of ${pageName(there)} back`}
-                  onPress={() => {
-                    void act(releasePage(there.id));
-                  }}
+                  onPress={() => void act(releasePage(there.id))}
                 >
                   give its papers back
                 </Button>
@@ -100,12 +98,7 @@ function Claimed({ sharing }: { sharing: Sharing }) {
       <PagesLeft sharing={sharing} />
       <Row>
         {open && <Link to={`/cuts/${open.page}`}>On with the cuts</Link>}
-        <Button
-          look="quiet"
-          onPress={() => {
-            void act(dropSharing(sharing.id));
-          }}
-        >
+        <Button look="quiet" onPress={() => void act(dropSharing(sharing.id))}>
           Forget this
         </Button>
       </Row>

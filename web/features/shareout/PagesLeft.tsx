@@ -49,12 +49,7 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
   };
   return (
     <Row>
-      <Button
-        isDisabled={isLooking}
-        onPress={() => {
-          void look();
-        }}
-      >
+      <Button isDisabled={isLooking} onPress={() => void look()}>
         How many more pages are in the box?
       </Button>
       <Soft role="status">{isLooking ? 'looking …' : found}</Soft>

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { DropZone, isTextDropItem } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { formatArea } from '../../../core/length';
+import { formatArea, inches, toInches } from '../../../core/length';
 import { sharedPapers, type SharingPage } from '../../../core/sharing';
 import type { SmallGifts } from '../../../core/making';
 import { looksOf } from '../../../core/placing';
@@ -32,7 +32,87 @@ export interface SharedPageFigureProps {
 }
 
 const WIDE = 180;
-const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
+const CHIP = { w: inches(1.4), h: inches(1.4) };
+
+/** The papers that a page gets, each to be kept or refused. */
+function GivenPapers({
+  page,
+  layout,
+  papers,
+}: Pick<SharingPage, 'page' | 'layout'> & { papers: Readonly<Record<string, string>> }) {
+  const faces = useBench((b) => b.faces);
+  const { pins, pin, forbid } = useShareChoices();
+  return (
+    <Papers aria-label={`Papers of ${pageName(page)}`}>
+      {layout.slots.map(({ id, name }) => {
+        const face = papers[id];
+        if (face === undefined) return null;
+        const isKept = pins[page.id]?.[id] !== undefined;
+        return (
+          <li key={id} data-kept={isKept || undefined}>
+            <Paper size={CHIP} face={face} scale={15} />
+            <span>
+              {name}
+              <br />
+              <Soft>{faces.get(face)?.name}</Soft>
+            </span>
+            <Button
+              look="quiet"
+              aria-pressed={isKept}
+              aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${inSentence(name)} of ${pageName(page)}`}
+              onPress={() => pin(page.id, id, isKept ? null : face)}
+            >
+              {isKept ? 'kept' : 'keep'}
+            </Button>
+            <Button
+              look="quiet"
+              aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`}
+              onPress={() => forbid(page.id, face, true)}
+            >
+              not this
+            </Button>
+          </li>
+        );
+      })}
+    </Papers>
+  );
+}
+
+/** Papers that she does not want on a page. */
+function Refused({ page }: Pick<SharingPage, 'page'>) {
+  const faces = useBench((b) => b.faces);
+  const { forbidden, forbid } = useShareChoices();
+  return (forbidden[page.id] ?? []).map((face) => (
+    <Soft key={face}>
+      not {faces.get(face)?.name}{' '}
+      <Button look="quiet" onPress={() => forbid(page.id, face, false)}>
+        after all
+      </Button>
+    </Soft>
+  ));
+}
+
+/** Small things that go with a page, and those that its theme keeps off it. */
+function WithIt({ page, small }: Pick<SharingPage, 'page'> & { small: SmallGifts }) {
+  const bench = useBench((b) => b);
+  const { lots } = bench;
+  const gifts = small.gifts.filter((gift) => gift.page === page.id);
+  const off = small.offTheme.filter((one) => one.page === page.id);
+  const nameOf = ({ lot, part }: { lot: string; part: string }): string =>
+    part === ''
+      ? [lots.get(lot)?.name, lots.get(lot)?.note].filter(Boolean).join(', ')
+      : (looksOf({ lot, part }, bench)?.name ?? '');
+  return (
+    <>
+      {gifts.length > 0 && <Soft>with {gifts.map((gift) => `${gift.count} × ${nameOf(gift)}`).join('; ')}</Soft>}
+      {off.map((one) => (
+        <Soft key={`${one.lot}/${one.part}`}>
+          no {nameOf(one)}: they show “{one.word}”
+        </Soft>
+      ))}
+    </>
+  );
+}
 
 /**
  * A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none.
@@ -40,23 +120,14 @@ const CHIP = { w: 8128 * 1.4, h: 8128 * 1.4 };
 export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: SharedPageFigureProps) {
   const { page, layout } = sharing;
   const bench = useBench((b) => b);
-  const { faces, lots } = bench;
   const system = useSettings((s) => s.system);
-  const { pins, forbidden, pin, forbid } = useShareChoices();
   const pictures = usePictures(page.photos);
   const shared = plan?.pages.find(({ id }) => id === page.id);
   const papers = plan ? sharedPapers(plan, sharing) : null;
-  const gifts = small.gifts.filter((gift) => gift.page === page.id);
-  const off = small.offTheme.filter((one) => one.page === page.id);
-  const nameOf = ({ lot, part }: { lot: string; part: string }): string =>
-    part === ''
-      ? [lots.get(lot)?.name, lots.get(lot)?.note].filter(Boolean).join(', ')
-      : (looksOf({ lot, part }, bench)?.name ?? '');
   const laid = useMemo(
     () => laidThings({ placed: (small.laid.get(page.id) ?? []).map((one, i) => ({ ...one, id: String(i) })) }, bench),
     [small, page.id, bench],
   );
-  const refused = forbidden[page.id] ?? [];
   return (
     <Given
       aria-label={`${pageName(page)}: parts can be dropped here`}
@@ -71,7 +142,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
         layout={layout}
         papers={papers ?? {}}
         pictures={pictures}
-        scale={Math.min(WIDE / (layout.size.w / 8128), 170 / (layout.size.h / 8128))}
+        scale={Math.min(WIDE / toInches(layout.size.w), 170 / toInches(layout.size.h))}
         writing={pageWriting(page, bench)}
         laid={shared?.complete ? laid : []}
         label={`${pageName(page)} as it will look`}
@@ -87,54 +158,9 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
         )}
         {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, sharing)}</Wrong>}
       </div>
-      {papers && (
-        <Papers aria-label={`Papers of ${pageName(page)}`}>
-          {layout.slots.map(({ id, name }) => {
-            const face = papers[id];
-            if (face === undefined) return null;
-            const isKept = pins[page.id]?.[id] !== undefined;
-            return (
-              <li key={id} data-kept={isKept || undefined}>
-                <Paper size={CHIP} face={face} scale={15} />
-                <span>
-                  {name}
-                  <br />
-                  <Soft>{faces.get(face)?.name}</Soft>
-                </span>
-                <Button
-                  look="quiet"
-                  aria-pressed={isKept}
-                  aria-label={`${isKept ? 'Let go of' : 'Keep'} ${faces.get(face)?.name} for the ${inSentence(name)} of ${pageName(page)}`}
-                  onPress={() => pin(page.id, id, isKept ? null : face)}
-                >
-                  {isKept ? 'kept' : 'keep'}
-                </Button>
-                <Button
-                  look="quiet"
-                  aria-label={`Not ${faces.get(face)?.name} on ${pageName(page)}`}
-                  onPress={() => forbid(page.id, face, true)}
-                >
-                  not this
-                </Button>
-              </li>
-            );
-          })}
-        </Papers>
-      )}
-      {refused.map((face) => (
-        <Soft key={face}>
-          not {faces.get(face)?.name}{' '}
-          <Button look="quiet" onPress={() => forbid(page.id, face, false)}>
-            after all
-          </Button>
-        </Soft>
-      ))}
-      {gifts.length > 0 && <Soft>with {gifts.map((gift) => `${gift.count} × ${nameOf(gift)}`).join('; ')}</Soft>}
-      {off.map((one) => (
-        <Soft key={`${one.lot}/${one.part}`}>
-          no {nameOf(one)}: they show “{one.word}”
-        </Soft>
-      ))}
+      {papers && <GivenPapers page={page} layout={layout} papers={papers} />}
+      <Refused page={page} />
+      <WithIt page={page} small={small} />
     </Given>
   );
 }

@@ -31,12 +31,7 @@ export function CsvButton() {
   });
   return (
     <>
-      <FileTrigger
-        acceptedFileTypes={['.csv', 'text/csv']}
-        onSelect={(list) => {
-          void open(list?.[0]);
-        }}
-      >
+      <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(list) => void open(list?.[0])}>
         <Button hint="Ctrl V" aria-label="From CSV">
           From CSV
         </Button>

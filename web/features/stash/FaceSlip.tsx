@@ -65,16 +65,7 @@ function FaceFields({ face, lot }: FaceSlipProps) {
       { pictures: [{ id: image, type, bytes }] },
     );
   };
-  if (taken)
-    return (
-      <StraightenPicture
-        file={taken}
-        onDone={(corners) => {
-          void keep(corners);
-        }}
-        onDrop={drop}
-      />
-    );
+  if (taken) return <StraightenPicture file={taken} onDone={(corners) => void keep(corners)} onDrop={drop} />;
   return (
     <>
       <Paper size={{ w: inches(12), h: inches(5) }} face={face.id} scale={40} />

@@ -21,9 +21,7 @@ export function LotGoes({ lot, here, amount }: { lot: Lot; here: Amounts; amount
       <div>
         <PartWith
           isDisabled={isShare ? there === 0 : isShort}
-          onPart={(leaving) => {
-            void act(partWithSome(lot.id, isShare ? here : wanted, leaving));
-          }}
+          onPart={(leaving) => void act(partWithSome(lot.id, isShare ? here : wanted, leaving))}
         />
         {!isShort && !isShare && <Soft>… {amountWords(lot, wanted, system)} of it</Soft>}
       </div>

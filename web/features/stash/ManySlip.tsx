@@ -21,6 +21,57 @@ export interface ManySlipProps {
   onNone: () => void;
 }
 
+/** Labels to print: for what is chosen, and for each place. */
+function Labels({ chosen, place, isDisabled }: { chosen: ChosenThings; place: string; isDisabled: boolean }) {
+  const bench = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const ofPlaces = useMemo(() => labelsOfPlaces(bench, system), [bench, system]);
+  const keepLabels = async (labels: readonly Label[]): Promise<void> =>
+    keepFile('labels.pdf', await (await import('./labelsPdf')).labelsPdf(labels, system), 'application/pdf');
+  return (
+    <Row>
+      <Button
+        isDisabled={isDisabled}
+        onPress={() => void keepLabels([labelOf(place || 'Scraps', chosen, bench, system)])}
+      >
+        A label for these
+      </Button>
+      <Button look="quiet" isDisabled={ofPlaces.length === 0} onPress={() => void keepLabels(ofPlaces)}>
+        a label for each place
+      </Button>
+    </Row>
+  );
+}
+
+/** Cuts the makers' strips off what has one. */
+function MakersStrips({ pieces, then }: { pieces: readonly string[]; then: (done: Promise<boolean>) => void }) {
+  const { ledger, lots } = useBench((b) => b);
+  const striped = pieces.flatMap((id) => {
+    const piece = heldIn(ledger.pieces, id);
+    const { width, isTold } = brandingStripOf(heldIn(lots, piece.lot));
+    return isTold && piece.where === 'here' && piece.from === null && width < piece.h ? [{ piece, width }] : [];
+  });
+  if (striped.length === 0) return null;
+  return (
+    <Row>
+      <Button
+        onPress={() =>
+          then(
+            act(
+              cutInStash(
+                'cut-strips',
+                striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width)),
+              ),
+            ),
+          )
+        }
+      >
+        {striped.length === 1 ? 'Cut the maker’s strip off' : `Cut the makers’ strips off ${striped.length} sheets`}
+      </Button>
+    </Row>
+  );
+}
+
 /** What can be done with several things at once. */
 export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
   const bench = useBench((b) => b);
@@ -30,17 +81,9 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
   const inHand = pageInHand === null ? undefined : pages.get(pageInHand);
   const count = chosen.pieces.length + chosen.lots.length;
   const area = chosen.pieces.reduce((sum, id) => sum + (ledger.pieces.get(id)?.solid ?? 0), 0);
-  const striped = chosen.pieces.flatMap((id) => {
-    const piece = heldIn(ledger.pieces, id);
-    const { width, isTold } = brandingStripOf(heldIn(bench.lots, piece.lot));
-    return isTold && piece.where === 'here' && piece.from === null && width < piece.h ? [{ piece, width }] : [];
-  });
   const isLent =
     chosen.pieces.some((id) => ledger.pieces.get(id)?.where === 'lent') ||
     chosen.lots.some((id) => Object.keys(ledger.lots.get(id)?.lent ?? {}).length > 0);
-  const ofPlaces = useMemo(() => labelsOfPlaces(bench, system), [bench, system]);
-  const keepLabels = async (labels: readonly Label[]): Promise<void> =>
-    keepFile('labels.pdf', await (await import('./labelsPdf')).labelsPdf(labels, system), 'application/pdf');
   const then = (done: Promise<boolean>): void => {
     void done.then((isDone) => {
       if (isDone) onNone();
@@ -72,45 +115,8 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
             Put them there
           </Button>
         </Row>
-        <Row>
-          <Button
-            isDisabled={count === 0}
-            onPress={() => {
-              void keepLabels([labelOf(place.trim() || 'Scraps', chosen, bench, system)]);
-            }}
-          >
-            A label for these
-          </Button>
-          <Button
-            look="quiet"
-            isDisabled={ofPlaces.length === 0}
-            onPress={() => {
-              void keepLabels(ofPlaces);
-            }}
-          >
-            a label for each place
-          </Button>
-        </Row>
-        {striped.length > 0 && (
-          <Row>
-            <Button
-              onPress={() =>
-                then(
-                  act(
-                    cutInStash(
-                      'cut-strips',
-                      striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width)),
-                    ),
-                  ),
-                )
-              }
-            >
-              {striped.length === 1
-                ? 'Cut the maker’s strip off'
-                : `Cut the makers’ strips off ${striped.length} sheets`}
-            </Button>
-          </Row>
-        )}
+        <Labels chosen={chosen} place={place.trim()} isDisabled={count === 0} />
+        <MakersStrips pieces={chosen.pieces} then={then} />
         <PartWith isDisabled={count === 0} onPart={(leaving) => then(act(partWith(chosen, leaving)))} />
         {isLent && (
           <Row>

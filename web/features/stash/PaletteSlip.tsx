@@ -81,12 +81,7 @@ function Palette({ things, onPick }: PaletteSlipProps) {
           }
         />
       </Wide>
-      <FileTrigger
-        acceptedFileTypes={['.gpl', '.txt', 'image/*']}
-        onSelect={(list) => {
-          void open(list);
-        }}
-      >
+      <FileTrigger acceptedFileTypes={['.gpl', '.txt', 'image/*']} onSelect={(list) => void open(list)}>
         <Button>Open a file or a picture</Button>
       </FileTrigger>
       {read?.ok && (

@@ -98,13 +98,7 @@ function ScrapLineField({ work }: { work: ScrapWork }) {
         autoFocus
         autoComplete="off"
       />
-      <Button
-        look="main"
-        hint="Enter"
-        onPress={() => {
-          void add();
-        }}
-      >
+      <Button look="main" hint="Enter" onPress={() => void add()}>
         Put it away
       </Button>
     </Line>

@@ -36,12 +36,7 @@ export function StashActions({ found, onHand, isMany, onMany, onColour }: StashA
       <SlipButton label="A palette">
         {(close) => <PaletteSlip things={onHand} onPick={onColour} onClose={close} />}
       </SlipButton>
-      <Button
-        isDisabled={found.length === 0}
-        onPress={() => {
-          void keepCsv();
-        }}
-      >
+      <Button isDisabled={found.length === 0} onPress={() => void keepCsv()}>
         As CSV
       </Button>
       <CsvButton />

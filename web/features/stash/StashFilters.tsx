@@ -25,66 +25,120 @@ export interface StashFiltersProps {
   onMore: () => void;
 }
 
+type Part = Pick<StashFiltersProps, 'query' | 'onChange'>;
+
+/** Changes one field of what is asked. */
+const fieldOf =
+  (onChange: StashFiltersProps['onChange']) =>
+  <K extends keyof StashQuery>(key: K) =>
+  (value: StashQuery[K]): void =>
+    onChange({ [key]: value } as Partial<StashQuery>);
+
+/** Words, kit, kind, colour and size. */
+function UsualWays({ query, onChange }: Part) {
+  const { kits, lots } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  const field = fieldOf(onChange);
+  const kindsThere = [...new Set([...lots.values()].map((lot) => lot.kind))];
+  return (
+    <>
+      <TextField label="Search" value={query.text} onChange={field('text')} placeholder="name, month, theme, motif …" />
+      <Choice
+        label="Kit"
+        options={[['any', 'every kit'], ...[...kits.values()].map((k): [string, string] => [k.id, k.name])]}
+        value={query.kit}
+        onChange={field('kit')}
+      />
+      <Choice<StashQuery['kind']>
+        label="Kind"
+        options={[['any', 'every kind'], ...kindsThere.map((k): [LotKind, string] => [k, kindWords(k)])]}
+        value={query.kind}
+        onChange={field('kind')}
+      />
+      <Choice<StashQuery['colour']>
+        label="Colour"
+        options={[
+          ['any', 'every colour'],
+          ['picked', 'one that I pick …'],
+          ...FAMILIES.map((f): [Family, string] => [f, FAMILY_NAMES[f]]),
+        ]}
+        value={query.colour}
+        onChange={field('colour')}
+      />
+      <MeasureField
+        key={query.w === null ? 'w' : 'W'}
+        label="Holds, width"
+        value={query.w}
+        onChange={field('w')}
+        system={system}
+        isOptional
+      />
+      <MeasureField
+        key={query.h === null ? 'h' : 'H'}
+        label="and height"
+        value={query.h}
+        onChange={field('h')}
+        system={system}
+        isOptional
+      />
+    </>
+  );
+}
+
+/** A colour of her own, and what goes with it. */
+function PickedColour({ query, onChange }: Part) {
+  const id = useId();
+  const field = fieldOf(onChange);
+  return (
+    <>
+      <label htmlFor={id}>
+        Colour
+        <input
+          id={id}
+          type="color"
+          value={query.picked}
+          onChange={(event) => onChange({ picked: event.target.value })}
+        />
+      </label>
+      <PhotoColours onPick={(picked) => onChange({ picked })} />
+      <Choice<Harmony>
+        label="What goes with it"
+        options={HARMONIES}
+        value={query.harmony}
+        onChange={field('harmony')}
+      />
+    </>
+  );
+}
+
+/** Where it is, how long untouched, where it is kept, and how it is laid out. */
+function MoreWays({ query, onChange }: Part) {
+  const ledger = useBench((b) => b.ledger);
+  const field = fieldOf(onChange);
+  const places = [...new Set([...ledger.lots.values()].map(({ place }) => place).filter(Boolean))].sort();
+  return (
+    <>
+      <Choice<StashQuery['state']> label="Which is" options={STATES} value={query.state} onChange={field('state')} />
+      <Choice<StashQuery['idle']> label="Untouched for" options={IDLE} value={query.idle} onChange={field('idle')} />
+      <Choice
+        label="Kept in"
+        options={[['any', 'any place'], ...places.map((place): [string, string] => [place, place])]}
+        value={query.place}
+        onChange={field('place')}
+      />
+      <Choice<StashQuery['by']> label="Laid out by" options={GROUPINGS} value={query.by} onChange={field('by')} />
+    </>
+  );
+}
+
 /** Everything by which the stash can be searched; the less usual in a second row. */
 export function StashFilters({ query, onChange, total, isMore, onMore }: StashFiltersProps) {
-  const { kits, lots, ledger } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
-  const id = useId();
-  const kindsThere = [...new Set([...lots.values()].map((lot) => lot.kind))];
-  const places = [...new Set([...ledger.lots.values()].map(({ place }) => place).filter(Boolean))].sort();
   const { by: _, picked: __, harmony: ___, sort: ____, ...asked } = query;
   const isAsked = Object.entries(asked).some(([key, value]) => value !== NO_QUERY[key as keyof typeof asked]);
-  const field =
-    <K extends keyof StashQuery>(key: K) =>
-    (value: StashQuery[K]): void =>
-      onChange({ [key]: value } as Partial<StashQuery>);
   return (
     <>
       <Filters>
-        <TextField
-          label="Search"
-          value={query.text}
-          onChange={field('text')}
-          placeholder="name, month, theme, motif …"
-        />
-        <Choice
-          label="Kit"
-          options={[['any', 'every kit'], ...[...kits.values()].map((k): [string, string] => [k.id, k.name])]}
-          value={query.kit}
-          onChange={field('kit')}
-        />
-        <Choice<StashQuery['kind']>
-          label="Kind"
-          options={[['any', 'every kind'], ...kindsThere.map((k): [LotKind, string] => [k, kindWords(k)])]}
-          value={query.kind}
-          onChange={field('kind')}
-        />
-        <Choice<StashQuery['colour']>
-          label="Colour"
-          options={[
-            ['any', 'every colour'],
-            ['picked', 'one that I pick …'],
-            ...FAMILIES.map((f): [Family, string] => [f, FAMILY_NAMES[f]]),
-          ]}
-          value={query.colour}
-          onChange={field('colour')}
-        />
-        <MeasureField
-          key={query.w === null ? 'w' : 'W'}
-          label="Holds, width"
-          value={query.w}
-          onChange={field('w')}
-          system={system}
-          isOptional
-        />
-        <MeasureField
-          key={query.h === null ? 'h' : 'H'}
-          label="and height"
-          value={query.h}
-          onChange={field('h')}
-          system={system}
-          isOptional
-        />
+        <UsualWays query={query} onChange={onChange} />
         <Soft role="status">
           {countWords(total, 'thing')}
           {isAsked && (
@@ -98,49 +152,8 @@ export function StashFilters({ query, onChange, total, isMore, onMore }: StashFi
         </Soft>
       </Filters>
       <More>
-        {query.colour === 'picked' && (
-          <>
-            <label htmlFor={id}>
-              Colour
-              <input
-                id={id}
-                type="color"
-                value={query.picked}
-                onChange={(event) => onChange({ picked: event.target.value })}
-              />
-            </label>
-            <PhotoColours onPick={(picked) => onChange({ picked })} />
-            <Choice<Harmony>
-              label="What goes with it"
-              options={HARMONIES}
-              value={query.harmony}
-              onChange={field('harmony')}
-            />
-          </>
-        )}
-        {isMore && (
-          <>
-            <Choice<StashQuery['state']>
-              label="Which is"
-              options={STATES}
-              value={query.state}
-              onChange={field('state')}
-            />
-            <Choice<StashQuery['idle']>
-              label="Untouched for"
-              options={IDLE}
-              value={query.idle}
-              onChange={field('idle')}
-            />
-            <Choice
-              label="Kept in"
-              options={[['any', 'any place'], ...places.map((place): [string, string] => [place, place])]}
-              value={query.place}
-              onChange={field('place')}
-            />
-            <Choice<StashQuery['by']> label="Laid out by" options={GROUPINGS} value={query.by} onChange={field('by')} />
-          </>
-        )}
+        {query.colour === 'picked' && <PickedColour query={query} onChange={onChange} />}
+        {isMore && <MoreWays query={query} onChange={onChange} />}
         <Button look="quiet" aria-expanded={isMore} onPress={onMore}>
           {isMore ? 'fewer ways' : 'more ways to look'}
         </Button>

@@ -109,13 +109,7 @@ function Counting({ close }: { close: () => void }) {
           onChange={setReason}
           placeholder="lost, given and not noted …"
         />
-        <Button
-          look="main"
-          isDisabled={differing === 0}
-          onPress={() => {
-            void finish();
-          }}
-        >
+        <Button look="main" isDisabled={differing === 0} onPress={() => void finish()}>
           {differing === 0 ? 'Nothing differs' : `Put ${differing} right`}
         </Button>
         <Button slot="close" look="quiet">

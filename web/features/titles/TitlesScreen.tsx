@@ -97,9 +97,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
               letters={letters}
               standing={standing}
               lost={work.lost}
-              onPrint={() => {
-                void printTape(work.text.trim(), standing, system);
-              }}
+              onPrint={() => void printTape(work.text.trim(), standing, system)}
             />
           )}
           {last.length > 0 && (
