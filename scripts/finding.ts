@@ -14,6 +14,27 @@ interface Many {
   readonly index: readonly Findable[];
 }
 
+/** A paper of each face, in one of forty kits. */
+const lotsOf = (faces: ReadonlyMap<string, Face>): Map<string, Lot> =>
+  new Map(
+    [...faces.keys()].map((face, n): [string, Lot] => [
+      `l${n}`,
+      {
+        id: `l${n}`,
+        kit: `k${n % 40}`,
+        kind: 'paper',
+        name: heldIn(faces, face).name,
+        measure: 'sheets',
+        size: null,
+        front: face,
+        back: null,
+        upright: n % 5 === 0,
+        note: '',
+        line: 1,
+      },
+    ]),
+  );
+
 /** A stash of 10,000 pieces of 500 papers and 40 kits, ready to be looked through. */
 export function manyThings(): Many {
   const random = seededRandom(3);
@@ -48,24 +69,7 @@ export function manyThings(): Many {
       },
     ]),
   );
-  const lots = new Map(
-    [...faces.keys()].map((face, n): [string, Lot] => [
-      `l${n}`,
-      {
-        id: `l${n}`,
-        kit: `k${n % 40}`,
-        kind: 'paper',
-        name: heldIn(faces, face).name,
-        measure: 'sheets',
-        size: null,
-        front: face,
-        back: null,
-        upright: n % 5 === 0,
-        note: '',
-        line: 1,
-      },
-    ]),
-  );
+  const lots = lotsOf(faces);
   const side = (): number => inches(Math.round(1 + random() * 44) / 4);
   const events = [...lots.keys()].map((lot, n): LedgerEvent => ({
     id: `e${n}`,

@@ -119,6 +119,27 @@ function Aids({
   );
 }
 
+interface LayerProps extends Pick<PageDrawingProps, 'papers' | 'edges'> {
+  layer: PageLayer;
+  picture: PageDrawingProps['pictures'][number];
+  corners: Corners | undefined;
+  border: number;
+}
+
+/** A photo, or a layer in its paper. */
+function Layer({ layer, papers, picture, corners, border, edges }: LayerProps) {
+  if (layer.role === 'photo') return <PhotoLayer layer={layer} picture={picture} corners={corners} border={border} />;
+  return (
+    <path
+      d={outlineOf(layer)}
+      fill={fillOfLayer(layer, papers)}
+      stroke={edges ?? 'rgba(40,20,30,.28)'}
+      strokeWidth={edges === undefined ? 0.025 : 0.09}
+      strokeOpacity={edges === undefined ? 1 : 0.7}
+    />
+  );
+}
+
 /** A page as it will look, to scale: layers from the bottom up in their papers, photos on top. */
 export function PageDrawing({
   layout,
@@ -163,22 +184,14 @@ export function PageDrawing({
             onClick={onChoose && (() => onChoose(layer.id))}
             style={onChoose && { cursor: 'pointer' }}
           >
-            {layer.role === 'photo' ? (
-              <PhotoLayer
-                layer={layer}
-                picture={pictures[layer.photo ?? -1]}
-                corners={corners.get(layer.id)}
-                border={places[layer.photo ?? -1]?.border ?? 0}
-              />
-            ) : (
-              <path
-                d={outlineOf(layer)}
-                fill={fillOfLayer(layer, papers)}
-                stroke={edges ?? 'rgba(40,20,30,.28)'}
-                strokeWidth={edges === undefined ? 0.025 : 0.09}
-                strokeOpacity={edges === undefined ? 1 : 0.7}
-              />
-            )}
+            <Layer
+              layer={layer}
+              papers={papers}
+              picture={pictures[layer.photo ?? -1]}
+              corners={corners.get(layer.id)}
+              border={places[layer.photo ?? -1]?.border ?? 0}
+              edges={edges}
+            />
           </g>
         </Fragment>
       ))}

@@ -51,13 +51,6 @@ export function exactPlan(problem: Problem): State | null {
 
   let best: { state: State; score: Score } | null = null;
   const sheets: Sheet[] = [];
-  /** Pieces alike are interchangeable: a set takes the first of them that are left. */
-  const isFirstOfAlike = (set: number, left: number): boolean =>
-    pieces.every(
-      (item, i) =>
-        !(set & (1 << i)) ||
-        pieces.every((other, j) => j >= i || other !== item || !(left & (1 << j)) || (set & (1 << j)) !== 0),
-    );
   const finish = (): void => {
     const state = { ...emptyState(problem), sheets: [...sheets] };
     for (const { kind, tree } of sheets) {
@@ -80,7 +73,7 @@ export function exactPlan(problem: Problem): State | null {
     share(kind + 1, 0, left, Infinity);
     for (let set = left; set > 0; set = (set - 1) & left) {
       const size = sizeOf(set);
-      if (size > most || !isFirstOfAlike(set, left)) continue;
+      if (size > most || !isFirstOfAlike(pieces, set, left)) continue;
       const sheet = sheetOf(kind, set);
       if (!sheet) continue;
       sheets.push(sheet);
@@ -91,6 +84,14 @@ export function exactPlan(problem: Problem): State | null {
   share(0, 0, (1 << pieces.length) - 1, Infinity);
   return recutters.some((recutter) => recutter.isExhausted) ? null : ((best as { state: State } | null)?.state ?? null);
 }
+
+/** Pieces alike are interchangeable: a set takes the first of them that are left. */
+const isFirstOfAlike = (pieces: readonly number[], set: number, left: number): boolean =>
+  pieces.every(
+    (item, i) =>
+      !(set & (1 << i)) ||
+      pieces.every((other, j) => j >= i || other !== item || !(left & (1 << j)) || (set & (1 << j)) !== 0),
+  );
 
 function countUses(tree: Sheet['tree'], left: number[]): void {
   if (tree.use) left[tree.use.item] = nth(left, tree.use.item) - 1;

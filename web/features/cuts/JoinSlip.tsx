@@ -71,12 +71,67 @@ function JoinDrawing({ joined, piece, face }: { joined: JoinedStrip; piece: Want
   );
 }
 
+type Repeats = { x?: number; y?: number };
+
+/** After how much a pattern starts again. */
+function Repeat({ repeat, onChange }: { repeat: Repeats; onChange: (to: (now: Repeats) => Repeats) => void }) {
+  const system = useSettings((s) => s.system);
+  const keep =
+    (axis: 'x' | 'y') =>
+    (length: number | null): void =>
+      onChange(({ [axis]: _, ...other }) => (length === null ? other : { ...other, [axis]: length }));
+  return (
+    <Row $gap={14}>
+      <MeasureField
+        label="starts again, across"
+        value={repeat.x ?? null}
+        system={system}
+        onChange={keep('x')}
+        isOptional
+      />
+      <MeasureField label="and down" value={repeat.y ?? null} system={system} onChange={keep('y')} isOptional />
+    </Row>
+  );
+}
+
+/** The strip as it is joined, where each part comes from, and which joins are seen. */
+function Joined({ joined, piece }: { joined: JoinedStrip; piece: WantedPiece }) {
+  const { ledger, lots } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  return (
+    <>
+      <JoinDrawing joined={joined} piece={piece} face={piece.face} />
+      <Parts>
+        {joined.parts.map((part, i) => {
+          const from = heldIn(ledger.pieces, part.strip);
+          return (
+            <li key={i}>
+              <b>{String.fromCharCode(97 + i)}</b> {lots.get(from.lot)?.name}, {formatSize(from, system)}: from{' '}
+              {formatLength(part.from, system)} to {formatLength(part.to, system)}{' '}
+              {part.axis === 'x' ? 'across' : 'down'}
+              {part.face === 'back' ? ', back up' : ''}
+            </li>
+          );
+        })}
+      </Parts>
+      <Soft>
+        {joined.joins.length === 1 ? 'One join' : `${joined.joins.length} joins`}:{' '}
+        {joined.joins.every(({ isHidden }) => isHidden)
+          ? 'all under what lies on top.'
+          : joined.joins.some(({ isHidden }) => isHidden)
+            ? 'some under what lies on top.'
+            : 'in sight; butt them together on a backing.'}
+      </Soft>
+    </>
+  );
+}
+
 /** A strip that is too long for any paper here, put together from shorter ones where the pattern runs on. */
 export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) {
-  const { ledger, lots, faces } = useBench((b) => b);
+  const { ledger, faces } = useBench((b) => b);
   const { system, longestCut } = useSettings();
   const face = piece.face === null ? null : (faces.get(piece.face) ?? null);
-  const [repeat, setRepeat] = useState<{ x?: number; y?: number }>(face?.repeat ?? {});
+  const [repeat, setRepeat] = useState<Repeats>(face?.repeat ?? {});
   const answer = useMemo(
     () => joinedStrip({ wanted: piece, stock, ledger, longestCut }, layout, (axis) => repeat[axis] ?? null),
     [piece, stock, ledger, longestCut, layout, repeat],
@@ -88,10 +143,6 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
       await act(changeFace(face.id, { repeat }), { isQuiet: true });
     if (joined) onJoin(joined);
   };
-  const keep =
-    (axis: 'x' | 'y') =>
-    (length: number | null): void =>
-      setRepeat(({ [axis]: _, ...other }) => (length === null ? other : { ...other, [axis]: length }));
   return (
     <DialogTrigger>
       <Button>Join it from shorter strips</Button>
@@ -102,41 +153,9 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
               The pattern runs on unbroken where it starts again after this much; leave both empty for plain paper or a
               pattern without order.
             </Soft>
-            <Row $gap={14}>
-              <MeasureField
-                label="starts again, across"
-                value={repeat.x ?? null}
-                system={system}
-                onChange={keep('x')}
-                isOptional
-              />
-              <MeasureField label="and down" value={repeat.y ?? null} system={system} onChange={keep('y')} isOptional />
-            </Row>
+            <Repeat repeat={repeat} onChange={setRepeat} />
             {joined ? (
-              <>
-                <JoinDrawing joined={joined} piece={piece} face={piece.face} />
-                <Parts>
-                  {joined.parts.map((part, i) => {
-                    const from = heldIn(ledger.pieces, part.strip);
-                    return (
-                      <li key={i}>
-                        <b>{String.fromCharCode(97 + i)}</b> {lots.get(from.lot)?.name}, {formatSize(from, system)}:
-                        from {formatLength(part.from, system)} to {formatLength(part.to, system)}{' '}
-                        {part.axis === 'x' ? 'across' : 'down'}
-                        {part.face === 'back' ? ', back up' : ''}
-                      </li>
-                    );
-                  })}
-                </Parts>
-                <Soft>
-                  {joined.joins.length === 1 ? 'One join' : `${joined.joins.length} joins`}:{' '}
-                  {joined.joins.every(({ isHidden }) => isHidden)
-                    ? 'all under what lies on top.'
-                    : joined.joins.some(({ isHidden }) => isHidden)
-                      ? 'some under what lies on top.'
-                      : 'in sight; butt them together on a backing.'}
-                </Soft>
-              </>
+              <Joined joined={joined} piece={piece} />
             ) : (
               <Wrong role="alert">
                 The strips there make{' '}

@@ -23,10 +23,9 @@ function pagesOfPhotos(pages: readonly Page[]): ReadonlyMap<string, Page> {
   return found;
 }
 
-/** Photos waiting, by story; those tried on another page that is not glued come last. those picked carry their place in the row. */
-export function PhotoPicker({ page }: { page: Page }) {
+/** Photos that could lie on a page, and the other pages of those that were tried there. */
+function usePhotosFor(page: Page) {
   const { photos, pages, stories } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
   const elsewhere = useMemo(
     () => pagesOfPhotos([...pages.values()].filter(({ id }) => id !== page.id)),
     [pages, page.id],
@@ -38,17 +37,55 @@ export function PhotoPicker({ page }: { page: Page }) {
       .filter((photo) => !elsewhere.has(photo.id) || isTried(photo))
       .sort((a, b) => Number(elsewhere.has(a.id)) - Number(elsewhere.has(b.id)) || dateOf(b).localeCompare(dateOf(a)));
   }, [photos, stories, elsewhere]);
-  const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
+  return { waiting, elsewhere };
+}
+
+function changePhotos(page: string, change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void {
+  void act(
+    changePage(page, (now) => ({ photos: change(now.photos) }), label),
+    { isQuiet: true },
+  );
+}
+
+/** Places kept for photos that are not there yet. */
+function PlacesKept({ page }: { page: Page }) {
   const kept = page.photos.filter(({ photo }) => photo === null).length;
-  const set = (change: (now: readonly PagePhoto[]) => readonly PagePhoto[], label: string): void => {
-    void act(
-      changePage(page.id, (now) => ({ photos: change(now.photos) }), label),
-      { isQuiet: true },
-    );
-  };
+  return (
+    <Row>
+      <Button look="quiet" onPress={() => changePhotos(page.id, (now) => [...now, KEPT], 'Kept a place for a photo')}>
+        Keep a place for a photo
+      </Button>
+      {kept > 0 && (
+        <>
+          <Soft>{kept} kept</Soft>
+          <Button
+            look="quiet"
+            onPress={() =>
+              changePhotos(
+                page.id,
+                (now) => now.filter((p, i) => p.photo !== null || now.findIndex((o) => o.photo === null) !== i),
+                'Gave a kept place up',
+              )
+            }
+          >
+            one fewer
+          </Button>
+        </>
+      )}
+    </Row>
+  );
+}
+
+/** Photos waiting, by story; those tried on another page that is not glued come last. those picked carry their place in the row. */
+export function PhotoPicker({ page }: { page: Page }) {
+  const stories = useBench((b) => b.stories);
+  const system = useSettings((s) => s.system);
+  const { waiting, elsewhere } = usePhotosFor(page);
+  const urls = useImageUrls(useMemo(() => waiting.map(({ image }) => image), [waiting]));
   const toggle = (id: string, size: { w: number; h: number }): void => {
     const isPicked = page.photos.some(({ photo }) => photo === id);
-    set(
+    changePhotos(
+      page.id,
       (now) => (isPicked ? now.filter(({ photo }) => photo !== id) : [...now, { photo: id, w: size.w, h: size.h }]),
       isPicked ? 'Left a photo out' : 'Picked a photo',
     );
@@ -84,27 +121,7 @@ export function PhotoPicker({ page }: { page: Page }) {
           );
         })}
       </Prints>
-      <Row>
-        <Button look="quiet" onPress={() => set((now) => [...now, KEPT], 'Kept a place for a photo')}>
-          Keep a place for a photo
-        </Button>
-        {kept > 0 && (
-          <>
-            <Soft>{kept} kept</Soft>
-            <Button
-              look="quiet"
-              onPress={() =>
-                set(
-                  (now) => now.filter((p, i) => p.photo !== null || now.findIndex((o) => o.photo === null) !== i),
-                  'Gave a kept place up',
-                )
-              }
-            >
-              one fewer
-            </Button>
-          </>
-        )}
-      </Row>
+      <PlacesKept page={page} />
     </Stack>
   );
 }

@@ -46,9 +46,8 @@ const HELP = [
   '# a line that is left out',
 ];
 
-/** The packing list on its slip; what is in doubt is underlined where it stands. */
-export function ListEditor({ ref, value, lines, entries, onChange, name }: ListEditorProps) {
-  const under = useRef<HTMLDivElement>(null);
+/** Words that may be meant where she types, and cells of a spreadsheet that become lines. */
+function useTyping(value: string, onChange: (text: string) => void) {
   const typing = useRef<HTMLTextAreaElement>(null);
   const faces = useBench((b) => b.faces);
   const own = useMemo(() => [...new Set([...faces.values()].flatMap((face) => face.name.split(' ')))], [faces]);
@@ -82,6 +81,26 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
     const { selectionStart, selectionEnd } = event.currentTarget;
     onChange(value.slice(0, selectionStart) + table + value.slice(selectionEnd));
   };
+  return { typing, setCaret, offered, take, press, paste };
+}
+
+function WordsOffered({ words, onTake }: { words: readonly string[]; onTake: (word: string) => void }) {
+  return (
+    <Offered aria-label="Words that may be meant" role="group">
+      {words.map((word, i) => (
+        <button key={word} type="button" tabIndex={-1} onClick={() => onTake(word)}>
+          {word}
+          {i === 0 && <Key aria-hidden>Tab</Key>}
+        </button>
+      ))}
+    </Offered>
+  );
+}
+
+/** The packing list on its slip; what is in doubt is underlined where it stands. */
+export function ListEditor({ ref, value, lines, entries, onChange, name }: ListEditorProps) {
+  const under = useRef<HTMLDivElement>(null);
+  const { typing, setCaret, offered, take, press, paste } = useTyping(value, onChange);
   useImperativeHandle(ref, () => ({
     show: (line, from, to) => {
       const start = value.split('\n').slice(0, line).join('\n').length + (line > 0 ? 1 : 0);
@@ -125,14 +144,7 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
           }}
         />
       </Typing>
-      <Offered aria-label="Words that may be meant" role="group">
-        {offered.map((word, i) => (
-          <button key={word} type="button" tabIndex={-1} onClick={() => take(word)}>
-            {word}
-            {i === 0 && <Key aria-hidden>Tab</Key>}
-          </button>
-        ))}
-      </Offered>
+      <WordsOffered words={offered} onTake={take} />
       <Row $gap={14}>
         <ListHelp onTake={append} />
         <ListFile name={name} items={entries.map(({ item }) => item)} onRead={append} />

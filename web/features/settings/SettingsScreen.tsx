@@ -7,80 +7,91 @@ import { Columns, Screen, Slip, Soft, Stack } from '../../ui/Screen';
 import { EverythingSlip } from './EverythingSlip';
 import { StartAnewSlip } from './StartAnewSlip';
 
+function MeasuresAndLook() {
+  const settings = useSettings();
+  return (
+    <Slip>
+      <Stack $gap={14}>
+        <h2>Measures and look</h2>
+        <Few
+          label="Measures"
+          options={[
+            ['in', 'inches, 3 1/4″'],
+            ['cm', 'centimetres, 8.26 cm'],
+          ]}
+          value={settings.system}
+          onChange={(system) => settings.change({ system: system as MeasureSystem })}
+        />
+        <Few
+          label="Look"
+          options={[
+            ['day', 'day'],
+            ['evening', 'evening'],
+          ]}
+          value={settings.look}
+          onChange={(look) => settings.change({ look: look as Settings['look'] })}
+        />
+      </Stack>
+    </Slip>
+  );
+}
+
+function HowYouWork() {
+  const settings = useSettings();
+  return (
+    <Slip>
+      <Stack $gap={14}>
+        <h2>How you work</h2>
+        <Measures>
+          <MeasureField
+            label="Mat, each side"
+            value={settings.mat}
+            onChange={(mat) => {
+              if (mat !== null) settings.change({ mat });
+            }}
+            system={settings.system}
+          />
+          <MeasureField
+            label="Stays under a cover"
+            value={settings.hold}
+            onChange={(hold) => {
+              if (hold !== null) settings.change({ hold });
+            }}
+            system={settings.system}
+          />
+          <MeasureField
+            label="Longest trimmer cut"
+            value={settings.longestCut}
+            onChange={(longestCut) => {
+              if (longestCut !== null) settings.change({ longestCut });
+            }}
+            system={settings.system}
+          />
+        </Measures>
+        <Few
+          label="Hidden paper"
+          options={[
+            ['always', 'take it back'],
+            ['scarce', 'only where scarce'],
+            ['never', 'leave it'],
+          ]}
+          value={settings.gut}
+          onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })}
+        />
+        <Soft>A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.</Soft>
+      </Stack>
+    </Slip>
+  );
+}
+
 /** Settings: measures and look, the tools she has, and everything as one file. */
 export function SettingsScreen() {
-  const settings = useSettings();
   return (
     <Screen title="Settings">
       <Columns $widths="1fr 1fr">
         <Stack $gap={18}>
-          <Slip>
-            <Stack $gap={14}>
-              <h2>Measures and look</h2>
-              <Few
-                label="Measures"
-                options={[
-                  ['in', 'inches, 3 1/4″'],
-                  ['cm', 'centimetres, 8.26 cm'],
-                ]}
-                value={settings.system}
-                onChange={(system) => settings.change({ system: system as MeasureSystem })}
-              />
-              <Few
-                label="Look"
-                options={[
-                  ['day', 'day'],
-                  ['evening', 'evening'],
-                ]}
-                value={settings.look}
-                onChange={(look) => settings.change({ look: look as Settings['look'] })}
-              />
-            </Stack>
-          </Slip>
-          <Slip>
-            <Stack $gap={14}>
-              <h2>How you work</h2>
-              <Measures>
-                <MeasureField
-                  label="Mat, each side"
-                  value={settings.mat}
-                  onChange={(mat) => {
-                    if (mat !== null) settings.change({ mat });
-                  }}
-                  system={settings.system}
-                />
-                <MeasureField
-                  label="Stays under a cover"
-                  value={settings.hold}
-                  onChange={(hold) => {
-                    if (hold !== null) settings.change({ hold });
-                  }}
-                  system={settings.system}
-                />
-                <MeasureField
-                  label="Longest trimmer cut"
-                  value={settings.longestCut}
-                  onChange={(longestCut) => {
-                    if (longestCut !== null) settings.change({ longestCut });
-                  }}
-                  system={settings.system}
-                />
-              </Measures>
-              <Few
-                label="Hidden paper"
-                options={[
-                  ['always', 'take it back'],
-                  ['scarce', 'only where scarce'],
-                  ['never', 'leave it'],
-                ]}
-                value={settings.gut}
-                onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })}
-              />
-              <Soft>
-                A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.
-              </Soft>
-            </Stack>
-          </Slip>
+          <MeasuresAndLook />
+          <HowYouWork />
         </Stack>
         <Stack $gap={18}>
           <EverythingSlip />

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { coverPalette, readPalette } from '../../../core/colour';
+import { coverPalette, readPalette, type PaletteMatch } from '../../../core/colour';
 import type { Findable } from '../../../core/finding';
 import { useBench } from '../../data/benchStore';
 import { readPicture } from '../../workers/picturesClient';
@@ -36,7 +36,8 @@ export function PaletteSlip({ onClose, ...props }: PaletteSlipProps & { onClose:
   );
 }
 
-function Palette({ things, onPick }: PaletteSlipProps) {
+/** A palette as it is typed or read from a file, and what of it is on hand. */
+function usePalette(things: PaletteSlipProps['things']) {
   const faces = useBench((b) => b.faces);
   const [text, setText] = useState('');
   const [fileWrong, setFileWrong] = useState<string | null>(null);
@@ -63,6 +64,38 @@ function Palette({ things, onPick }: PaletteSlipProps) {
     if (picture) setText(picture.colours.map(({ hex }) => hex).join(' '));
     else setFileWrong(`${file.name} cannot be read as a picture.`);
   };
+  return { text, setText, fileWrong, read, cover, open };
+}
+
+/** A colour of the palette, and what comes nearest. */
+function MatchLine({ match, onPick }: { match: PaletteMatch; onPick: (hex: string) => void }) {
+  return (
+    <li>
+      <i style={{ background: match.target }} />
+      <i style={{ background: match.hex ?? 'none' }} />
+      <span>
+        {match.target}{' '}
+        {match.item === null ? (
+          <Soft>nothing has a colour</Soft>
+        ) : match.within ? (
+          <>
+            is in <strong>{match.item}</strong>
+          </>
+        ) : (
+          <>
+            <strong>is missing</strong> <Soft>nearest: {match.item}</Soft>
+          </>
+        )}
+      </span>
+      <Button look="quiet" onPress={() => onPick(match.target)}>
+        show what is near
+      </Button>
+    </li>
+  );
+}
+
+function Palette({ things, onPick }: PaletteSlipProps) {
+  const { text, setText, fileWrong, read, cover, open } = usePalette(things);
   return (
     <>
       <Wide>
@@ -95,27 +128,7 @@ function Palette({ things, onPick }: PaletteSlipProps) {
           </p>
           <Matches aria-label="Colour by colour">
             {cover.matches.map((match) => (
-              <li key={match.target}>
-                <i style={{ background: match.target }} />
-                <i style={{ background: match.hex ?? 'none' }} />
-                <span>
-                  {match.target}{' '}
-                  {match.item === null ? (
-                    <Soft>nothing has a colour</Soft>
-                  ) : match.within ? (
-                    <>
-                      is in <strong>{match.item}</strong>
-                    </>
-                  ) : (
-                    <>
-                      <strong>is missing</strong> <Soft>nearest: {match.item}</Soft>
-                    </>
-                  )}
-                </span>
-                <Button look="quiet" onPress={() => onPick(match.target)}>
-                  show what is near
-                </Button>
-              </li>
+              <MatchLine key={match.target} match={match} onPick={onPick} />
             ))}
           </Matches>
         </>

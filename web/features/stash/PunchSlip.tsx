@@ -79,6 +79,36 @@ function WishRow({ wish, count, onChange }: WishRowProps) {
   );
 }
 
+interface MorePunchesProps {
+  own: ReturnType<typeof usePunching>['own'];
+  canAdd: boolean;
+  onTake: (punch: Pick<Wish, 'shape' | 'size'>) => void;
+  onAdd: () => void;
+}
+
+/** Her own punches, and another beside those wished for. */
+function MorePunches({ own, canAdd, onTake, onAdd }: MorePunchesProps) {
+  return (
+    <>
+      {own.length > 0 && (
+        <Row>
+          <Soft>Yours:</Soft>
+          {own.map(({ name, punch }) => (
+            <Button key={name} look="quiet" onPress={() => onTake({ shape: punch.shape, size: punch.size })}>
+              {name}
+            </Button>
+          ))}
+        </Row>
+      )}
+      {canAdd && (
+        <Button look="quiet" onPress={onAdd}>
+          and another punch
+        </Button>
+      )}
+    </>
+  );
+}
+
 function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () => void }) {
   const { system, punchReach, change: changeSettings } = useSettings();
   const { own, wishes, change, addWish, found, holes, trouble, again } = usePunching(piece, lot);
@@ -90,25 +120,12 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
         {wishes.map((wish, i) => (
           <WishRow key={i} wish={wish} count={found?.[i]?.length ?? null} onChange={(some) => change(i, some)} />
         ))}
-        {own.length > 0 && (
-          <Row>
-            <Soft>Yours:</Soft>
-            {own.map(({ name, punch }) => (
-              <Button
-                key={name}
-                look="quiet"
-                onPress={() => change(wishes.length - 1, { shape: punch.shape, size: punch.size })}
-              >
-                {name}
-              </Button>
-            ))}
-          </Row>
-        )}
-        {wishes.length < MOST_WISHES && (
-          <Button look="quiet" onPress={addWish}>
-            and another punch
-          </Button>
-        )}
+        <MorePunches
+          own={own}
+          canAdd={wishes.length < MOST_WISHES}
+          onTake={(punch) => change(wishes.length - 1, punch)}
+          onAdd={addWish}
+        />
         <div style={{ width: 200 }}>
           <MeasureField
             label="reach from the edge"

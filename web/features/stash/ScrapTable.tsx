@@ -32,12 +32,10 @@ const LEAST = 24;
 const WHOLE = 60;
 const BEYOND = 8;
 
-/** All pieces at one scale, line by line; only the lines near what is seen are drawn. */
-export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapTableProps) {
-  const { ledger, kits } = useBench((b) => b);
-  const system = useSettings((s) => s.system);
-  const [ref, width] = useWidth<HTMLDivElement>();
-  const rows = useMemo(
+/** The groups as lines of the table, as many pieces in each as it is wide. */
+function useRows(groups: ScrapTableProps['groups'], scale: number, width: number) {
+  const ledger = useBench((b) => b.ledger);
+  return useMemo(
     () =>
       packRows(
         groups,
@@ -54,6 +52,53 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
       ),
     [groups, ledger, scale, width],
   );
+}
+
+interface TableRowProps extends Pick<ScrapTableProps, 'scale' | 'chosen' | 'onChoose'> {
+  row: ReturnType<typeof useRows>[number];
+}
+
+/** A group's name with what it comes to, or pieces side by side. */
+function TableRow({ row, scale, chosen, onChoose }: TableRowProps) {
+  const { ledger, kits } = useBench((b) => b);
+  const system = useSettings((s) => s.system);
+  return (
+    <>
+      {row.kind === 'heading' ? (
+        <Row $gap={14}>
+          <h3>{row.name}</h3>
+          <Soft>
+            {countWords(row.items.length, 'piece')} ·{' '}
+            {formatArea(
+              row.items.reduce((sum, { id }) => sum + heldIn(ledger.pieces, id).solid, 0),
+              system,
+            )}
+          </Soft>
+        </Row>
+      ) : (
+        <Scraps>
+          {row.items.map(({ id, lot }) => (
+            <ScrapPiece
+              key={id}
+              piece={heldIn(ledger.pieces, id)}
+              lot={lot}
+              kit={kits.get(lot.kit)}
+              scale={scale}
+              isChosen={chosen.has(id)}
+              onChoose={onChoose}
+            />
+          ))}
+        </Scraps>
+      )}
+    </>
+  );
+}
+
+/** All pieces at one scale, line by line; only the lines near what is seen are drawn. */
+export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapTableProps) {
+  const system = useSettings((s) => s.system);
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const rows = useRows(groups, scale, width);
   // The same functions while the lines are the same: else all of them are measured anew at every step.
   const estimateSize = useCallback((i: number) => nth(rows, i).height, [rows]);
   const getItemKey = useCallback(
@@ -83,32 +128,7 @@ export function ScrapTable({ groups, scale, chosen, onChoose, children }: ScrapT
           const row = nth(rows, index);
           return (
             <Line key={key} style={{ transform: `translateY(${start}px)`, height: row.height }}>
-              {row.kind === 'heading' ? (
-                <Row $gap={14}>
-                  <h3>{row.name}</h3>
-                  <Soft>
-                    {countWords(row.items.length, 'piece')} ·{' '}
-                    {formatArea(
-                      row.items.reduce((sum, { id }) => sum + heldIn(ledger.pieces, id).solid, 0),
-                      system,
-                    )}
-                  </Soft>
-                </Row>
-              ) : (
-                <Scraps>
-                  {row.items.map(({ id, lot }) => (
-                    <ScrapPiece
-                      key={id}
-                      piece={heldIn(ledger.pieces, id)}
-                      lot={lot}
-                      kit={kits.get(lot.kit)}
-                      scale={scale}
-                      isChosen={chosen.has(id)}
-                      onChoose={onChoose}
-                    />
-                  ))}
-                </Scraps>
-              )}
+              <TableRow row={row} scale={scale} chosen={chosen} onChoose={onChoose} />
             </Line>
           );
         })}

@@ -22,6 +22,35 @@ const PieceSlip = lazy(async () => ({ default: (await import('./PieceSlip')).Pie
 const LotSlip = lazy(async () => ({ default: (await import('./LotSlip')).LotSlip }));
 const ManySlip = lazy(async () => ({ default: (await import('./ManySlip')).ManySlip }));
 
+function NothingYet() {
+  return (
+    <Empty>
+      <h2>Nothing in the stash</h2>
+      <p>
+        What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page. Scraps and
+        leftovers go in by <em>Add scraps</em>.
+      </p>
+    </Empty>
+  );
+}
+
+type HowItLiesProps = Parameters<typeof SortTabs>[0] & { zoom: number; onZoom: (to: number) => void };
+
+/** In which order, and how large, things are drawn. */
+function HowItLies({ zoom, onZoom, ...sorted }: HowItLiesProps) {
+  return (
+    <Looking>
+      <SortTabs {...sorted} />
+      <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => onZoom(zoom - 1)}>
+        −
+      </Button>
+      <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => onZoom(zoom + 1)}>
+        +
+      </Button>
+    </Looking>
+  );
+}
+
 /** Stash: everything on hand, at one scale, and where each piece has been. */
 export function StashScreen() {
   const { thing } = useParams();
@@ -70,24 +99,16 @@ export function StashScreen() {
         />
       </div>
       {ledger.pieces.size + ledger.lots.size === 0 ? (
-        <Empty>
-          <h2>Nothing in the stash</h2>
-          <p>
-            What you unpack in Parcels lies here, drawn to scale, with whatever is left of it after each page. Scraps
-            and leftovers go in by <em>Add scraps</em>.
-          </p>
-        </Empty>
+        <NothingYet />
       ) : (
         <>
-          <Looking>
-            <SortTabs sort={query.sort} counts={counts} onSort={(sort) => change({ sort })} />
-            <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
-              −
-            </Button>
-            <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => setZoom(zoom + 1)}>
-              +
-            </Button>
-          </Looking>
+          <HowItLies
+            sort={query.sort}
+            counts={counts}
+            onSort={(sort) => change({ sort })}
+            zoom={zoom}
+            onZoom={setZoom}
+          />
           <Columns $widths={many || ledger.pieces.has(thing ?? '') || lots.has(thing ?? '') ? '1fr 312px' : '1fr'}>
             <Things
               inStash={inStash}

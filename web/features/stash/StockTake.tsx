@@ -31,7 +31,8 @@ export function StockTake({ onClose }: { onClose: () => void }) {
 
 const NO_PLACE = '(no place)';
 
-function Counting({ close }: { close: () => void }) {
+/** What was looked at in a place, what of it differs, and putting that right. */
+function useCounting(close: () => void) {
   const bench = useBench((b) => b);
   const places = useMemo(
     () => [...new Set([...bench.ledger.lots.values()].map(({ place }) => place))].sort(),
@@ -56,37 +57,58 @@ function Counting({ close }: { close: () => void }) {
       close();
     }
   };
+  const restAsThought = (): void => {
+    const rest = things.filter(({ id }) => seen[id] === undefined);
+    see(Object.fromEntries(rest.map(({ id, piece }) => [id, piece ? piece.where === 'here' : {}])));
+  };
+  return {
+    places,
+    place,
+    things,
+    seen,
+    begun,
+    begin,
+    see,
+    reason,
+    setReason,
+    looked,
+    differing,
+    finish,
+    restAsThought,
+  };
+}
+
+/** The place that is counted, and how much of it was looked at. */
+function WhereAndHowFar({ taking }: { taking: ReturnType<typeof useCounting> }) {
+  const { places, place, things, begin, looked, differing, restAsThought } = taking;
+  return (
+    <Head>
+      <Choice
+        label="Where"
+        options={places.map((one): [string, string] => [
+          one === '' ? NO_PLACE : one,
+          one === '' ? 'what has no place' : one,
+        ])}
+        value={place === '' ? NO_PLACE : place}
+        onChange={(to) => begin(to === NO_PLACE ? '' : to)}
+      />
+      <Soft role="status">
+        {looked} of {things.length} looked at
+        {differing > 0 && ` · ${differing} ${differing === 1 ? 'differs' : 'differ'}`}
+      </Soft>
+      <Button look="quiet" onPress={restAsThought}>
+        the rest is as it is thought
+      </Button>
+    </Head>
+  );
+}
+
+function Counting({ close }: { close: () => void }) {
+  const taking = useCounting(close);
+  const { place, things, seen, begun, begin, see, reason, setReason, differing, finish } = taking;
   return (
     <>
-      <Head>
-        <Choice
-          label="Where"
-          options={places.map((one): [string, string] => [
-            one === '' ? NO_PLACE : one,
-            one === '' ? 'what has no place' : one,
-          ])}
-          value={place === '' ? NO_PLACE : place}
-          onChange={(to) => begin(to === NO_PLACE ? '' : to)}
-        />
-        <Soft role="status">
-          {looked} of {things.length} looked at
-          {differing > 0 && ` · ${differing} ${differing === 1 ? 'differs' : 'differ'}`}
-        </Soft>
-        <Button
-          look="quiet"
-          onPress={() =>
-            see(
-              Object.fromEntries(
-                things
-                  .filter(({ id }) => seen[id] === undefined)
-                  .map(({ id, piece }) => [id, piece ? piece.where === 'here' : {}]),
-              ),
-            )
-          }
-        >
-          the rest is as it is thought
-        </Button>
-      </Head>
+      <WhereAndHowFar taking={taking} />
       <Soft>Space: it is there, as many as thought · 0: it is not · arrows: on</Soft>
       <Lines aria-label="What should be there">
         {things.map((thing) => (
@@ -120,34 +142,62 @@ function Counting({ close }: { close: () => void }) {
   );
 }
 
-function Line({
-  thing: { lot, piece, here },
-  seen,
-  onSee,
-}: {
+/** Space and 0 say what is there, arrows go on. */
+function pressOn(event: KeyboardEvent<HTMLLIElement>, { piece, here }: ToCount, onSee: LineProps['onSee']): void {
+  if ((event.target as HTMLElement).closest('input:not([type="checkbox"]),button')) return;
+  if (isKeyOf('count-there', event.key)) onSee(piece ? true : {});
+  else if (isKeyOf('count-gone', event.key)) onSee(piece ? false : addAmounts({}, here, -1));
+  else if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  event.preventDefault();
+  event.stopPropagation();
+  const all = [
+    ...(event.currentTarget.parentElement?.querySelectorAll<HTMLElement>('li input[type="checkbox"]') ?? []),
+  ];
+  all[
+    all.indexOf(event.currentTarget.querySelector('input[type="checkbox"]')!) + (event.key === 'ArrowUp' ? -1 : 1)
+  ]?.focus();
+}
+
+interface LineProps {
   thing: ToCount;
   seen: boolean | Amounts | undefined;
   onSee: (what: boolean | Amounts) => void;
+}
+
+/** Whether something is there. */
+function IsThere({
+  words,
+  isThere,
+  seen,
+  onChange,
+}: {
+  words: string;
+  isThere: boolean;
+  seen: LineProps['seen'];
+  onChange: (to: boolean) => void;
 }) {
+  return (
+    <Tick
+      isSelected={isThere}
+      isIndeterminate={seen === undefined}
+      onChange={onChange}
+      aria-label={`${words} is there`}
+    >
+      <i aria-hidden>{seen === undefined ? '' : isThere ? '✓' : '✗'}</i>
+      {seen === undefined ? 'not looked at' : isThere ? 'there' : 'not there'}
+    </Tick>
+  );
+}
+
+function Line({ thing, seen, onSee }: LineProps) {
+  const { lot, piece, here } = thing;
   const system = useSettings((s) => s.system);
   const colours = useBench((b) => b.faces.get(lot.front ?? '')?.colours) ?? [];
-  const press = (event: KeyboardEvent<HTMLLIElement>): void => {
-    if ((event.target as HTMLElement).closest('input:not([type="checkbox"]),button')) return;
-    if (isKeyOf('count-there', event.key)) onSee(piece ? true : {});
-    else if (isKeyOf('count-gone', event.key)) onSee(piece ? false : addAmounts({}, here, -1));
-    else if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
-    event.preventDefault();
-    event.stopPropagation();
-    const all = [...event.currentTarget.parentElement!.querySelectorAll<HTMLElement>('li input[type="checkbox"]')];
-    all[
-      all.indexOf(event.currentTarget.querySelector('input[type="checkbox"]')!) + (event.key === 'ArrowUp' ? -1 : 1)
-    ]?.focus();
-  };
   const isThere = piece ? seen === true : typeof seen === 'object' && Object.keys(addAmounts(here, seen)).length > 0;
   const words = piece ? `${lot.name}, ${formatSize(piece, system)}` : lot.name;
   return (
     <ToLookAt
-      onKeyDownCapture={press}
+      onKeyDownCapture={(event) => pressOn(event, thing, onSee)}
       data-differs={
         (piece
           ? seen !== undefined && seen !== (piece.where === 'here')
@@ -166,15 +216,12 @@ function Line({
         {piece ? <span className="measure">{formatSize(piece, system)}</span> : amountWords(lot, here, system)}
         {piece?.where === 'missed' && <Soft> not found last time</Soft>}
       </span>
-      <Tick
-        isSelected={isThere}
-        isIndeterminate={seen === undefined}
+      <IsThere
+        words={words}
+        isThere={isThere}
+        seen={seen}
         onChange={(to) => onSee(piece ? to : to ? {} : addAmounts({}, here, -1))}
-        aria-label={`${words} is there`}
-      >
-        <i aria-hidden>{seen === undefined ? '' : isThere ? '✓' : '✗'}</i>
-        {seen === undefined ? 'not looked at' : isThere ? 'there' : 'not there'}
-      </Tick>
+      />
       {piece === null && (
         <AmountField
           key={typeof seen === 'object' ? 'seen' : 'thought'}

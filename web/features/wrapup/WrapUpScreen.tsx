@@ -45,6 +45,13 @@ const VIEWS = [
 type View = (typeof VIEWS)[number][0];
 const viewOf = (asked: string | null): View => VIEWS.find(([view]) => view === asked)?.[0] ?? 'things';
 
+/** How far a kit is wrapped up. */
+function standingWords({ closed }: Kit, left: number, undecided: number): string {
+  if (closed !== undefined)
+    return `closed on ${dayWords(closed)}${undecided > 0 ? `; ${countWords(undecided, 'thing')} came back since` : ''}`;
+  return left === 0 ? 'nothing is left' : `${countWords(left, 'thing')} left · ${left - undecided} decided`;
+}
+
 function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
   const { lots, ledger } = useBench((b) => b);
   const [search, setSearch] = useSearchParams();
@@ -57,12 +64,7 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
     setTold(undecided > 0);
     if (undecided === 0) void act(closeKit(kit.id));
   };
-  const standing =
-    kit.closed !== undefined
-      ? `closed on ${dayWords(kit.closed)}${undecided > 0 ? `; ${countWords(undecided, 'thing')} came back since` : ''}`
-      : left.length === 0
-        ? 'nothing is left'
-        : `${countWords(left.length, 'thing')} left · ${left.length - undecided} decided`;
+  const standing = standingWords(kit, left.length, undecided);
   return (
     <Screen
       title="Wrap-up"
