@@ -106,5 +106,14 @@ export default tseslint.config(
     },
   },
   { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
+  {
+    files: ['web/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "JSXIdentifier[name='Navigate']", message: 'LeadOn leads on again where two ways were taken at once' },
+      ],
+    },
+  },
   { files: ['scripts/**', 'demo/**'], rules: { 'no-console': 'off' } },
 );

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react';
 import { useStore } from 'zustand';
-import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { Route, Routes, useLocation } from 'react-router';
 import styled, { ThemeProvider } from 'styled-components';
 import { db, getReadyToAct, say } from '../data/acts';
 import { benchStore, followBench, tellTrouble } from '../data/benchStore';
@@ -11,6 +11,7 @@ import { GlobalStyle } from '../ui/GlobalStyle';
 import { day, evening } from '../ui/theme';
 import { Boundary } from './Boundary';
 import { Shell } from './Shell';
+import { LeadOn } from '../ui/LeadOn';
 
 /** Screens are loaded when they are opened. */
 const ParcelsScreen = lazy(async () => ({ default: (await import('../features/parcels')).ParcelsScreen }));
@@ -88,7 +89,7 @@ function Screens() {
           <Route path="/round" element={<RoundScreen />} />
           <Route path="/busters/gather" element={<GatherScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
-          <Route path="*" element={<Navigate to={lastPlace === '/' ? '/stash' : lastPlace} replace />} />
+          <Route path="*" element={<LeadOn to={lastPlace === '/' ? '/stash' : lastPlace} />} />
         </Routes>
       </Suspense>
     </Boundary>

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { Link, Navigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { pagesInNone, sizeOfMost } from '../../../core/album';
 import { beginAlbum } from '../../../core/making';
 import type { Album } from '../../../core/things';
@@ -11,6 +11,7 @@ import { Empty, Row, Screen } from '../../ui/Screen';
 import { Shelf } from '../../ui/Shelf';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { AlbumBench } from './AlbumBench';
+import { LeadOn } from '../../ui/LeadOn';
 
 /** An album of all pages that are glued and in none yet, of the size that most of them have. */
 function newAlbum(): Album {
@@ -38,7 +39,7 @@ export function AlbumScreen() {
   const beginButton = <Button onPress={() => void begin()}>Begin an album</Button>;
   const album = albums.get(id ?? '');
   const [first] = albums.keys();
-  if (!album && first !== undefined) return <Navigate to={`/album/${first}`} replace />;
+  if (!album && first !== undefined) return <LeadOn to={`/album/${first}`} />;
   if (!album)
     return (
       <Screen title="Album">

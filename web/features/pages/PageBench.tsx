@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { Navigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { canBeGlued, pageState } from '../../../core/cutlist';
 import { designOfPage } from '../../../core/design';
 import { changePage } from '../../../core/making';
@@ -23,6 +23,7 @@ import { PageWords } from './PageWords';
 import { ToldPage } from './ToldPage';
 import { useChosenOn } from './useChosenOn';
 import { usePageWork } from './usePageWork';
+import { LeadOn } from '../../ui/LeadOn';
 
 /** The page bench: what a page is made of, how it looks, which papers it takes. */
 export function PageBench() {
@@ -33,7 +34,7 @@ export function PageBench() {
   useEffect(() => {
     if (own !== undefined) change({ pageInHand: own });
   }, [own, change]);
-  if (!page) return <Navigate to="/pages" replace />;
+  if (!page) return <LeadOn to="/pages" />;
   return page.isTold ? <ToldPage key={page.id} page={page} /> : <Bench key={page.id} page={page} />;
 }
 

@@ -1,4 +1,4 @@
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
 import { KeptForNow } from '../../parts/KeptForNow';
@@ -12,6 +12,7 @@ import { DraftBench } from './DraftBench';
 import { FetchList } from './FetchList';
 import { GatheredKit } from './GatheredKit';
 import { KitBox } from './KitBox';
+import { LeadOn } from '../../ui/LeadOn';
 
 /** Parcels: what a club sent, line by line, against what is in the box. */
 export function ParcelsScreen() {
@@ -32,7 +33,7 @@ export function ParcelsScreen() {
     );
   };
   const first = [...drafts.values()][0]?.id ?? inOrder[0]?.id;
-  if (parcel === undefined && first !== undefined) return <Navigate to={`/parcels/${first}`} replace />;
+  if (parcel === undefined && first !== undefined) return <LeadOn to={`/parcels/${first}`} />;
 
   const shelf = (
     <>

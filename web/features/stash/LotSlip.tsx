@@ -7,16 +7,16 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { MakeRound } from '../../parts/MakeRound';
-import { Button } from '../../ui/Button';
 import { amountWords } from '../../ui/amountWords';
 import { kitWords } from '../../ui/dayWords';
 import { lotWords } from '../../ui/lotWords';
-import { Row, Slip, Soft, Stack } from '../../ui/Screen';
+import { Slip, Soft, Stack } from '../../ui/Screen';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { AboutLot } from './AboutLot';
 import { HowMuch } from './HowMuch';
 import { LotGoes } from './LotGoes';
-import { useAmountWanted, type AmountWanted } from './useAmountWanted';
+import { useAmountWanted } from './useAmountWanted';
+import { TakeToBench } from './TakeToBench';
 import { Trail } from './Trail';
 import { takeSomeOut } from '../../../core/making';
 
@@ -38,28 +38,6 @@ function Headline({ lot }: { lot: Lot }) {
           .join(' · ')}
       </Soft>
     </div>
-  );
-}
-
-/** Takes so much of it out for the page in hand. */
-function TakeSome({ lot, amount }: { lot: Lot; amount: AmountWanted }) {
-  const pageInHand = useSettings((s) => s.pageInHand);
-  const inHand = useBench((b) => b.pages.get(pageInHand ?? ''));
-  return (
-    <Row>
-      <Button
-        look="main"
-        isDisabled={!inHand || amount.isShort}
-        onPress={() => inHand && void act(takeSomeOut(lot.id, amount.wanted, inHand.id))}
-      >
-        Take to bench
-      </Button>
-      {!inHand && (
-        <Soft>
-          Choose a page in <Link to="/pages">Pages</Link> first.
-        </Soft>
-      )}
-    </Row>
   );
 }
 
@@ -87,7 +65,10 @@ export function LotSlip({ lot }: { lot: Lot }) {
           <strong>{amountWords(lot, here, system)}</strong> {isShare ? 'left' : 'here'}
         </p>
         <HowMuch lot={lot} here={here} amount={amount} />
-        <TakeSome lot={lot} amount={amount} />
+        <TakeToBench
+          isDisabled={amount.isShort}
+          onTake={(page) => void act(takeSomeOut(lot.id, amount.wanted, page))}
+        />
         {!isKept(lot.kind) && (
           <MakeRound of={`lot=${lot.id}${lot.measure === 'count' ? `&part=${encodeURIComponent(amount.part)}` : ''}`} />
         )}

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { pagesOf, promisedOf } from '../../../core/cutlist';
 import { heldIn } from '../../../core/heldIn';
 import type { PieceState } from '../../../core/ledger';
@@ -21,6 +20,7 @@ import { PieceFaces } from './PieceFaces';
 import { PieceGoes } from './PieceGoes';
 import { PieceHistory } from './PieceHistory';
 import { PiecePromised } from './PiecePromised';
+import { TakeToBench } from './TakeToBench';
 
 /** Which kit of her own it lies in. */
 const inOwnKit = (kit: string | undefined, kits: ReadonlyMap<string, Kit>): string =>
@@ -29,24 +29,14 @@ const inOwnKit = (kit: string | undefined, kits: ReadonlyMap<string, Kit>): stri
 /** Takes it out for the page in hand. */
 function TakeOut({ piece }: { piece: PieceState }) {
   const pageInHand = useSettings((s) => s.pageInHand);
-  const inHand = useBench((b) => b.pages.get(pageInHand ?? ''));
-  const takeOut = (): void => {
-    if (inHand && piece.where === 'here') void act(takeOutOfStash({ pieces: [piece.id], lots: [] }, inHand.id));
-  };
-  useKeys({ 'take-out': takeOut });
-  if (piece.where !== 'here') return null;
-  return (
-    <Row>
-      <Button look="main" hint="B" isDisabled={!inHand} onPress={takeOut}>
-        Take to bench
-      </Button>
-      {!inHand && (
-        <Soft>
-          Choose a page in <Link to="/pages">Pages</Link> first.
-        </Soft>
-      )}
-    </Row>
-  );
+  const hasPage = useBench((b) => b.pages.has(pageInHand ?? ''));
+  const takeOut = (page: string): void => void act(takeOutOfStash({ pieces: [piece.id], lots: [] }, page));
+  useKeys({
+    'take-out': () => {
+      if (pageInHand !== null && hasPage && piece.where === 'here') takeOut(pageInHand);
+    },
+  });
+  return piece.where === 'here' ? <TakeToBench hint="B" onTake={takeOut} /> : null;
 }
 
 /** It lies on the bench for a page. */

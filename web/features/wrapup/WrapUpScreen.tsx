@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Link, Navigate, useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { leftOf, sharesOfPaper } from '../../../core/kits';
 import { closeKit, openKit } from '../../../core/making';
@@ -16,6 +16,7 @@ import { Account } from './Account';
 import { OverTheKits } from './OverTheKits';
 import { PaperBand } from './PaperBand';
 import { ThingByThing } from './ThingByThing';
+import { LeadOn } from '../../ui/LeadOn';
 
 /** Wrap-up: everything left of a kit is looked at once, until nothing is undecided; and its account. */
 export function WrapUpScreen() {
@@ -26,7 +27,7 @@ export function WrapUpScreen() {
   if (kit) return <WrapUp key={kit.id} kit={kit} inOrder={inOrder} />;
   const first = inOrder.findLast(({ closed }) => closed === undefined) ?? inOrder[0];
   return first ? (
-    <Navigate to={`/wrap-up/${first.id}`} replace />
+    <LeadOn to={`/wrap-up/${first.id}`} />
   ) : (
     <Screen title="Wrap-up">
       <Empty>

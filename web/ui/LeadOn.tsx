@@ -1,0 +1,15 @@
+import { useEffect } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+
+/**
+ * Leads on to another address in place of this one. The router's own does so only once: where two ways to a screen are
+ * taken in one moment (a double click on its place), it stays there and nothing is shown.
+ */
+export function LeadOn({ to }: { to: string }) {
+  const go = useNavigate();
+  const { key } = useLocation();
+  useEffect(() => {
+    void go(to, { replace: true });
+  }, [go, to, key]);
+  return null;
+}
