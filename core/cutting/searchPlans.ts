@@ -227,8 +227,8 @@ export function* planInSteps(job: CutJob, work: number): Generator<undefined, Cu
 
 /** The best plan that the work allowed finds; see {@link searchPlans}. */
 export function planCuts(job: CutJob, work = WORK): CutPlan {
-  let plan: CutPlan | null = null;
-  for (const progress of searchPlans(job, work)) plan = progress.plan;
-  if (plan === null) throw new Error('a search answers at least once');
-  return plan;
+  const search = searchPlans(job, work);
+  let step = search.next();
+  while (!step.done) step = search.next();
+  return step.value;
 }

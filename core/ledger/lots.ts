@@ -60,8 +60,8 @@ export function shift(
   change: Amounts,
   sign: 1 | -1,
 ): Partial<LotState> {
-  if ((where === 'claimed' || where === 'used') && page !== null)
-    return { [where]: byPage(state[where], page, change, sign) };
+  // What is out or used is so for a page.
+  if (where === 'claimed' || where === 'used') return { [where]: byPage(state[where], page ?? '', change, sign) };
   if (where === 'given' || where === 'sold' || where === 'lent' || where === 'recycled')
     return { [where]: addAmounts(state[where], change, sign) };
   return { here: addAmounts(state.here, change, sign) };

@@ -71,9 +71,9 @@ export function receiptOf(
   here: number,
   newId: () => string,
 ): { pieces: NewPiece[] } | { amounts: Record<string, number> } {
-  const { size } = item;
-  if (item.measure === 'sheets' && size)
-    return { pieces: Array.from({ length: here }, () => ({ id: newId(), w: size.w, h: size.h })) };
+  // Sheets of no size and rolls of no length are asked about before; as nothing, the ledger refuses them.
+  const { w, h } = item.size ?? { w: 0, h: 0 };
+  if (item.measure === 'sheets') return { pieces: Array.from({ length: here }, () => ({ id: newId(), w, h })) };
   return { amounts: amountsOf(item, here) };
 }
 
@@ -81,11 +81,6 @@ export function receiptOf(
 export function amountsOf(item: ListItem, count: number): Record<string, number> {
   if (item.measure === 'letters') return { ...item.letters };
   return {
-    '':
-      item.measure === 'length' && item.length !== null
-        ? item.length
-        : item.measure === 'share'
-          ? count * (item.level ?? 100)
-          : count,
+    '': item.measure === 'length' ? (item.length ?? 0) : item.measure === 'share' ? count * (item.level ?? 100) : count,
   };
 }

@@ -3,7 +3,7 @@ import { cutListOf } from '../cutlist';
 import { pageLayout } from '../design';
 import { inches } from '../length';
 import type { Lot } from '../things';
-import { beginPage, decided, layInItsPlace, put, thingsForRounds } from '.';
+import { beginPage, changePage, decided, layInItsPlace, put, thingsForRounds } from '.';
 import { unbalanced, unpackedWorld, type World } from './test/world';
 
 const buttons = (id: string, name: string, size: number): Lot => ({
@@ -59,6 +59,16 @@ test('a wreath is of the round things that are there, of paper only where there 
   expect(world.undo()).toBe(true);
   expect(roundsCut(world)).toBe(8);
   expect(world.bench.pages.get('w')!.placed ?? []).toEqual([]);
+});
+
+test('pressed twice, the things are laid once; a circle had again under one is not offered another', () => {
+  const world = wreathWith([buttons('b', 'buttons', 1.5), 20]);
+  const ring = found(world).slice(0, 3);
+  expect(world.do(layInItsPlace('w', ring))).toBe(true);
+  expect(world.do(layInItsPlace('w', ring))).toBe(false);
+  expect(world.bench.pages.get('w')!.placed).toHaveLength(3);
+  world.do(changePage('w', { without: [] }));
+  expect(found(world)).toHaveLength(5);
 });
 
 test('what is square, far too small or far too large lies in no circle', () => {

@@ -1,7 +1,8 @@
 import type { Layout, PageLayer } from '../design';
+import { contains, type Rect } from '../geometry';
 import type { OutlineId } from '../placing';
 import type { Page } from '../things';
-import { decided, type Deciding } from './act';
+import { decided, refuse, type Deciding } from './act';
 import type { Bench } from './bench';
 import { doAct } from './doAct';
 import { layOn, type Laying } from './laying';
@@ -32,6 +33,10 @@ export interface InItsPlace {
 
 const isCircle = ({ role, shape, w, h }: PageLayer): boolean => role === 'round' && shape?.kind === 'circle' && w === h;
 
+/** Whether something lies in the middle of a circle already. */
+const isTaken = (circle: Rect, { placed = [] }: Page): boolean =>
+  placed.some(({ x, y }) => contains(circle, { x, y, w: 0, h: 0 }));
+
 /** One of each kind in turn, so that two alike lie side by side only where there is nothing else. */
 function inTurn<T>(kinds: readonly (readonly T[])[]): T[] {
   const most = Math.max(0, ...kinds.map((kind) => kind.length));
@@ -43,7 +48,7 @@ function inTurn<T>(kinds: readonly (readonly T[])[]): T[] {
  * the stash; of those the nearest in size. Of paper are only the places for which there is none.
  */
 export function thingsForRounds(page: Page, layout: Layout, bench: Bench): readonly InItsPlace[] {
-  const places = layout.layers.filter(isCircle);
+  const places = layout.layers.filter((layer) => isCircle(layer) && !isTaken(layer, page));
   const [first] = places;
   if (!first) return [];
   const { out, inKits, elsewhere } = thingsToLay(page, bench);
@@ -72,7 +77,12 @@ export function thingsForRounds(page: Page, layout: Layout, bench: Bench): reado
 export const layInItsPlace =
   (id: string, things: readonly InItsPlace[]): Deciding =>
   (bench, now) => {
+    const page = bench.pages.get(id);
+    if (!page) return refuse('gone');
     const layers = things.map(({ layer }) => layer);
+    // Pressed twice, the second finds the circles gone.
+    if (layers.length === 0 || layers.some((layer) => page.without?.includes(layer)))
+      return refuse('changed-since', page.title);
     const left = changePage(id, ({ without = [] }: Page) => ({ without: [...without, ...layers] }))(bench, now);
     if (!left.ok) return left;
     const staged = doAct(bench, left.value, now);
@@ -82,7 +92,7 @@ export const layInItsPlace =
       things.map(({ laying }) => laying),
     )(staged.value.bench, now);
     if (!laid.ok) return laid;
-    return decided('laid-in-place', bench.pages.get(id)?.title ?? '', {
+    return decided('laid-in-place', page.title, {
       count: things.length,
       events: [...left.value.events, ...laid.value.events],
       records: [...left.value.records, ...laid.value.records],
