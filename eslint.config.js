@@ -107,11 +107,19 @@ export default tseslint.config(
   },
   { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   {
-    files: ['web/**/*.tsx'],
+    // Where she has gone herself stays.
+    files: ['web/**/*.{ts,tsx}'],
     rules: {
       'no-restricted-syntax': [
         'error',
-        { selector: "JSXIdentifier[name='Navigate']", message: 'LeadOn leads on again where two ways were taken at once' },
+        {
+          selector: "JSXIdentifier[name='Navigate']",
+          message: 'LeadOn leads on again where two ways were taken at once',
+        },
+        ...[':function[async=true]', "CallExpression[callee.property.name='then']"].map((waits) => ({
+          selector: `${waits} CallExpression[callee.name='go']`,
+          message: 'useGoAfter leads on only if she has not gone elsewhere while it was done',
+        })),
       ],
     },
   },

@@ -1,5 +1,5 @@
 import { expect, test } from './test';
-import { openDemo } from './bench';
+import { goTo, openDemo } from './bench';
 
 test('a place pressed twice in one moment, wherever it leads on to, never ends at nothing', async ({ page }) => {
   await openDemo(page);
@@ -18,4 +18,28 @@ test('a place pressed twice in one moment, wherever it leads on to, never ends a
       );
       await expect(page.locator('main')).not.toBeEmpty();
     }
+});
+
+test('where she goes herself while something is written is where she stays', async ({ page }) => {
+  await openDemo(page);
+  // What leads on when it is done, and the way to it.
+  const LEAD_ON: readonly [place: string, press: readonly (string | RegExp)[]][] = [
+    ['Photos', [/^Plan the pages of A moth-trapping night/, /^Begin (this page|these \d pages)/]],
+    ['Pages', ['New page']],
+    ['Parcels', ['Unpack a parcel']],
+    ['Parcels', ['Drop this list']],
+    ['Stash', [/^moths \/ lamplight, 12 × 12/, 'Give away']],
+  ];
+  for (const [place, presses] of LEAD_ON) {
+    await goTo(page, place);
+    for (const name of presses.slice(0, -1)) await page.getByRole('button', { name }).first().click();
+    const last = page.getByRole('button', { name: presses.at(-1) ?? '' }).first();
+    await last.evaluate((button: HTMLElement) => {
+      button.click();
+      document.querySelector<HTMLAnchorElement>('nav a[href="/titles"]')?.click();
+    });
+    await expect(page.getByRole('alert').or(page.getByRole('status')).first()).toBeVisible();
+    await page.waitForTimeout(300);
+    expect(new URL(page.url()).pathname, `${place}: ${String(presses.at(-1))}`).toMatch(/^\/titles/);
+  }
 });

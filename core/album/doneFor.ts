@@ -3,7 +3,10 @@ import type { Album, Page } from '../things';
 
 const isOfSize = ({ format }: Page, { w, h }: Size): boolean => format.w === w && format.h === h;
 
-/** Pages that are glued and in no album yet, the day they tell of first. @param size only of this; null: of any */
+/**
+ * Pages that are glued and in no album yet, the day they tell of first; those of one day as they were begun.
+ * @param size only of this; null: of any
+ */
 export function pagesInNone(
   size: Size | null,
   { pages, albums }: { readonly pages: ReadonlyMap<string, Page>; readonly albums: ReadonlyMap<string, Album> },
@@ -13,7 +16,7 @@ export function pagesInNone(
   );
   return [...pages.values()]
     .filter((page) => page.glued !== null && !taken.has(page.id) && (size === null || isOfSize(page, size)))
-    .sort((a, b) => dayOf(a).localeCompare(dayOf(b)) || a.id.localeCompare(b.id));
+    .sort((a, b) => dayOf(a).localeCompare(dayOf(b)));
 }
 
 /** The day a page tells of, else the day it was done. */

@@ -37,7 +37,7 @@ export function gaveTo(
     if (!isMine(lot)) for (const page of throughKit(id, lot, ledger, 0).pages) on.add(page);
   const given = [...pages.values()]
     .filter((page) => on.has(page.id))
-    .sort((a, b) => (a.finished ?? '9').localeCompare(b.finished ?? '9') || a.id.localeCompare(b.id));
+    .sort((a, b) => (a.finished ?? '9').localeCompare(b.finished ?? '9'));
   return {
     pages: given,
     came: firstDay(

@@ -62,7 +62,9 @@ function laidOn(
 
 /** Embellishments of some kits shared over pages: by colour, by theme, in threes and fives, and laid in clusters. */
 export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: ReadonlySet<string>): SmallGifts {
-  const things = [...bench.lots.values()].flatMap((lot) => thingsIn(lot, bench, kits));
+  const monthOf = ({ kit }: Lot): string => bench.kits.get(kit)?.month ?? '';
+  const inOrder = [...bench.lots.values()].sort((a, b) => monthOf(b).localeCompare(monthOf(a)) || a.line - b.line);
+  const things = inOrder.flatMap((lot) => thingsIn(lot, bench, kits));
   const wishes = pages.map(({ page, colours }): SmallWish => {
     const stories = page.photos.map(({ photo }) => bench.stories.get(bench.photos.get(photo ?? '')?.story ?? ''));
     return {

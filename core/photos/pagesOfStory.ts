@@ -119,6 +119,10 @@ function evenly(photos: number, pages: number, fits: (from: number, to: number) 
   return shares;
 }
 
+/** The day and time first; those of one moment, or of none, as a camera numbers them. */
+const asTaken = (a: Photo, b: Photo): number =>
+  (a.taken ?? '').localeCompare(b.taken ?? '') || a.name.localeCompare(b.name, 'en', { numeric: true });
+
 /**
  * Pages for a story's photos in the order they were taken: as many as are wanted, or as the photos' sizes ask for; one
  * photo beside many, an opening page for a long story; each in a design that takes its photos. Where their order does
@@ -131,7 +135,7 @@ export function pagesOfStory(
   mat: number,
   wanted: number | null,
 ): StoryPages {
-  const inOrder = [...photos].sort((a, b) => (a.taken ?? '').localeCompare(b.taken ?? '') || a.id.localeCompare(b.id));
+  const inOrder = [...photos].sort(asTaken);
   const fits = inOrder.filter((photo) => designFor([toPlace(photo)], format, mat, 0) !== null);
   const left = inOrder.filter((photo) => !fits.includes(photo));
   const room = area(format) * (format.spread ? 2 : 1) * FULL;

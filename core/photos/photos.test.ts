@@ -140,6 +140,13 @@ describe('pages of a story', () => {
     expect(names(photos)).toEqual([['p01'], ['p00', 'p02', 'p03']]);
     expect(names(timed).flat()).toEqual(['p03', 'p02', 'p01', 'p00']);
   });
+  test('photos of no time go as a camera numbers them, whatever they are called by', () => {
+    const photos = [9, 10, 100].map((n, i) => ({ ...photo(9 - i, 3, 4), name: `lamp-${n}.jpg` }));
+    const order = pagesOfStory([...photos].reverse(), format, mat, null).pages.flatMap((page) =>
+      page.photos.map((p) => p.photo),
+    );
+    expect(order).toEqual(photos.map(({ id }) => id));
+  });
   test('the fewest pages are found, as by trying all ways to part the photos in their order', () => {
     const DESIGNED = ['framed-ground', 'wreath', 'box-stack', 'banners', 'l-shape', 'strip-bands', 'half-circles'];
     const designs = [...DESIGNED, 'photo-block', 'circles', 'bordered-rows'].map((id) => designOf(id)!);

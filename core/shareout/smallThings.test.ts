@@ -60,6 +60,53 @@ describe('embellishments', () => {
     const few = things.filter(({ lot }) => lot.endsWith(' a'));
     expect(shareSmallThings(few, pages, THEMES).gifts).toHaveLength(9);
   });
+  test('what is nearest to a page is given to it, whatever its lot is called', () => {
+    const near = [{ hex: '#e9a53c', share: 1 }];
+    const nearer = ['z', 'y', 'x'].map((lot) => thing(lot, 5));
+    const farther = ['a', 'b', 'c'].map((lot) => thing(lot, 5, [], near));
+    const { gifts } = shareSmallThings([...farther, ...nearer], [wish('p')], THEMES);
+    expect(gifts.map(({ lot }) => lot)).toEqual(['z', 'y', 'x']);
+  });
+  test('a thing goes to another page again after others about as near, and is not kept back for pages that do not take it', () => {
+    const pages = ['p', 'q'].map((id) => wish(id));
+    const of = (lot: string, role: SmallThing['role']) => ({ ...thing(lot, 5), role });
+    const all = [
+      of('moths', 'large'),
+      of('jars', 'large'),
+      of('leaves', 'middle'),
+      of('keys', 'middle'),
+      thing('dots', 9),
+    ];
+    const { gifts } = shareSmallThings(all, pages, THEMES);
+    expect(gifts.map(({ page, lot, count }) => `${page} ${lot} ${count}`).sort()).toEqual([
+      'p dots 3',
+      'p leaves 3',
+      'p moths 3',
+      'q dots 3',
+      'q jars 3',
+      'q keys 3',
+    ]);
+  });
+  test('what lots and pages are called decides nothing', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ count: fc.integer({ min: 0, max: 12 }), isNight: fc.boolean() }), { maxLength: 7 }),
+        fc.array(fc.boolean(), { maxLength: 4 }),
+        fc.array(fc.string({ minLength: 1, maxLength: 6 }), { minLength: 11, maxLength: 11 }),
+        (kinds, nights, names) => {
+          const given = (name: (i: number) => string) => {
+            const things = kinds.map(({ count, isNight }, i) => thing(name(i), count, [], isNight ? night : amber));
+            const wishes = nights.map((isNight, p) => wish(name(7 + p), [], isNight ? night : amber));
+            return shareSmallThings(things, wishes, THEMES).gifts.map(({ lot, page, count }) => [
+              things.findIndex((one) => one.lot === lot),
+              wishes.findIndex((one) => one.page === page),
+              count,
+            ]);
+          };
+          expect(given((i) => `${names[i] ?? ''}${i}`)).toEqual(given((i) => `n${i}`));
+        },
+      ),
+    ));
   test('colours far off do not go on a page', () => {
     expect(
       shareSmallThings([thing('dots', 9, [], night)], [wish('lamp'), wish('dark', [], night)], THEMES).gifts.map(

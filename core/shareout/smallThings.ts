@@ -50,6 +50,8 @@ const MOST_KINDS = 3;
 const GOES = 30;
 /** A thing that shows what the page is about counts as so much nearer. */
 const MEANT = 15;
+/** A thing that another page has counts as so much further: a kit's pages are seen one after the other. */
+const AGAIN = 10;
 
 const keyOf = ({ lot, part }: SmallThing): string => `${lot}/${part}`;
 
@@ -87,9 +89,90 @@ function fittingOf(things: readonly SmallThing[], pages: readonly SmallWish[], t
   return { fitting, offTheme };
 }
 
+/** A thing for a page, how far it is from what the page is, and how many pages it fits. */
+interface Pair {
+  readonly thing: SmallThing;
+  readonly page: SmallWish;
+  readonly distance: number;
+  readonly places: number;
+}
+
+/** What goes with what, near enough in colour. */
+function pairsOf(fitting: ReadonlyMap<SmallThing, readonly SmallWish[]>): Pair[] {
+  const distance = (thing: SmallThing, page: SmallWish): number => {
+    const difference = affinity(page.colours, thing.colours);
+    const isMeant = thing.words.some((word) => page.words.some((own) => isAlike(word, own)));
+    return (Number.isFinite(difference) ? difference : GOES / 2) - (isMeant ? MEANT : 0);
+  };
+  return [...fitting]
+    .flatMap(([thing, pages]) =>
+      pages.map((page) => ({ thing, page, distance: distance(thing, page), places: pages.length })),
+    )
+    .filter((pair) => pair.distance < GOES);
+}
+
+/** What has been given to which page so far, and what may still be. */
+class Giving {
+  readonly gifts: SmallGift[] = [];
+  private readonly given = new Map<string, SmallThing[]>();
+  private readonly left: Map<SmallThing, number>;
+  /** So many of a thing each page has: as told when the first had it. */
+  private readonly shares = new Map<SmallThing, number>();
+  private readonly ofARole: number;
+
+  constructor(things: readonly SmallThing[]) {
+    this.left = new Map(things.map((thing) => [thing, thing.count]));
+    // A cluster is of one large, one middle and one small: where there are such, a page gets one of each.
+    this.ofARole = Math.ceil(MOST_KINDS / new Set(things.map(({ role }) => role)).size);
+  }
+
+  on = ({ page }: SmallWish): readonly SmallThing[] => this.given.get(page) ?? [];
+  private leftOf = (thing: SmallThing): number => this.left.get(thing) ?? 0;
+
+  isOpen({ thing, page }: Pair): boolean {
+    const own = this.on(page);
+    const hasRoom = own.length < MOST_KINDS && own.filter(({ role }) => role === thing.role).length < this.ofARole;
+    return hasRoom && !own.includes(thing) && this.leftOf(thing) > 0;
+  }
+
+  /** How many pages have it. */
+  had = (thing: SmallThing): number => [...this.given.values()].filter((own) => own.includes(thing)).length;
+
+  /** Whether a page would have the same three as another. */
+  isSameAgain({ thing, page }: Pair): boolean {
+    const kinds = (own: readonly SmallThing[]): string => own.map(keyOf).sort().join(' ');
+    const own = [...this.on(page), thing];
+    if (own.length < MOST_KINDS) return false;
+    return [...this.given].some(([other, theirs]) => other !== page.page && kinds(theirs) === kinds(own));
+  }
+
+  give({ thing, page }: Pair, open: readonly Pair[]): void {
+    const share = this.shares.get(thing) ?? this.shareOf(thing, open);
+    this.shares.set(thing, share);
+    const count = ODD.find((n) => n <= share && n <= this.leftOf(thing)) ?? 1;
+    this.gifts.push({ page: page.page, lot: thing.lot, part: thing.part, count });
+    this.given.set(page.page, [...this.on(page), thing]);
+    this.left.set(thing, this.leftOf(thing) - count);
+  }
+
+  /** So many that there is enough for the pages that are likely to have it, where others of its role do as well. */
+  private shareOf(thing: SmallThing, open: readonly Pair[]): number {
+    const pages = new Set(open.filter((one) => one.thing === thing).map(({ page }) => page));
+    const peers = new Set(
+      open.filter((one) => one.thing.role === thing.role && pages.has(one.page)).map((one) => one.thing),
+    );
+    const takers = Math.ceil(pages.size / peers.size);
+    // Of what a cluster has one of, three places have three.
+    const most = thing.role === 'small' ? ODD[0] : PLACES;
+    return ODD.find((n) => n <= most && n * takers <= this.leftOf(thing)) ?? 1;
+  }
+}
+
 /**
  * Shares embellishments out: each page up to three kinds, those nearest to its colours, of each five, three or one, so
- * that no page has more of a kind than its share, and no two the same three while there are others. What is off a page's theme is left out and told.
+ * that no page has more of a kind than its share; what another page has already comes after what is about as near, and
+ * no two have the same three while there are others. What is off a page's theme is left out and told.
+ * @param things in the order in which they came: of two as good the first goes first
  * @param themes words that say what things are about: those of all kits
  */
 export function shareSmallThings(
@@ -98,54 +181,20 @@ export function shareSmallThings(
   themes: readonly string[],
 ): SmallShare {
   const { fitting, offTheme } = fittingOf(things, pages, themes);
-  const given = new Map(pages.map(({ page }): [string, SmallThing[]] => [page, []]));
-  // A cluster is of one large, one middle and one small: where there are such, a page gets one of each.
-  const roles = new Set(things.map(({ role }) => role)).size;
-  const hasRoom = ({ role }: SmallThing, page: string): boolean => {
-    const own = given.get(page) ?? [];
-    return own.length < MOST_KINDS && own.filter((one) => one.role === role).length < Math.ceil(MOST_KINDS / roles);
-  };
-  const distance = (thing: SmallThing, page: SmallWish): number => {
-    const difference = affinity(page.colours, thing.colours);
-    const isMeant = thing.words.some((word) => page.words.some((own) => isAlike(word, own)));
-    return (Number.isFinite(difference) ? difference : GOES / 2) - (isMeant ? MEANT : 0);
-  };
-  /** Whether a page would have the same three as another, where something later would do for it as well. */
-  const isSameAgain = (thing: SmallThing, { page }: SmallWish, later: readonly SmallThing[]): boolean => {
-    const kinds = (own: readonly SmallThing[]): string => own.map(keyOf).sort().join(' ');
-    const own = [...(given.get(page) ?? []), thing];
-    const isTaken = [...given].some(([other, theirs]) => other !== page && kinds(theirs) === kinds(own));
-    return own.length === MOST_KINDS && isTaken && later.some(({ role, count }) => role === thing.role && count > 0);
-  };
-  const gifts: SmallGift[] = [];
-  const left = new Map(things.map((thing) => [thing, thing.count]));
-  const give = (thing: SmallThing, { page }: SmallWish, count: number): void => {
-    gifts.push({ page, lot: thing.lot, part: thing.part, count });
-    given.get(page)?.push(thing);
-    left.set(thing, (left.get(thing) ?? 0) - count);
-  };
-  const skipped: { thing: SmallThing; page: SmallWish; share: number }[] = [];
-  // Things of which there are fewest places to go first, so that what fits one page only reaches it.
-  const pagesFor = (thing: SmallThing): readonly SmallWish[] => fitting.get(thing) ?? [];
-  const inOrder = [...things].sort(
-    (a, b) => pagesFor(a).length - pagesFor(b).length || keyOf(a).localeCompare(keyOf(b)),
-  );
-  for (const [i, thing] of inOrder.entries()) {
-    const takers = pagesFor(thing)
-      .filter((page) => hasRoom(thing, page.page) && distance(thing, page) < GOES)
-      .sort((a, b) => distance(thing, a) - distance(thing, b) || a.page.localeCompare(b.page));
-    if (takers.length === 0 || thing.count === 0) continue;
-    // Of what a cluster has one of, three places have three.
-    const most = thing.role === 'small' ? ODD[0] : PLACES;
-    const share = ODD.find((n) => n <= most && n * takers.length <= thing.count) ?? 1;
-    for (const page of takers) {
-      const later = inOrder.slice(i + 1).filter((one) => pagesFor(one).includes(page) && distance(one, page) < GOES);
-      if (isSameAgain(thing, page, later)) skipped.push({ thing, page, share });
-      else if ((left.get(thing) ?? 0) >= share) give(thing, page, share);
-    }
+  const giving = new Giving(things);
+  let open = pairsOf(fitting);
+  for (;;) {
+    open = open.filter((pair) => giving.isOpen(pair));
+    // What fits fewest pages goes first, so that it reaches them; the same three again are better than none.
+    const [best] = open
+      .map((pair) => ({
+        pair,
+        again: Number(giving.isSameAgain(pair)),
+        far: pair.distance + AGAIN * giving.had(pair.thing),
+        has: giving.on(pair.page).length,
+      }))
+      .sort((a, b) => a.again - b.again || a.pair.places - b.pair.places || a.far - b.far || a.has - b.has);
+    if (!best) return { gifts: giving.gifts, offTheme };
+    giving.give(best.pair, open);
   }
-  // What should have come later did not reach the page: the same three again are better than none.
-  for (const { thing, page, share } of skipped)
-    if (hasRoom(thing, page.page) && (left.get(thing) ?? 0) >= share) give(thing, page, share);
-  return { gifts, offTheme };
 }

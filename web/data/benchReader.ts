@@ -27,7 +27,8 @@ export class LedgerBroken extends Error {
 const knownOf = new WeakMap<StockDb, Known>();
 
 /** Pages as they were begun, of a day by title: everywhere in the same order, which no id decides. */
-const asBegun = (a: Page, b: Page): number => a.started.localeCompare(b.started) || a.title.localeCompare(b.title);
+const asBegun = (a: Page, b: Page): number =>
+  a.started.localeCompare(b.started) || a.title.localeCompare(b.title, 'en', { numeric: true });
 
 async function readTable(db: StockDb, name: TableName): Promise<ReadonlyMap<string, never>> {
   const rows = await db.of(name).toArray();

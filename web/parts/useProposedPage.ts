@@ -50,7 +50,7 @@ export interface ProposedPage {
 export function useProposedPage(proposal: Proposal, sources: Sources): ProposedPage {
   const bench = useBench((b) => b);
   const { mat, change } = useSettings();
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const furnished = useMemo(
     () => furnish(proposal, bench, { mat, mayTake: mayTakeFrom(sources, bench.kits), elsewhere: NONE_ELSEWHERE }),
     [proposal, bench, mat, sources],
@@ -60,7 +60,7 @@ export function useProposedPage(proposal: Proposal, sources: Sources): ProposedP
   const page = useMemo(() => asDrawn(begun, furnished), [begun, furnished]);
   const begin = (): void => {
     const id = nanoid(8);
-    void go(
+    void goAfter(
       act(beginFurnished([{ ...begun, id, things: furnished.things }])).then((isDone) => {
         if (isDone) change({ pageInHand: id });
         return isDone ? `/pages/${id}` : null;

@@ -31,10 +31,10 @@ function newAlbum(): Album {
 export function AlbumScreen() {
   const { album: id } = useParams();
   const albums = useBench((b) => b.albums);
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const begin = async (): Promise<void> => {
     const album = newAlbum();
-    await go(act(beginAlbum(album)).then((isDone) => (isDone ? `/album/${album.id}` : null)));
+    await goAfter(act(beginAlbum(album)).then((isDone) => (isDone ? `/album/${album.id}` : null)));
   };
   const beginButton = <Button onPress={() => void begin()}>Begin an album</Button>;
   const album = albums.get(id ?? '');

@@ -128,7 +128,7 @@ export function CutBench(props: CutBenchProps) {
           {lot.upright ? ', right way up ↑' : ''}
         </>
       }
-      actions={<Button onPress={() => void cutting.planAgain()}>Plan the rest again</Button>}
+      actions={<Button onPress={cutting.planAgain}>Plan the rest again</Button>}
     >
       <WastePattern />
       <Tape steps={steps} at={at} system={system} />

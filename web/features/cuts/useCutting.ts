@@ -25,10 +25,10 @@ export function useCutting({ page, sheets, steps, at, others }: CutBenchProps) {
   const back = (): void => {
     if (at > 0) void undoCutOf(sheets.map(({ stock }) => stock));
   };
-  const planAgain = async (): Promise<void> => {
+  const planAgain = (): void => {
     // The pages that were cut together stay together.
-    await go(`/cuts/${page.id}`, { replace: true, state: { others } });
-    await act(setPlanAside(page.id));
+    void go(`/cuts/${page.id}`, { replace: true, state: { others } });
+    void act(setPlanAside(page.id));
   };
   useKeys({ cut: () => void cut(), 'cut-back': back });
   return { cutButton, cut, open, back, planAgain };

@@ -24,14 +24,14 @@ export function GatherScreen() {
   const choices = useGatherChoices();
   const { into, month, heart, from, begin, proposed } = useGathering();
   const { things, others, sheets, kits } = proposed;
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const called = heart && heart.name !== '' ? heart.name : (things[0]?.thing.name.split(' / ')[0] ?? 'A kit of my own');
   const gather = (): void => {
     if (things.length === 0 || !isMonth(month)) return;
     const parts = things.map(({ thing }) => thing.part);
     const name = choices.name.trim() === '' ? called : choices.name.trim();
     const kit: Kit = { id: nanoid(8), club: '', name, month, theme: [], list: '', gathered: heart?.name ?? '' };
-    void go(
+    void goAfter(
       act(into ? putInto(into.id, parts) : gatherKit(kit, parts)).then((isDone) => {
         if (isDone) choices.beginAnew();
         return isDone ? `/parcels/${into?.id ?? kit.id}` : null;

@@ -16,13 +16,13 @@ export interface PageActionsProps {
 
 /** What can be done with a whole page. */
 export function PageActions({ page, state, canCut, onCuts }: PageActionsProps) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   return (
     <>
       {page.glued === null && page.finished === null && (
         <Button
           look="quiet"
-          onPress={() => void go(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)))}
+          onPress={() => void goAfter(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)))}
         >
           Drop this page
         </Button>

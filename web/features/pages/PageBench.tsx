@@ -39,7 +39,7 @@ export function PageBench() {
 }
 
 function Bench({ page }: { page: Page }) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const state = pageState(page, bench);
@@ -56,7 +56,7 @@ function Bench({ page }: { page: Page }) {
       changePage(page.id, (now) => ({ papers: { ...work.papers, ...now.papers } }), 'Chose papers'),
       { isQuiet: true },
     );
-    await go(
+    await goAfter(
       settled.then((isDone) => (isDone ? `/cuts/${page.id}` : null)),
       only === undefined ? {} : { state: { only } },
     );

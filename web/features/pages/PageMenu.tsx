@@ -40,10 +40,10 @@ type Way = 'version' | 'copy' | 'png' | 'pdf' | 'svg' | 'record';
 
 /** What else can be done with a page: another version or another page of its plan, and ways out of the machine. */
 export function PageMenu({ page }: { page: Page }) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const begin = (how: typeof copyPage): void => {
     const id = nanoid(8);
-    void go(act(how(page.id, id)).then((done) => (done ? `/pages/${id}` : null)));
+    void goAfter(act(how(page.id, id)).then((done) => (done ? `/pages/${id}` : null)));
   };
   const failed = (error: unknown): void => say(`That did not work: ${String(error)}`, 'refused');
   const choose = (way: Way): void => {

@@ -28,10 +28,10 @@ const SCALE = 15;
 export function PagesScreen() {
   const pages = useBench((b) => b.pages);
   const { mat, change } = useSettings();
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const begin = async (): Promise<void> => {
     const begun = startPage({ format: nth(FORMATS, 0)[2], design: 'framed-ground', mat, photos: [], papers: {} });
-    await go(
+    await goAfter(
       begun.then((id) => {
         if (id !== null) change({ pageInHand: id });
         return id === null ? null : `/pages/${id}`;

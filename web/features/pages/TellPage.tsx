@@ -86,7 +86,7 @@ interface TellingProps {
 }
 
 function Telling({ taken, said, onSaid, onDone }: TellingProps) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const tell = (): void => {
     const format = FORMATS.find(([id]) => id === said.size)?.[2];
     if (!format) return;
@@ -97,7 +97,7 @@ function Telling({ taken, said, onSaid, onDone }: TellingProps) {
       tellPage(id, { ...told, ...(picture ? { picture: { image: picture.id } } : {}) }, wentOn(said.going)),
       { pictures: picture ? [picture] : [] },
     );
-    void go(
+    void goAfter(
       done.then((isDone) => {
         if (isDone) onDone();
         return isDone ? `/pages/${id}` : null;

@@ -15,7 +15,7 @@ import { RealPage } from './RealPage';
 
 /** A page that was made without a plan and told afterwards: its picture, its words, what went in. */
 export function ToldPage({ page }: { page: Page }) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const system = useSettings((s) => s.system);
   return (
     <Screen
@@ -25,7 +25,7 @@ export function ToldPage({ page }: { page: Page }) {
         <>
           <Button
             look="quiet"
-            onPress={() => void go(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)))}
+            onPress={() => void goAfter(act(dropPage(page.id)).then((isDone) => (isDone ? '/pages' : null)))}
           >
             Drop this page
           </Button>

@@ -17,11 +17,11 @@ export interface DraftActionsProps {
 
 /** What can be done with the whole of a parcel. */
 export function DraftActions({ state: { draft, lines, entries, acts, allHere }, isReady, onTry }: DraftActionsProps) {
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const [isAsking, setAsking] = useState(false);
   const putAwayAs = async (as: Draft): Promise<void> => {
     setAsking(false);
-    await go(act(putParcelAway(as, lines)).then((isDone) => (isDone ? `/parcels/${draft.id}` : null)));
+    await goAfter(act(putParcelAway(as, lines)).then((isDone) => (isDone ? `/parcels/${draft.id}` : null)));
   };
   const putAway = (): void => {
     onTry();
@@ -32,7 +32,7 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
   };
   return (
     <>
-      <Button onPress={() => void go(act(dropDraft(draft.id)).then((isDone) => (isDone ? '/parcels' : null)))}>
+      <Button onPress={() => void goAfter(act(dropDraft(draft.id)).then((isDone) => (isDone ? '/parcels' : null)))}>
         Drop this list
       </Button>
       <Button isDisabled={entries.length === 0} onPress={() => acts.save({ here: allHere() })}>

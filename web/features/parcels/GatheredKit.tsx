@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { accountOf, leftOf, partsOf, type LeftThing } from '../../../core/kits';
 import { putBack, takeKitApart } from '../../../core/making';
@@ -10,6 +10,7 @@ import { useSettings } from '../../data/settings';
 import { Aims } from '../../parts/Aims';
 import { Notes } from '../../parts/Notes';
 import { StockDrawing } from '../../parts/StockDrawing';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../ui/countWords';
 import { kitWords, monthWords } from '../../ui/dayWords';
@@ -24,12 +25,10 @@ const howMany = ({ lot, pieces, amounts }: LeftThing): number =>
 /** A kit of her own: what lies in it and where each thing came from, to put more in, back, or share out. */
 export function GatheredKit({ kit, shelf, onNew }: { kit: Kit; shelf: ReactNode; onNew: () => void }) {
   const { lots, ledger } = useBench((b) => b);
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const left = useMemo(() => leftOf(kit, { lots, ledger }), [kit, lots, ledger]);
   const apart = (): void => {
-    void act(takeKitApart(kit.id)).then((isDone) => {
-      if (isDone) void go('/parcels');
-    });
+    void goAfter(act(takeKitApart(kit.id)).then((isDone) => (isDone ? '/parcels' : null)));
   };
   return (
     <Screen

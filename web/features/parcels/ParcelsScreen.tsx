@@ -1,4 +1,4 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
 import { KeptForNow } from '../../parts/KeptForNow';
@@ -17,7 +17,6 @@ import { LeadOn } from '../../ui/LeadOn';
 /** Parcels: what a club sent, line by line, against what is in the box. */
 export function ParcelsScreen() {
   const { parcel } = useParams();
-  const go = useNavigate();
   const goAfter = useGoAfter();
   const kits = useBench((b) => b.kits);
   const drafts = useBench((b) => b.drafts);
@@ -59,7 +58,7 @@ export function ParcelsScreen() {
     </>
   );
   const fetched = (id: string): void => {
-    void go(`/parcels/${id}`);
+    void goAfter(`/parcels/${id}`);
   };
   if (draft) return <DraftBench key={draft.id} draft={draft} shelf={shelf} />;
   const startNew = (): void => {

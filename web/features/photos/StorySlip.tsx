@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { inches } from '../../../core/length';
 import { designOf, layOut } from '../../../core/design';
@@ -7,6 +6,7 @@ import { pagesOfStory } from '../../../core/photos';
 import type { Photo, Story } from '../../../core/things';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { PageDrawing } from '../../ui/PageDrawing';
@@ -114,7 +114,7 @@ function NotAsWanted({
 /** A story: when, where, who; how many pages it wants, and the pages that its waiting photos make. */
 export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
   const mat = useSettings((s) => s.mat);
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const [formatId, setFormat] = useState(nth(FORMATS, 0)[0]);
   const format = known(FORMATS, ([id]) => id === formatId)[2];
   const proposed = useMemo(
@@ -134,7 +134,7 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
       date,
       place,
     }));
-    if (await act(beginStoryPages(story, begun))) await go('/pages');
+    await goAfter(act(beginStoryPages(story, begun)).then((isDone) => (isDone ? '/pages' : null)));
   };
   return (
     <Slip aria-label={story.name}>

@@ -69,7 +69,7 @@ export function RoundScreen() {
 /** One page, drawn with its papers, photos and things. */
 function Offer({ one, round }: { one: RoundPage; round: Round }) {
   const bench = useBench((b) => b);
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const change = useSettings((s) => s.change);
   const pictures = usePictures(one.photos);
   const laid = useMemo(
@@ -84,7 +84,7 @@ function Offer({ one, round }: { one: RoundPage; round: Round }) {
     const id = round.page ?? nanoid(8);
     if (!round.heart) return;
     round.setBegun(true);
-    void go(
+    void goAfter(
       act(beginRound(id, one, round.heart)).then((isDone) => {
         if (isDone) change({ pageInHand: id });
         else round.setBegun(false);

@@ -1,20 +1,20 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { db, say } from '../../data/acts';
 import { bringDemo, emptyBench } from '../../data/demo';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 
 /** An empty bench, or the demo again: both for good, and asked about first. */
 export function StartAnewSlip() {
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const [isSure, setSure] = useState<'demo' | 'empty' | null>(null);
   const replace = async (what: 'demo' | 'empty'): Promise<void> => {
     setSure(null);
     try {
       await (what === 'demo' ? bringDemo(db) : emptyBench(db));
       say(what === 'demo' ? 'The demo is back.' : 'The bench is empty.');
-      await go('/parcels');
+      await goAfter('/parcels');
     } catch (error) {
       say(`That did not work: ${String(error)}. Nothing was changed.`, 'refused');
     }

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import type { Result } from '../../../core/result';
 import { db, say } from '../../data/acts';
 import type { FileError } from '../../data/file/benchFile';
@@ -9,6 +8,7 @@ import { writeZip } from '../../data/file/writeZip';
 import { useSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { keepFile } from '../../ui/keepFile';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { useLongWork } from '../../ui/useLongWork';
 
 export const placeWords = ({ at, message }: FileError): string => `${message}${at === '' ? '' : ` (at ${at})`}`;
@@ -31,7 +31,7 @@ async function inPlace(checked: CheckedFile, work: ReturnType<typeof useLongWork
 
 /** Everything as one file: written, read, saved as far as it can be, and put in place. */
 export function useEverything() {
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const change = useSettings((s) => s.change);
   const work = useLongWork();
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -73,7 +73,7 @@ export function useEverything() {
     }
     change({ pageInHand: null });
     say(`${name} was read.`);
-    await go('/stash');
+    await goAfter('/stash');
   };
   return { work, trouble, damaged, waiting, leave: () => setWaiting(null), write, read, save, replace };
 }

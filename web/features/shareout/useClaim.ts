@@ -10,7 +10,7 @@ import type { Shared } from './useShared';
 /** Claims the papers of a share-out for its pages, and goes on to the cuts if she likes. */
 export function useClaim(shared: Shared, choices: ShareChoices) {
   const { plan, complete, punching, small, kitSet, isCurrent, stop } = shared;
-  const go = useGoAfter();
+  const goAfter = useGoAfter();
   const change = useSettings((s) => s.change);
   const canClaim = plan !== null && isCurrent && complete.length > 0;
   const claimed = async (): Promise<boolean> => {
@@ -26,7 +26,7 @@ export function useClaim(shared: Shared, choices: ShareChoices) {
     if (!canClaim) return;
     stop();
     const first = nth(complete, 0).page.id;
-    await go(
+    await goAfter(
       claimed().then((isDone) => {
         if (!isDone) return null;
         choices.free();

@@ -1,4 +1,3 @@
-import { useNavigate } from 'react-router';
 import type { PieceState } from '../../../core/ledger';
 import { cutInStash, punchEvent } from '../../../core/making';
 import type { Hole, Lot } from '../../../core/things';
@@ -18,7 +17,6 @@ export interface PieceCutsProps {
 
 /** Cutting a piece apart, out of it, and punching it. */
 export function PieceCuts({ piece, lot, isOut }: PieceCutsProps) {
-  const go = useNavigate();
   const goAfter = useGoAfter();
   const punch = async (holes: readonly Hole[]): Promise<void> => {
     const done = act(cutInStash('punched', [punchEvent(piece, holes)]));
@@ -32,12 +30,12 @@ export function PieceCuts({ piece, lot, isOut }: PieceCutsProps) {
     <>
       {(isHere || isOut) && (
         <Row>
-          <CutOut piece={piece} lot={lot} onDone={() => void go(`/stash/${piece.id}-out`, { replace: true })} />
+          <CutOut piece={piece} lot={lot} onDone={() => void goAfter(`/stash/${piece.id}-out`, { replace: true })} />
         </Row>
       )}
       {isHere && (
         <Row>
-          <CutApart piece={piece} lot={lot} onDone={() => void go('/stash', { replace: true })} />
+          <CutApart piece={piece} lot={lot} onDone={() => void goAfter('/stash', { replace: true })} />
           <PunchSlip piece={piece} lot={lot} onPunch={(holes) => void punch(holes)} />
         </Row>
       )}

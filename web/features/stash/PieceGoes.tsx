@@ -1,23 +1,24 @@
-import { useNavigate } from 'react-router';
 import type { PieceState } from '../../../core/ledger';
 import { bringBack, partWith, putRight } from '../../../core/making';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
+import { useGoAfter } from '../../ui/useGoAfter';
 import { PartWith } from './PartWith';
 
 /** A piece leaves the stash, or is back in it. */
 export function PieceGoes({ piece }: { piece: PieceState }) {
-  const go = useNavigate();
+  const goAfter = useGoAfter();
   const chosen = { pieces: [piece.id], lots: [] };
   switch (piece.where) {
     case 'here':
       return (
         <PartWith
           onPart={(leaving) =>
-            void act(partWith(chosen, leaving)).then((isDone) => {
-              if (isDone) void go('/stash', { replace: true });
-            })
+            void goAfter(
+              act(partWith(chosen, leaving)).then((isDone) => (isDone ? '/stash' : null)),
+              { replace: true },
+            )
           }
         />
       );
