@@ -53,7 +53,7 @@ export interface Layout {
 
 /** Why photos cannot be laid out so; sizes in ticks, `room` is what there is for them. */
 export interface DesignError {
-  readonly kind: 'photo-too-large' | 'photos-too-many' | 'page-too-small';
+  readonly kind: 'photo-too-large' | 'photos-too-many' | 'page-too-small' | 'not-known';
   readonly photo: number | null;
   readonly needs: Size | null;
   readonly room: Size | null;

@@ -1,6 +1,7 @@
 import { ok, type Result } from '../result';
 import type { Page } from '../things';
 import { designOf } from './designs';
+import { notKnown } from './designs/notKnown';
 import type { Design, DesignError, Layout } from './design';
 import { layOut } from './layOut';
 import { designFrom } from './measured';
@@ -14,12 +15,9 @@ export type LaidPage = Pick<
   'design' | 'own' | 'format' | 'photos' | 'mat' | 'mayOverlap' | 'options' | 'sizes' | 'moves' | 'apart' | 'without'
 >;
 
-/** A page's design, of the house or her own. @throws {RangeError} where there is none of that name */
-export function designOfPage({ design, own }: Pick<Page, 'design' | 'own'>): Design {
-  const found = own ? designFrom(own) : designOf(design);
-  if (!found) throw new RangeError(`no design is called ${design}`);
-  return found;
-}
+/** A page's design: of the house, her own, or, where this version has none of that name, what stands for it. */
+export const designOfPage = ({ design, own }: Pick<Page, 'design' | 'own'>): Design =>
+  own ? designFrom(own) : (designOf(design) ?? notKnown(design));
 
 /** A page as she has it: its photos in its design, and what she moved from there. */
 export function pageLayout(page: LaidPage): Result<Layout, DesignError> {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { inches } from '../length';
-import { DESIGNS, pageLayout, whatWorks } from '.';
+import { DESIGNS, designOfPage, pageLayout, whatWorks } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
 const page = {
@@ -69,4 +69,13 @@ test('prints are made smaller, of all ways to make a run of them so the one that
       if (pageLayout({ ...many, photos: others }).ok)
         expect(areaOf(others)).toBeLessThanOrEqual(areaOf(way.change.photos!));
     }
+});
+
+test('a page in a design that is not known is not laid out, is called by its name, and every design that takes its photos is offered', () => {
+  const one = { ...page, design: 'spiral' };
+  expect(designOfPage(one).name).toContain('spiral');
+  const laid = pageLayout(one);
+  expect(laid.error).toMatchObject({ kind: 'not-known' });
+  const [way] = whatWorks(one, laid.error!).filter(({ kind }) => kind === 'design');
+  expect(pageLayout({ ...one, ...way!.change }).ok).toBe(true);
 });

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { pageLayout } from '../../core/design';
+import { designOfPage, pageLayout } from '../../core/design';
 import { toInches } from '../../core/length';
 import type { Page } from '../../core/things';
 import { pageName } from '../data/didWords';
@@ -24,7 +24,7 @@ export function PageFigure({ page, scale }: { page: Page; scale: number }) {
   if (!layout.ok)
     return (
       <Blank style={{ width: scale * toInches(w) * (spread ? 2 : 1), height: scale * toInches(h) }}>
-        photos to be picked
+        {layout.error.kind === 'not-known' ? designOfPage(page).name : 'photos to be picked'}
       </Blank>
     );
   return (

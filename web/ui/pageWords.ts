@@ -40,5 +40,7 @@ export function designWords({ kind, photo, needs, room, most, side }: DesignErro
         : `This design takes ${most === 1 ? 'one photo' : `${most} photos`} at the most. Take some away, or choose a spread or another design.`;
     case 'page-too-small':
       return 'The page is too small for this design. Choose a larger page or another design.';
+    case 'not-known':
+      return 'This version of Nubbin does not know the design of this page. Its cuts and things are kept; choose another design to go on with it here.';
   }
 }

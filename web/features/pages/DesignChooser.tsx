@@ -32,6 +32,7 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
     ...[...designs.values()].map(({ id, name }): [string, string] => [id, name]),
     ...(page.own && !designs.has(page.own.id) ? [[page.own.id, page.own.name] as [string, string]] : []),
   ];
+  if (!names.some(([id]) => id === page.design)) names.push([page.design, design.name]);
   const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
   const keep = (): void => {
     if (measured) void act(keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured }));
