@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from './test';
-import { goTo, openDemo, startEmpty, pictureFile } from './bench';
+import { goTo, leave, openDemo, startEmpty, pictureFile } from './bench';
 
 /** Of a screen with something laid over it, what is laid over. By evening only the colours are others. */
 async function findings(page: Page): Promise<string[]> {
@@ -82,7 +82,7 @@ for (const look of ['day', 'evening']) {
     expect(await findings(page), 'page bench').toEqual([]);
     await page.getByRole('button', { name: 'Another piece' }).click();
     expect(await findings(page), 'another piece').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByText('things on it', { exact: true }).click();
     await page
       .getByRole('button', { name: /^Lay enamel dots/ })
@@ -115,7 +115,7 @@ for (const look of ['day', 'evening']) {
     await expect(page.getByRole('heading', { name: 'Where it has been' })).toBeVisible();
     await page.getByRole('button', { name: 'Punch shapes from it' }).click();
     expect(await findings(page), 'punch').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     expect(await findings(page), 'slip').toEqual([]);
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog')).toBeVisible();
@@ -133,7 +133,7 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('button', { name: 'A palette' }).click();
     await page.getByLabel('Its colours, or a GIMP palette').fill('#22314f #00ff00');
     expect(await findings(page), 'a palette').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await goTo(page, 'Photos');
     await page.getByRole('button', { name: /^Torch on the wall/ }).click();
     expect(await findings(page), 'a photo').toEqual([]);
@@ -147,7 +147,7 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('dialog').getByText('Moth Lantern', { exact: true }).click();
     await page.getByRole('dialog').getByText('enamel dots').first().click();
     expect(await findings(page), 'a page already made').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'New page' }).click();
     await expect(page.getByRole('region', { name: 'What could lie here' })).toBeVisible();
     expect(await findings(page), 'an empty page').toEqual([]);
@@ -156,10 +156,10 @@ for (const look of ['day', 'evening']) {
     expect(await findings(page), 'a layer chosen').toEqual([]);
     await page.getByRole('button', { name: '1 · Hawk-moth' }).click();
     expect(await findings(page), 'a photo of the page').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'cut by hand …' }).first().click();
     expect(await findings(page), 'cut by hand').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'This page …' }).click();
     await page.getByRole('menuitem', { name: 'Another version, beside it' }).click();
     await expect(page.getByText('Version 2 is on the bench.')).toBeVisible();
@@ -169,10 +169,10 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('button', { name: 'Designs side by side' }).click();
     await page.getByText('Laying the photos out').waitFor({ state: 'detached', timeout: 60_000 });
     expect(await findings(page), 'designs side by side').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'Write my own' }).click();
     expect(await findings(page), 'a design of her own').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
   });
 
   test(`the slips of taking in and of the stash are free of findings, by ${look}`, async ({ page }) => {
@@ -187,7 +187,7 @@ for (const look of ['day', 'evening']) {
       .focus();
     await page.keyboard.press('0');
     expect(await findings(page), 'taking stock').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
       page.getByRole('button', { name: 'From CSV' }).click(),
@@ -197,7 +197,7 @@ for (const look of ['day', 'evening']) {
     ]);
     await expect(page.getByText('1 added, 0 changed, 1 refused')).toBeVisible();
     expect(await findings(page), 'a table').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page
       .getByRole('button', { name: /^dusk wash/ })
       .first()
@@ -205,7 +205,7 @@ for (const look of ['day', 'evening']) {
     await page.getByRole('button', { name: 'Cut apart', exact: true }).click();
     await page.getByLabel('What is printed on it, or what you want').fill('6 x 3x4');
     expect(await findings(page), 'cut apart').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'Its picture, colours and words' }).click();
     expect(await findings(page), 'a face').toEqual([]);
     const [pictures] = await Promise.all([
@@ -215,19 +215,19 @@ for (const look of ['day', 'evening']) {
     await pictures.setFiles([pictureFile('torch', 'dusk.jpg')]);
     await expect(page.getByRole('button', { name: 'Take it so' })).toBeVisible();
     expect(await findings(page), 'put straight').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'Change what it is' }).click();
     expect(await findings(page), 'what a thing is').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'Add scraps' }).click();
     await page.getByLabel(/^A scrap/).fill('7x5 la gap 2x3');
     await page.keyboard.press('ArrowDown');
     expect(await findings(page), 'a scrap').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.keyboard.press('f');
     await page.getByRole('combobox').fill('la');
     expect(await findings(page), 'found anywhere').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: /^brass clips/ }).click();
     await page.getByRole('button', { name: 'Lend', exact: true }).click();
     await page.getByRole('button', { name: 'Count anew' }).click();
@@ -242,7 +242,7 @@ for (const look of ['day', 'evening']) {
     expect(await findings(page), 'a damaged and a wrong thing').toEqual([]);
     await page.getByRole('button', { name: 'Help with lines' }).click();
     expect(await findings(page), 'help with lines').toEqual([]);
-    await page.keyboard.press('Escape');
+    await leave(page);
     await page.getByRole('button', { name: 'Drop this list' }).click();
   });
 }

@@ -146,3 +146,13 @@ export async function readBack(page: Page, zip: Buffer): Promise<void> {
   await page.getByRole('button', { name: 'Put it in place' }).click();
   await expect(page.getByText('mine.zip was read.')).toBeVisible();
 }
+
+/** Escape closes the slip that lies open, and the focus goes back to something on the screen that it was opened from. */
+export async function leave(page: Page): Promise<void> {
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect
+    .poll(() => page.evaluate(() => document.activeElement?.closest('main, nav, footer') !== null))
+    .toBe(true);
+}

@@ -33,6 +33,7 @@ export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp, onFind }: 
       </ol>
       <Foot>
         <Tool
+          isLeft
           label={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
           hint="Ctrl Z"
           isDisabled={!canUndo}
@@ -48,7 +49,7 @@ export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp, onFind }: 
         >
           <Redo2 size={18} />
         </Tool>
-        <Tool label="Find" hint="F" onPress={onFind}>
+        <Tool isLeft label="Find" hint="F" onPress={onFind}>
           <Search size={18} />
         </Tool>
         <Tool label="Keys" hint="?" onPress={onHelp}>
@@ -62,17 +63,24 @@ export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp, onFind }: 
   );
 }
 
+/** Beyond the other tools, none of which is covered, px. */
+const BESIDE = 6;
+const PAST_ANOTHER = 56;
+
 function Tool({
   label,
   hint,
   onPress,
   isDisabled = false,
+  isLeft = false,
   children,
 }: {
   label: string;
   hint: string;
   onPress: () => void;
   isDisabled?: boolean;
+  /** Another stands to its right. */
+  isLeft?: boolean;
   children: React.ReactNode;
 }) {
   return (
@@ -80,7 +88,7 @@ function Tool({
       <Button aria-label={label} onPress={onPress} isDisabled={isDisabled}>
         {children}
       </Button>
-      <Tip placement="right">
+      <Tip placement="right" offset={isLeft ? PAST_ANOTHER : BESIDE}>
         {label} ({hint})
       </Tip>
     </TooltipTrigger>
@@ -111,7 +119,7 @@ const Tip = styled(Tooltip)`
   font-size: 14px;
   padding: 5px 10px;
   border-radius: 4px;
-  margin-left: 6px;
+  pointer-events: none;
 `;
 const Rail = styled.nav`
   width: 112px;
