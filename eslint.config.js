@@ -23,6 +23,7 @@ const zones = [
   { target: './cli', from: ['./web', './server'] },
   { target: './web/ui', from: ['./web/features', './web/app', './web/parts', './web/data', './web/workers'] },
   { target: './web/data', from: ['./web/features', './web/app', './web/parts', './web/ui'] },
+  { target: './web/words', from: ['./web/features', './web/app', './web/parts', './web/data', './web/ui'] },
   { target: './web/workers', from: ['./web/features', './web/app', './web/parts', './web/ui', './web/data'] },
   { target: './web/parts', from: ['./web/features', './web/app'] },
   { target: './web/features', from: './web/app', message: 'the shell knows the features, not the other way round' },
@@ -120,6 +121,11 @@ export default tseslint.config(
           selector: `${waits} CallExpression[callee.name='go']`,
           message: 'useGoAfter leads on only if she has not gone elsewhere while it was done',
         })),
+        {
+          selector:
+            ":not(VariableDeclarator) > ConditionalExpression[test.operator='==='][test.right.raw='1']:matches([consequent.type='Literal'], [consequent.type='TemplateLiteral'])",
+          message: 'countWords makes plurals',
+        },
       ],
     },
   },

@@ -1,5 +1,6 @@
 import { goTo, leave, pictureFile } from './bench';
-import { expect, test, type Locator, type Page } from './test';
+import type { Locator } from '@playwright/test';
+import { expect, test, type Page } from './test';
 
 test.use({ demo: 'whole' });
 

@@ -4,7 +4,7 @@ import type { Trouble } from '../data/benchStore';
 import { goBackTo, lastWholeState } from '../data/file/rawContents';
 import type { Salvaged } from '../data/file/salvage';
 import { Button } from '../ui/Button';
-import { countWords } from '../ui/countWords';
+import { countWords } from '../words/countWords';
 import { Row, Screen, Soft, Stack, Wrong } from '../ui/Screen';
 import { KeepEverything } from './KeepEverything';
 

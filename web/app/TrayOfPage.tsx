@@ -6,7 +6,7 @@ import type { Page } from '../../core/things';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
 import { Button } from '../ui/Button';
-import { countWords } from '../ui/countWords';
+import { countWords } from '../words/countWords';
 import { Tray } from './Tray';
 import { TrayThings } from './TrayThings';
 

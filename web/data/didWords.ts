@@ -1,8 +1,8 @@
 import type { Did, DidKind } from '../../core/making';
 import type { Page } from '../../core/things';
+import { agreeing, oneOrMore } from '../words/countWords';
 
-const several = (n: number, one: string, many = `${one}s`): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
-const things = (n: number): string => several(n, 'thing');
+const things = (n: number): string => oneOrMore(n, 'thing');
 /** A thing by its name, or so many things. */
 const what = ({ name, count }: Did): string => (name === '' || count > 1 ? things(count) : name);
 const page = ({ name }: Pick<Did, 'name'>): string => pageTitle(name);
@@ -15,10 +15,10 @@ export const pageName = ({ title }: Pick<Page, 'title'>): string => pageTitle(ti
 /** What was done, as it is told her. */
 const WORDS: Record<DidKind, (did: Did) => string> = {
   'began-page': ({ name }) => `Started ${name.trim() === '' ? 'a page' : name}`,
-  'began-pages': ({ name, count }) => `Began ${count === 1 ? 'a page' : `${count} pages`} for ${name}`,
+  'began-pages': ({ name, count }) => `Began ${agreeing(count, 'a page', `${count} pages`)} for ${name}`,
   'changed-page': ({ name }) => (name === '' ? 'Changed the page' : name),
   'changed-cut-page': ({ name, count }) =>
-    `${name === '' ? 'Changed the page' : name}: ${count === 1 ? 'a piece cut for it goes' : `${count} pieces cut for it go`} back to the stash`,
+    `${name === '' ? 'Changed the page' : name}: ${agreeing(count, 'a piece cut for it goes', `${count} pieces cut for it go`)} back to the stash`,
   'peeled-off': ({ name }) => `Peeled ${name} off`,
   'took-version': (did) => `Took this version of ${page(did)}`,
   'told-page': (did) => `${page(did)} is told`,
@@ -30,13 +30,13 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'took-papers': (did) => `Took out the papers for ${did.count === 1 ? page(did) : `${did.count} pages`}`,
   'gave-papers-back': (did) => `Gave the papers for ${page(did)} back`,
   cut: (did) => `Made a cut for ${page(did)}`,
-  'punched-for': (did) => `Punched ${did.count === 1 ? 'a shape' : `${did.count} shapes`} for ${page(did)}`,
+  'punched-for': (did) => `Punched ${agreeing(did.count, 'a shape', `${did.count} shapes`)} for ${page(did)}`,
   'set-plan-aside': (did) => `Put the plan for ${page(did)} aside`,
   'noted-mishap': (did) => `Noted a mishap for ${page(did)}`,
   'machine-cut': () => 'The machine cut a sheet',
   'machine-slipped': () => 'The machine slipped',
   'cut-window': (did) => `Cut out a hidden middle for ${page(did)}`,
-  'shared-out': ({ count }) => `Claimed the papers of ${count === 1 ? 'a page' : `${count} pages`}`,
+  'shared-out': ({ count }) => `Claimed the papers of ${agreeing(count, 'a page', `${count} pages`)}`,
   'forgot-share-out': () => 'Forgot a share-out',
   'took-out': (did) => `Took ${what(did)} to the bench`,
   'put-away': ({ count }) => `Put away ${things(count)}`,
@@ -55,7 +55,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'came-back': (did) => `${what(did)} came back`,
   'cut-in-stash': ({ name }) => `Cut ${name} apart`,
   'cut-strips': ({ name, count }) =>
-    count === 1 ? `Cut the strip off ${name}` : `Cut the strips off ${things(count)}`,
+    agreeing(count, `Cut the strip off ${name}`, `Cut the strips off ${things(count)}`),
   'cut-out': ({ name }) => `Cut ${name} out`,
   punched: ({ name }) => `Punched from ${name}`,
   counted: ({ name, count }) =>
@@ -78,11 +78,11 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'changed-lot': ({ name }) => `Changed ${name}`,
   'joined-lots': ({ name }) => `Put what is the same together: ${name}`,
   'parted-lot': ({ name }) => `Took ${name} apart`,
-  'added-scrap': ({ name, count }) => `Put ${count === 1 ? 'a scrap' : `${count} scraps`} of ${name} away`,
+  'added-scrap': ({ name, count }) => `Put ${agreeing(count, 'a scrap', `${count} scraps`)} of ${name} away`,
   'changed-face': ({ name }) => `Changed ${name}`,
   'pictured-face': ({ name }) => `A picture of ${name}`,
   'changed-story': ({ name }) => `Changed ${name}`,
-  'added-photos': ({ count }) => (count === 1 ? 'Added a photo' : `Added ${count} photos`),
+  'added-photos': ({ count }) => agreeing(count, 'Added a photo', `Added ${count} photos`),
   'changed-photo': ({ name }) => `Changed ${name}`,
   'removed-photo': ({ name }) => `Took ${name} away`,
   'kept-design': ({ name }) => `Kept the design ${name}`,

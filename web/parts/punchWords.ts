@@ -2,7 +2,7 @@ import type { PunchStep } from '../../core/cutlist';
 import { groupBy } from '../../core/groupBy';
 import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
 import type { Hole, Lie } from '../../core/things';
-import { countWords } from '../ui/countWords';
+import { agreeing, countWords } from '../words/countWords';
 
 const SHAPES: Record<Lie, string> = {
   round: 'circle',
@@ -43,5 +43,5 @@ export function whereWords(step: PunchStep): string {
     Math.max(...holes.map(of)) - Math.min(...holes.map(of)) < 1 && holes.length > 1;
   if (isOne(({ y }) => y)) return 'one beside the other along the strip, from its left end';
   if (isOne(({ x }) => x)) return 'one below the other along the strip, from its head';
-  return holes.length === 1 ? 'where the drawing shows it' : 'edge to edge, where the drawing shows them';
+  return agreeing(holes.length, 'where the drawing shows it', 'edge to edge, where the drawing shows them');
 }

@@ -4,7 +4,7 @@ import type { Bench } from '../../core/making';
 import { isFreshSheet } from '../../core/stock';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
-import { countWords } from '../ui/countWords';
+import { countWords } from '../words/countWords';
 
 /** How much there is of the papers that show a face, and which pages have claimed of them. */
 interface Standing {

@@ -6,6 +6,7 @@ import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/lengt
 import { useFill } from './facesInSight';
 import { holePath } from './holePath';
 import { nth } from '../../core/nth';
+import { countWords } from '../words/countWords';
 
 export interface PlanSheetProps {
   sheet: Pick<Planned, 'pieces' | 'nubbins' | 'waste' | 'windows'>;
@@ -71,7 +72,7 @@ export function PlanSheet({ sheet, piece, face, scale, system, nameOf }: PlanShe
       height={h * scale}
       viewBox={`0 0 ${w} ${h}`}
       role="img"
-      aria-label={`${sheet.pieces.length} pieces, ${sheet.nubbins.length} left over`}
+      aria-label={`${countWords(sheet.pieces.length, 'piece')}, ${sheet.nubbins.length} left over`}
     >
       <rect width={w} height={h} fill={fill} />
       {piece.missing.map((m, i) => (

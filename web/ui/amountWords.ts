@@ -1,6 +1,7 @@
 import { totalOf, type Amounts } from '../../core/ledger';
 import { formatLength, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
 import type { Lot, LotKind } from '../../core/things';
+import { agreeing } from '../words/countWords';
 
 /** A roll in yards and inches, or metres. @param length ticks */
 export function rollWords(length: number, system: MeasureSystem): string {
@@ -20,7 +21,7 @@ export function shareWords(kind: LotKind, share: number): string {
     ? said === '1'
       ? 'full'
       : `${said} full`
-    : `${said} ${share > 100 + 12 ? 'sheets' : whole === 1 ? 'sheet' : 'of a sheet'}`;
+    : `${said} ${share > 100 + 12 ? 'sheets' : agreeing(whole, 'sheet', 'of a sheet')}`;
 }
 
 /** An amount of a lot in words: a count, a length, about how much is left, or letters told one by one. */

@@ -1,15 +1,17 @@
 import type { Chance } from '../../core/kits';
 import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
-import { countWords } from './countWords';
+import { agreeing, countWords } from '../words/countWords';
 
 /** What a piece could still become: `2 mats for 4 × 4″ photos`. */
 export function chanceWords(chance: Chance, system: MeasureSystem): string {
   const { count } = chance;
   switch (chance.kind) {
     case 'mats':
-      return count === 1
-        ? `1 mat for a ${formatSize(chance.photo, system)} photo`
-        : `${count} mats for ${formatSize(chance.photo, system)} photos`;
+      return agreeing(
+        count,
+        `1 mat for a ${formatSize(chance.photo, system)} photo`,
+        `${count} mats for ${formatSize(chance.photo, system)} photos`,
+      );
     case 'cards':
       return `${countWords(count, 'card')} of ${formatSize(chance.size, system)}`;
     case 'strips':

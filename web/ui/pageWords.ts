@@ -2,6 +2,7 @@ import { formatSize, inches, type MeasureSystem } from '../../core/length';
 import type { DesignError } from '../../core/design';
 import type { PageState } from '../../core/cutlist';
 import type { PageFormat } from '../../core/things';
+import { oneOrMore } from '../words/countWords';
 
 /** Page sizes that people use; her own notebook's is typed. */
 export const FORMATS: readonly (readonly [string, string, PageFormat])[] = [
@@ -37,7 +38,7 @@ export function designWords({ kind, photo, needs, room, most, side }: DesignErro
     case 'photos-too-many':
       return most === null
         ? `${which} need ${wants} together and there is ${has}. Take one away, or choose a larger page or a spread.`
-        : `This design takes ${most === 1 ? 'one photo' : `${most} photos`} at the most. Take some away, or choose a spread or another design.`;
+        : `This design takes ${oneOrMore(most, 'photo')} at the most. Take some away, or choose a spread or another design.`;
     case 'page-too-small':
       return 'The page is too small for this design. Choose a larger page or another design.';
     case 'not-known':

@@ -1,5 +1,6 @@
 import { formatLength, type MeasureSystem } from '../../core/length';
 import type { Shape, ShapeError, ShapeKind, ShapePart } from '../../core/shapes';
+import { countWords } from '../words/countWords';
 
 const NAMES: Record<ShapeKind, string> = {
   rectangle: 'Rectangle',
@@ -40,7 +41,7 @@ export function shapingWords(shape: Shape | ShapePart, system: MeasureSystem): s
     case 'pennant':
       return 'Cut from both upper corners to the middle of the foot.';
     case 'scallop-strip':
-      return `Punch ${Math.floor(shape.w / shape.scallop)} scallops of ${is(shape.scallop)} along the foot, from ${is(Math.round((shape.w % shape.scallop) / 2))} in.`;
+      return `Punch ${countWords(Math.floor(shape.w / shape.scallop), 'scallop')} of ${is(shape.scallop)} along the foot, from ${is(Math.round((shape.w % shape.scallop) / 2))} in.`;
     case 'pocket':
       return `Score and fold ${is(shape.flap)} in from both sides and up from the foot; slant the flaps' corners. Glue on the flaps only, so that what goes in slides.`;
     case 'part': {

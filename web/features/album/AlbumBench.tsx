@@ -5,7 +5,7 @@ import { isSame } from '../../../core/making';
 import type { Album } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { formatWords } from '../../ui/pageWords';
 import { Columns, Screen, Stack } from '../../ui/Screen';

@@ -6,7 +6,7 @@ import type { Album } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { Stack } from '../../ui/Screen';
 
 /** So many pieces are told of a paper. */
@@ -27,7 +27,7 @@ export function KeptBack({ album }: { album: Album }) {
       <Stack as="ul" $gap={8}>
         {all.map(({ story, waiting, page, papers }) => (
           <li key={story.id}>
-            {countWords(waiting, 'photo')} of <strong>{story.name}</strong> wait{waiting === 1 ? 's' : ''}. Beside{' '}
+            {countWords(waiting, 'photo')} of <strong>{story.name}</strong> wait{agreeing(waiting, 's', '')}. Beside{' '}
             {pageName(page)} they want its papers:{' '}
             {papers.map(({ lot, pieces }, i) => (
               <span key={lot.id}>

@@ -9,7 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';
 import { chanceWords } from '../../ui/chanceWords';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { FORMATS } from '../../ui/pageWords';
 import { Empty, Soft, Stack } from '../../ui/Screen';
 

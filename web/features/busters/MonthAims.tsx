@@ -9,7 +9,7 @@ import { useBench } from '../../data/benchStore';
 import { today } from '../../data/today';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { monthWords } from '../../ui/dayWords';
 import { Row, Soft, Stack } from '../../ui/Screen';
 

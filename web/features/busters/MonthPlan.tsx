@@ -17,7 +17,7 @@ import { asDrawn, begunFrom, mayTakeFrom } from '../../parts/useProposedPage';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { monthWords } from '../../ui/dayWords';
 import { minuteWords } from '../../ui/minuteWords';
 import { Row, Soft, Stack } from '../../ui/Screen';
@@ -133,7 +133,7 @@ function Planned({ lead, sources, count, month, onBegun }: PlannedProps) {
       {pages.length > 0 && (
         <Row>
           <Button look="main" isDisabled={done !== null} onPress={begin}>
-            Begin {pages.length === 1 ? 'this page' : `these ${pages.length} pages`}
+            Begin {agreeing(pages.length, 'this page', `these ${pages.length} pages`)}
           </Button>
           <Soft>each from other pieces, with other photos, things and letters</Soft>
         </Row>

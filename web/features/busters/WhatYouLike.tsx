@@ -7,7 +7,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import { Empty, Soft, Stack } from '../../ui/Screen';
 import { pairWords } from './reasonWords';

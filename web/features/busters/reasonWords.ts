@@ -5,25 +5,27 @@ import type { TitleFound } from '../../../core/titles';
 import type { Lot } from '../../../core/things';
 import { monthWords } from '../../ui/dayWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
+import { oneOrMore } from '../../words/countWords';
 
 const familyName = (family: string): string => FAMILY_NAMES[family as Family] ?? family;
 /** Two families of colour, as they are called. */
 export const pairWords = (pair: string): string => pair.split('+').map(familyName).join(' + ');
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-const count = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
 
 function words(reason: Reason, system: MeasureSystem): string | null {
   switch (reason.kind) {
     case 'pieces': {
       const parts = [
-        reason.leftovers > 0 ? count(reason.leftovers, 'leftover', 'leftovers') : null,
-        reason.sheets > 0 ? count(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits') : null,
+        reason.leftovers > 0 ? oneOrMore(reason.leftovers, 'leftover', 'leftovers') : null,
+        reason.sheets > 0
+          ? oneOrMore(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits')
+          : null,
       ].filter((part) => part !== null);
       const newest =
         reason.fresh === 0
           ? 'opens nothing of the new kit'
-          : `opens ${count(reason.fresh, 'sheet', 'sheets')} of the new kit`;
+          : `opens ${oneOrMore(reason.fresh, 'sheet', 'sheets')} of the new kit`;
       return parts.length === 0 ? `It ${newest}.` : `Uses ${parts.join(' and ')}, and ${newest}.`;
     }
     case 'oldest':
@@ -34,8 +36,8 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       return `Uses up ${reason.names.join(', ')}: nothing worth a page is left then.`;
     case 'shapes': {
       const [there, lie] = reason.of === 'strips' ? ['strip', 'strips'] : ['box', 'boxes'];
-      const on = count(reason.count, there, lie);
-      return capital(`${on} on it; ${count(reason.there, `${there} lies`, `${lie} lie`)} about.`);
+      const on = oneOrMore(reason.count, there, lie);
+      return capital(`${on} on it; ${oneOrMore(reason.there, `${there} lies`, `${lie} lie`)} about.`);
     }
     case 'hues':
       return `A run of colours: ${reason.names.join(', ')}.`;
@@ -50,8 +52,10 @@ function words(reason: Reason, system: MeasureSystem): string | null {
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
     case 'bent': {
-      const cuts = count(reason.cuts, 'cut', 'cuts');
-      return capital(`${count(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${cuts} fewer.`);
+      const cuts = oneOrMore(reason.cuts, 'cut', 'cuts');
+      return capital(
+        `${oneOrMore(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${cuts} fewer.`,
+      );
     }
     case 'colours':
       return reason.difference < 16

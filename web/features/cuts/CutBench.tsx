@@ -23,6 +23,7 @@ import { WholeSheet } from './WholeSheet';
 import { WindowDrawing } from './WindowDrawing';
 import { usePieceName } from '../../parts/pieceName';
 import { pageName } from '../../data/didWords';
+import { agreeing, oneOrMore } from '../../words/countWords';
 
 export interface CutBenchProps {
   page: Page;
@@ -82,9 +83,9 @@ function WantedAgain({ page, onPlan }: { page: Page; onPlan: () => void }) {
   if (missing === 0) return null;
   return (
     <Row>
-      <Soft>{missing === 1 ? 'One piece is' : `${missing} pieces are`} wanted again and not planned yet.</Soft>
+      <Soft>{agreeing(missing, 'One piece is', `${missing} pieces are`)} wanted again and not planned yet.</Soft>
       <Button look="quiet" onPress={onPlan}>
-        Plan {missing === 1 ? 'it' : 'them'} now
+        Plan {agreeing(missing, 'it', 'them')} now
       </Button>
     </Row>
   );
@@ -99,7 +100,7 @@ function ToGo({ sheets, steps, at }: Pick<CutBenchProps, 'sheets' | 'steps' | 'a
     <Soft>
       After this {leftWords(steps.slice(at + 1))} to go
       {next ? ` · next ${nextWords(next, step, system)}` : ''}
-      {wholes > 0 ? ` · ${wholes === 1 ? 'one piece is used as it is' : `${wholes} pieces are used as they are`}` : ''}
+      {wholes > 0 ? ` · ${oneOrMore(wholes, 'piece is used as it is', 'pieces are used as they are')}` : ''}
     </Soft>
   );
 }

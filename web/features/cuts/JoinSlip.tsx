@@ -16,6 +16,7 @@ import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { heldIn } from '../../../core/heldIn';
 import { nth } from '../../../core/nth';
+import { agreeing } from '../../words/countWords';
 
 export interface JoinSlipProps {
   piece: WantedPiece;
@@ -115,7 +116,7 @@ function Joined({ joined, piece }: { joined: JoinedStrip; piece: WantedPiece }) 
         })}
       </Parts>
       <Soft>
-        {joined.joins.length === 1 ? 'One join' : `${joined.joins.length} joins`}:{' '}
+        {agreeing(joined.joins.length, 'One join', `${joined.joins.length} joins`)}:{' '}
         {joined.joins.every(({ isHidden }) => isHidden)
           ? 'all under what lies on top.'
           : joined.joins.some(({ isHidden }) => isHidden)

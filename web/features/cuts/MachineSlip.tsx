@@ -13,6 +13,7 @@ import { Working } from '../../ui/Working';
 import { askAfter, isCutting, useMachine } from './machineStore';
 import { troubleWords } from './machineWords';
 import { useMachineWork, type MachineWorkNow } from './useMachineWork';
+import { agreeing, oneOrMore } from '../../words/countWords';
 
 export interface MachineSlipProps {
   sheet: PlanSheet;
@@ -75,7 +76,7 @@ function WhatCame({ sheet, work }: { sheet: PlanSheet; work: MachineWorkNow }) {
   return (
     <>
       {report.state === 'done' && (
-        <p>All {sheet.pieces.length === 1 ? 'is' : `${sheet.pieces.length} pieces are`} cut.</p>
+        <p>All {agreeing(sheet.pieces.length, 'is', `${sheet.pieces.length} pieces are`)} cut.</p>
       )}
       {report.state === 'slipped' && (
         <Wrong role="alert">
@@ -110,9 +111,8 @@ function BeforeItCuts({ sheet, piece, work }: Pick<MachineSlipProps, 'sheet' | '
   return (
     <>
       <Soft>
-        A {formatSize(piece, system)} sheet with{' '}
-        {sheet.pieces.length === 1 ? 'one piece' : `${sheet.pieces.length} pieces`}. This machine is a stand-in that
-        comes with Nubbin; it can be made to slip, to try what then happens.
+        A {formatSize(piece, system)} sheet with {oneOrMore(sheet.pieces.length, 'piece')}. This machine is a stand-in
+        that comes with Nubbin; it can be made to slip, to try what then happens.
       </Soft>
       <Tick isSelected={isLaid} onChange={setLaid}>
         The sheet lies on the mat, its head at the top

@@ -13,6 +13,7 @@ import { heading } from '../../ui/theme';
 import { takenWords } from '../../ui/lotWords';
 import { PlanSheet } from '../../ui/PlanSheet';
 import type { PieceName } from '../../parts/pieceName';
+import { oneOrMore } from '../../words/countWords';
 
 export interface PlannedFigureProps {
   sheet: Planned;
@@ -34,7 +35,7 @@ function donesWords({ cuts, pieces }: Planned): string {
   const punched = pieces.filter((piece) => piece.punched).length;
   if (cuts.length === 0 && punched === 0) return 'used whole';
   return [
-    ...(cuts.length > 0 ? [cuts.length === 1 ? 'one cut' : `${cuts.length} cuts`] : []),
+    ...(cuts.length > 0 ? [oneOrMore(cuts.length, 'cut')] : []),
     ...(punched > 0 ? [`${punched} punched`] : []),
   ].join(', ');
 }

@@ -4,6 +4,7 @@ import type { PieceState } from '../../../core/ledger';
 import type { MeasureSystem } from '../../../core/length';
 import { holePath } from '../../ui/holePath';
 import { inInches, PartOnMat } from './PartOnMat';
+import { countWords } from '../../words/countWords';
 
 export interface PunchDrawingProps {
   step: PunchStep;
@@ -20,7 +21,7 @@ export function PunchDrawing({ step: { part, pieces }, piece, face, system }: Pu
     punched ? [{ ...punched.hole, x: punched.hole.x - part.x, y: punched.hole.y - part.y }] : [],
   );
   return (
-    <PartOnMat part={part} face={face} label={`${holes.length} shapes to punch`} system={system}>
+    <PartOnMat part={part} face={face} label={`${countWords(holes.length, 'shape')} to punch`} system={system}>
       {(dot, fill) => (
         <>
           <rect {...inInches({ ...part, x: 0, y: 0 })} fill={theme.ground} opacity={0.55} />

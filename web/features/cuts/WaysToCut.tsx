@@ -1,4 +1,4 @@
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CutPlan, Preference } from '../../../core/cutting';

@@ -1,7 +1,7 @@
 import type { Step } from '../../../core/cutlist';
 import { formatLength, type MeasureSystem } from '../../../core/length';
 import { punchWords } from '../../parts/punchWords';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 
 /** A step on the tape of all steps, in a sign or two. */
 export function tapeWords(step: Step, system: MeasureSystem): string {

@@ -3,7 +3,7 @@ import { sheetSvg } from '../../../core/cutting';
 import type { PlanPiece } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { loadMat, startMachine, stopMachine, workOf } from '../../data/machine';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import type { MachineSlipProps } from './MachineSlip';
 import { useMachine } from './machineStore';
 import { troubleWords } from './machineWords';

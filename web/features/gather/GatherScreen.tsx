@@ -6,7 +6,7 @@ import { isMonth, type Kit } from '../../../core/things';
 import { act } from '../../data/acts';
 import { BeginWith } from '../../parts/BeginWith';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Screen, Soft, Stack } from '../../ui/Screen';
 import { useGoAfter } from '../../ui/useGoAfter';

@@ -7,7 +7,7 @@ import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { whyWords } from './whyWords';
 
 /** As they lie beside each other, papers first. */

@@ -1,5 +1,5 @@
 import type { InKit, WhyIn } from '../../../core/gathering';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 
 const SAME = 5;
 const NEAR = 14;

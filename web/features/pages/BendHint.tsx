@@ -12,6 +12,7 @@ import { Soft } from '../../ui/Screen';
 import { Hint } from './Hint';
 import { inSentence } from '../../ui/inSentence';
 import { nameOfSlot } from './layerName';
+import { agreeing } from '../../words/countWords';
 
 export interface BendHintProps {
   page: Page;
@@ -56,7 +57,7 @@ export function BendHint({ page, layout, papers, stock }: BendHintProps) {
       )}
       {bent.length > 0 && (
         <>
-          <Soft>{bent.length === 1 ? 'One piece has' : `${bent.length} pieces have`} the size of a leftover.</Soft>
+          <Soft>{agreeing(bent.length, 'One piece has', `${bent.length} pieces have`)} the size of a leftover.</Soft>
           <Button look="quiet" onPress={() => void act(changePage(page.id, { sizes: {} }, 'As the design has it'))}>
             as the design has it
           </Button>

@@ -15,6 +15,7 @@ import { Row, Slip, Wrong } from '../../ui/Screen';
 import { nameOfSlot } from './layerName';
 import { SmallerPaper } from './SmallerPaper';
 import type { PageWork } from './usePageWork';
+import { agreeing } from '../../words/countWords';
 
 /** Which photos are to be smaller, how large each, and what of a picture is lost where that is known. */
 function smallerWords(
@@ -32,7 +33,7 @@ function smallerWords(
   });
   const sizes = [...groupBy(changed, ({ size }) => size)].map(
     ([size, own]) =>
-      `${own.length === 1 ? 'photo' : 'photos'} ${own.map(({ number }) => number).join(', ')} at ${size}`,
+      `${agreeing(own.length, 'photo', 'photos')} ${own.map(({ number }) => number).join(', ')} at ${size}`,
   );
   const lost = Math.max(0, ...changed.map((one) => one.lost));
   const how = changed.some(({ isPrinted }) => isPrinted) ? ', trimmed where printed already' : '';

@@ -8,7 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { useIntentions } from './Intentions';
 import { Row, Soft } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';

@@ -9,6 +9,7 @@ import { pictureOf, useImageUrls } from '../../data/images';
 import { Button } from '../../ui/Button';
 import { PictureFill } from '../../ui/PictureFill';
 import { Row, Soft, Stack } from '../../ui/Screen';
+import { agreeing } from '../../words/countWords';
 
 /** So many stories are offered, those that wait longest first, with so many photos. */
 const STORIES = 3;
@@ -79,7 +80,7 @@ function StoryOffer({ name, photos, urls, page }: StoryOfferProps) {
           )
         }
       >
-        {some.length === 1 ? `the photo of ${name}` : `two of ${name}`}
+        {agreeing(some.length, `the photo of ${name}`, `two of ${name}`)}
       </Button>
     </Row>
   );

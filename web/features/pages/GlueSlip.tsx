@@ -11,7 +11,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { Slip, Soft, Stack } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 
@@ -73,8 +73,8 @@ export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
         </Soft>
         {laid > 0 && (
           <Soft>
-            The {countWords(laid, 'thing')} that {laid === 1 ? 'lies' : 'lie'} on it {laid === 1 ? 'is' : 'are'} used;
-            what else is out of the same packs goes back.
+            The {countWords(laid, 'thing')} that {agreeing(laid, 'lies', 'lie')} on it {agreeing(laid, 'is', 'are')}{' '}
+            used; what else is out of the same packs goes back.
           </Soft>
         )}
         {choices.length > 0 && (
@@ -92,7 +92,7 @@ export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
         )}
         {tools.length > 0 && (
           <Soft>
-            {tools.join(', ')} {tools.length === 1 ? 'goes' : 'go'} back.
+            {tools.join(', ')} {agreeing(tools.length, 'goes', 'go')} back.
           </Soft>
         )}
         <Button

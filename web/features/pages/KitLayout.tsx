@@ -5,7 +5,7 @@ import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 
 const NONE = 'none';
 

@@ -10,7 +10,7 @@ import { liesAnotherTitle } from '../../../core/titles';
 import { titleIn } from '../../../core/writing';
 import { useLetterHeight } from '../../parts/pageWriting';
 import { useSettings } from '../../data/settings';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { WritingPlace } from './WritingPlace';
 
 type Field = 'title' | 'date' | 'place' | 'journaling';

@@ -16,7 +16,7 @@ import { useNow } from '../../ui/useNow';
 import { useKeys } from '../../ui/useKeys';
 import { pageName } from '../../data/didWords';
 import { startPage } from '../../data/begin';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { PageFilters, usePageQuery } from './PageFilters';
 import { TellButton } from './TellPage';
 import { waitingWords } from './waitingWords';

@@ -13,6 +13,7 @@ import { Row, Soft, Stack } from '../../ui/Screen';
 import { HandCutButton } from './HandCutSlip';
 import { usePaperOptions } from './usePaperOptions';
 import type { PageWork } from './usePageWork';
+import { agreeing } from '../../words/countWords';
 
 const SWATCH = { w: inches(2.6), h: inches(2.6) };
 
@@ -91,7 +92,7 @@ function Line({ page, piece, isDone, onCut }: LineProps) {
       {onCut && (
         <Row $gap={12}>
           <Button look="quiet" onPress={() => onCut(piece.id)}>
-            cut {piece.count === 1 ? 'it' : 'them'} now
+            cut {agreeing(piece.count, 'it', 'them')} now
           </Button>
           <HandCutButton page={page} piece={piece} />
         </Row>

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 import { PlaceButton } from './PlaceSlip';
+import { agreeing } from '../../words/countWords';
 
 /** The places that a design of measures has for photos. */
 const placesOf = (own: MeasuredDesign | undefined): PagePhoto[] =>
@@ -44,7 +45,7 @@ export function PhotoPlaces({ page }: { page: Page }) {
             look="quiet"
             onPress={() => set((now) => ({ photos: [...now.photos, ...offered] }), 'Kept the design’s places')}
           >
-            keep the design’s {offered.length === 1 ? 'place' : `${offered.length} places`}
+            keep the design’s {agreeing(offered.length, 'place', `${offered.length} places`)}
           </Button>
         )}
         {page.photos.length > 1 && (

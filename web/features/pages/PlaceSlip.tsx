@@ -1,3 +1,4 @@
+import { nth } from '../../../core/nth';
 import { useState, type ReactNode } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { inches } from '../../../core/length';
@@ -46,10 +47,11 @@ const CORNERS: readonly (readonly [Corners, string])[] = [
   ['all', 'all rounded'],
   ['outer', 'rounded at the outside of the photos'],
 ];
+/** What the margins of one mat, or of two, are called. */
+const STAND_OUT = [['Stands out'], ['The inner stands out', 'The outer stands out']] as const;
 const BEGIN = { one: [inches(1 / 8)], two: [inches(1 / 16), inches(1 / 8)] } as const;
 
-const matsNow = ({ mats }: PagePhoto): Mats =>
-  !mats ? 'page' : mats.length === 0 ? 'none' : mats.length === 1 ? 'one' : 'two';
+const matsNow = ({ mats }: PagePhoto): Mats => (mats ? nth(['none', 'one', 'two'] as const, mats.length) : 'page');
 
 function withMats({ mats: _, ...place }: PagePhoto, to: Mats): PagePhoto {
   if (to === 'page') return place;
@@ -182,7 +184,7 @@ function Around({ place, onPut }: PartProps) {
           {mats.map((margin, i) => (
             <div key={i} style={{ width: 150 }}>
               <MeasureField
-                label={mats.length === 1 ? 'Stands out' : i === 0 ? 'The inner stands out' : 'The outer stands out'}
+                label={nth(nth(STAND_OUT, mats.length - 1), i)}
                 value={margin}
                 system={system}
                 onChange={(to) => {

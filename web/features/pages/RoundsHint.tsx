@@ -6,7 +6,7 @@ import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { Soft } from '../../ui/Screen';
 import { Hint } from './Hint';
 
@@ -21,7 +21,7 @@ export function RoundsHint({ page, layout }: { page: Page; layout: Layout }) {
       <p>Round things that are there: {told.join(', ')}.</p>
       <Soft>
         Laid in place of {countWords(things.length, 'circle')}, no paper is cut for{' '}
-        {things.length === 1 ? 'it' : 'them'}.
+        {agreeing(things.length, 'it', 'them')}.
       </Soft>
       <Button onPress={() => void act(layInItsPlace(page.id, things))}>Lay them there</Button>
     </Hint>

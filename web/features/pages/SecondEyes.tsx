@@ -7,7 +7,7 @@ import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import type { LaidThing } from '../../ui/LaidFigure';
 import { Row, Soft } from '../../ui/Screen';
 import { layerName } from './layerName';

@@ -7,7 +7,7 @@ import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { keepFile } from '../../ui/keepFile';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Stack } from '../../ui/Screen';
@@ -32,7 +32,7 @@ function roomWords(
   const room = countWords(lines, 'line');
   if (text.length === 0) return `Room for ${room} in ${hand.name}.`;
   if (over > 0)
-    return `About ${over} letters more than there is room for${leaveOut === null ? ': shorten it, or write on something larger' : `: without “${leaveOut}” it fits`}.`;
+    return `About ${countWords(over, 'letter')} more than there is room for${leaveOut === null ? ': shorten it, or write on something larger' : `: without “${leaveOut}” it fits`}.`;
   if (on === 'edge')
     return `It goes round as far as ${Math.round((text.join(' ').length / (hand.perInch * toInches(width))) * 100)} % of the edge; begin at the upper left corner.`;
   if (lines > perSide)

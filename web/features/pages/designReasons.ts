@@ -1,6 +1,5 @@
 import type { DesignReason } from '../../../core/papers';
-
-const several = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
+import { countWords, oneOrMore } from '../../words/countWords';
 
 function words(reason: DesignReason, nameOf: (face: string) => string): string | null {
   switch (reason.kind) {
@@ -15,16 +14,16 @@ function words(reason: DesignReason, nameOf: (face: string) => string): string |
         ? 'One busy paper with quiet ones.'
         : reason.busy === 0
           ? 'Quiet papers only.'
-          : `${several(reason.busy, 'busy paper', 'busy papers')}${reason.quiet > 0 ? `, ${reason.quiet} quiet` : ' together'}.`;
+          : `${oneOrMore(reason.busy, 'busy paper', 'busy papers')}${reason.quiet > 0 ? `, ${reason.quiet} quiet` : ' together'}.`;
     case 'opens':
       return reason.sheets === 0
         ? 'All from leftovers; opens no whole sheet.'
-        : `Opens ${several(reason.sheets, 'whole sheet', 'whole sheets')}${reason.leftovers > 0 ? `, the rest from ${several(reason.leftovers, 'leftover', 'leftovers')}` : ''}.`;
+        : `Opens ${oneOrMore(reason.sheets, 'whole sheet', 'whole sheets')}${reason.leftovers > 0 ? `, the rest from ${oneOrMore(reason.leftovers, 'leftover', 'leftovers')}` : ''}.`;
     case 'scarce':
       return reason.faces.length === 0 ? null : `Takes the last of ${reason.faces.map(nameOf).join(', ')}.`;
     case 'age':
       return reason.months !== null && reason.months >= 3
-        ? `Its papers have lain ${Math.round(reason.months)} months on average.`
+        ? `Its papers have lain ${countWords(Math.round(reason.months), 'month')} on average.`
         : null;
   }
 }

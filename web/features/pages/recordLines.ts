@@ -2,7 +2,7 @@ import { formatArea, formatSize, type MeasureSystem } from '../../../core/length
 import { borrowedFor, pageRecord, piecesOn, type Bench, type KitOnPage } from '../../../core/making';
 import type { Page } from '../../../core/things';
 import { rollWords } from '../../ui/amountWords';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 
 /** What of one kit is on a page, a line for each kind of thing. */
 export const kitLines = ({ things, papers, rolls, letters }: KitOnPage, system: MeasureSystem): string[] =>

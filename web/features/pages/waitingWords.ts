@@ -1,5 +1,5 @@
 import type { Unfinished, Waiting } from '../../../core/steps';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { leftWords, minuteWords } from '../../ui/minuteWords';
 
 function words(waiting: Waiting): string {

@@ -2,7 +2,7 @@ import { useMemo, useRef } from 'react';
 import styled from 'styled-components';
 import { keyOf, type ReadLine } from '../../../core/listing';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { BoxLine } from './BoxLine';

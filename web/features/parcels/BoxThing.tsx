@@ -11,6 +11,7 @@ import { mono } from '../../ui/theme';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { ownedWords } from './ownedWords';
 import type { BoxEntry } from './useDraft';
+import { agreeing, countWords } from '../../words/countWords';
 
 export interface BoxThingProps {
   entry: BoxEntry;
@@ -47,7 +48,7 @@ export function BoxThing({ entry, text, here, damaged, onDamaged, isOpened, chil
         <strong>{item.name}</strong>
         <small>
           {lotWords({ ...item }, system)}
-          {item.designs !== undefined && ` · ${item.designs} designs`}
+          {item.designs !== undefined && ` · ${countWords(item.designs, 'design')}`}
           {item.level !== undefined && ` · ${shareWords(item.kind, item.level)}`}
         </small>
         {owned && <Owned owned={owned} />}
@@ -56,7 +57,7 @@ export function BoxThing({ entry, text, here, damaged, onDamaged, isOpened, chil
         <Owing>
           {damaged > 0 && (
             <Owed>
-              {damaged} damaged{isOpened ? '' : `, ${damaged === 1 ? 'another is' : 'others are'} owed`}{' '}
+              {damaged} damaged{isOpened ? '' : `, ${agreeing(damaged, 'another is', 'others are')} owed`}{' '}
               <Button look="quiet" onPress={() => onDamaged(0)}>
                 no
               </Button>

@@ -12,7 +12,7 @@ import { Notes } from '../../parts/Notes';
 import { StockDrawing } from '../../parts/StockDrawing';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { kitWords, monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { howMuchWords } from '../../ui/thingWords';

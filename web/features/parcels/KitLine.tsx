@@ -9,6 +9,7 @@ import { lotWords } from '../../ui/lotWords';
 import { ThingDrawing } from '../../ui/ThingDrawing';
 import { ForLayout } from './ForLayout';
 import { SmallButton } from './SmallButton';
+import { countWords } from '../../words/countWords';
 
 export interface KitLineProps {
   lot: Lot;
@@ -39,7 +40,9 @@ export function KitLine({ lot, isMarked, onAmend }: KitLineProps) {
         <small>{lotWords(lot, system)}</small>
       </div>
       {Object.keys(missing).length > 0 ? <Owes>{amountWords(lot, missing, system)} owed</Owes> : <i />}
-      <span>{lot.measure === 'letters' ? `${count.received} letters` : `${amountWords(lot, came, system)} came`}</span>
+      <span>
+        {lot.measure === 'letters' ? countWords(count.received, 'letter') : `${amountWords(lot, came, system)} came`}
+      </span>
       {isMarked && <ForLayout lot={lot} />}
       <SmallButton
         aria-label={`Change what ${lot.name} is`}

@@ -12,7 +12,7 @@ import styled from 'styled-components';
 import { linesOfTable, suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
 import { useBench } from '../../data/benchStore';
 import { Key } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { Row } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { ListFile } from './ListFile';

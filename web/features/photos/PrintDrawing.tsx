@@ -2,6 +2,7 @@ import { toInches } from '../../../core/length';
 import type { LaidSheet, PrintPaper } from '../../../core/prints';
 import type { Picture } from '../../data/images';
 import { PictureFill } from '../../ui/PictureFill';
+import { oneOrMore } from '../../words/countWords';
 
 /** A print with its photos, and where it is cut. */
 export function PrintDrawing({
@@ -20,7 +21,7 @@ export function PrintDrawing({
       height={toInches(paper.h) * scale}
       viewBox={`0 0 ${toInches(paper.w)} ${toInches(paper.h)}`}
       role="img"
-      aria-label={`A print with ${sheet.photos.length === 1 ? 'one photo' : `${sheet.photos.length} photos`}`}
+      aria-label={`A print with ${oneOrMore(sheet.photos.length, 'photo')}`}
     >
       <rect width={toInches(paper.w)} height={toInches(paper.h)} fill="#fff" />
       {sheet.photos.map(({ id, x, y, w, h, turned }, i) => {

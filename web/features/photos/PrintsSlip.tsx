@@ -13,7 +13,7 @@ import { Row, Soft, Wrong } from '../../ui/Screen';
 import { PrintDrawing } from './PrintDrawing';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { known } from '../../../core/known';
 
 export interface PrintsSlipProps {

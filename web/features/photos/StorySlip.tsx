@@ -15,7 +15,7 @@ import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { beginStoryPages, changeStory } from '../../../core/making';
 import { act } from '../../data/acts';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { nth } from '../../../core/nth';
 import { known } from '../../../core/known';
 
@@ -100,8 +100,8 @@ function NotAsWanted({
       {story.pages !== undefined && waiting.length > 0 && proposed.pages.length !== story.pages && (
         <Wrong>
           {proposed.pages.length < story.pages
-            ? `${waiting.length} waiting ${waiting.length === 1 ? 'photo makes' : 'photos make'} ${countWords(proposed.pages.length, 'page')}, not ${story.pages}.`
-            : `Its photos do not fit on fewer than ${proposed.pages.length} pages of this size.`}
+            ? `${waiting.length} waiting ${agreeing(waiting.length, 'photo makes', 'photos make')} ${countWords(proposed.pages.length, 'page')}, not ${story.pages}.`
+            : `Its photos do not fit on fewer than ${countWords(proposed.pages.length, 'page')} of this size.`}
         </Wrong>
       )}
       {proposed.left.map((photo) => (
@@ -156,7 +156,7 @@ export function StorySlip({ story, waiting, onClose }: StorySlipProps) {
         </Small>
         {proposed.pages.length > 0 && (
           <Button look="main" onPress={() => void begin()}>
-            {proposed.pages.length === 1 ? 'Begin this page' : `Begin these ${proposed.pages.length} pages`}
+            {agreeing(proposed.pages.length, 'Begin this page', `Begin these ${proposed.pages.length} pages`)}
           </Button>
         )}
         <AboutStory story={story} />
@@ -187,7 +187,7 @@ function Proposed({
           papers={{}}
           pictures={pictures}
           scale={80 / (laid.value.size.w / inches(1))}
-          label={`${drawn?.name}, ${photos.length} photos`}
+          label={`${drawn?.name}, ${countWords(photos.length, 'photo')}`}
         />
         <Soft>{drawn?.name}</Soft>
       </>

@@ -2,7 +2,7 @@ import { FileTrigger } from 'react-aria-components';
 import { useBench } from '../../data/benchStore';
 import type { Saved } from '../../data/file/readZip';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
 import { sizeWords } from './sizeWords';
@@ -88,7 +88,7 @@ export function EverythingSlip() {
 function Lost({ lost }: { lost: Saved['lost'] }) {
   return (
     <Wrong as="div" role="alert">
-      {countWords(lost.length, 'thing')} in it cannot be used and {lost.length === 1 ? 'is' : 'are'} left out:
+      {countWords(lost.length, 'thing')} in it cannot be used and {agreeing(lost.length, 'is', 'are')} left out:
       <ul>
         {lost.slice(0, 5).map((error, i) => (
           <li key={i}>{placeWords(error)}</li>

@@ -1,5 +1,5 @@
 import type { Contents } from '../../data/file/contents';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 
 /** How much there is of everything, in words. */
 export function sizeWords({

@@ -9,6 +9,7 @@ import { shareInWorker } from '../../workers/sharingClient';
 import { jobOf, layForSharing } from './shareJob';
 import { pageName } from '../../data/didWords';
 import { heldIn } from '../../../core/heldIn';
+import { agreeing } from '../../words/countWords';
 
 /** More are not asked for: a kit seldom gives so many. */
 const MOST = 9;
@@ -43,7 +44,7 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
     setFound(
       stats.complete === 0
         ? `Not one more like ${pageName(like)}.`
-        : `${stats.complete === MOST ? 'At least ' : ''}${stats.complete === 1 ? 'One more page' : `${stats.complete} more pages`} like ${pageName(like)}.`,
+        : `${stats.complete === MOST ? 'At least ' : ''}${agreeing(stats.complete, 'One more page', `${stats.complete} more pages`)} like ${pageName(like)}.`,
     );
     setLooking(false);
   };

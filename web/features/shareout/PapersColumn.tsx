@@ -1,7 +1,7 @@
 import { sheetsOfShare } from '../../../core/sharing';
 import type { PlanPiece } from '../../../core/things';
 import { pageName } from '../../data/didWords';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { Soft, Stack } from '../../ui/Screen';
 import { ClaimedShares } from './ClaimedShares';
 import { PapersDivided } from './PapersDivided';
@@ -24,13 +24,13 @@ export function PapersColumn({ shared }: { shared: Shared }) {
       {plan && <PapersDivided sheets={sheetsOfShare(plan, laid)} nameOf={nameOf} />}
       {fromMiddles > 0 && (
         <Soft>
-          {fromMiddles === 1 ? 'One page has' : `${fromMiddles} pages have`} pieces from middles: cut out of what
+          {agreeing(fromMiddles, 'One page has', `${fromMiddles} pages have`)} pieces from middles: cut out of what
           another page hides, before that is glued. The cuts say when.
         </Soft>
       )}
       {shapes > 0 && (
         <Soft>
-          {countWords(shapes, 'shape')} your punches make: drawn here as {shapes === 1 ? 'a square' : 'squares'},
+          {countWords(shapes, 'shape')} your punches make: drawn here as {agreeing(shapes, 'a square', 'squares')},
           punched from what is left over once you claim.
         </Soft>
       )}

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { WastePattern } from '../../ui/PlanSheet';
 import { Columns, Empty, Screen, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';

@@ -21,6 +21,7 @@ import { lackingOnPage } from './lackingOnPage';
 import { useShareChoices } from './shareChoices';
 import { pageName } from '../../data/didWords';
 import { inSentence } from '../../ui/inSentence';
+import { agreeing } from '../../words/countWords';
 
 export interface SharedPageFigureProps {
   sharing: SharingPage;
@@ -153,7 +154,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
           <Soft>
             {' '}
             · {formatArea(cost.area, system)}
-            {cost.opens > 0 ? `, opens ${cost.opens === 1 ? 'a sheet' : `${cost.opens} sheets`} by itself` : ''}
+            {cost.opens > 0 ? `, opens ${agreeing(cost.opens, 'a sheet', `${cost.opens} sheets`)} by itself` : ''}
           </Soft>
         )}
         {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, sharing)}</Wrong>}

@@ -11,6 +11,7 @@ import { Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
 import type { ShareChoices } from './shareChoices';
 import { suppositions, withoutLot, type Supposed } from './suppositions';
+import { oneOrMore } from '../../words/countWords';
 
 export interface WhatIfProps {
   pages: readonly SharingPage[];
@@ -31,7 +32,7 @@ function useSupposing() {
     setRunning(id);
     const told = await shareInWorker(job(), [], WORK, () => undefined).then(
       ({ stats, pages: all }) =>
-        `${stats.complete} of ${all.length}, ${stats.fresh === 1 ? 'one sheet opened' : `${stats.fresh} sheets opened`}`,
+        `${stats.complete} of ${all.length}, ${oneOrMore(stats.fresh, 'sheet opened', 'sheets opened')}`,
       (error: unknown) => `broke off: ${whyOf(error)}`,
     );
     setFound((before) => ({ ...before, [id]: told }));

@@ -5,6 +5,7 @@ import { PlanFigures } from '../../ui/PlanFigures';
 import { Soft } from '../../ui/Screen';
 import { AimedAt } from './AimedAt';
 import { boundWords } from './boundWords';
+import { oneOrMore } from '../../words/countWords';
 
 /** A share-out in figures: what is opened, how far it is proved, and what is left after all of its pages. */
 export function WhatItTakes({
@@ -24,10 +25,8 @@ export function WhatItTakes({
       <PlanFigures stats={plan.stats} sheets={plan.sheets.length} system={system} />
       <Soft>{boundWords(plan, pages)}</Soft>
       <p>
-        Left after all of them: {formatArea(left.area, system)}:{' '}
-        {left.wholeSheets === 1 ? 'one whole sheet' : `${left.wholeSheets} whole sheets`},{' '}
-        {left.leftovers === 1 ? 'one leftover' : `${left.leftovers} leftovers`}, the largest{' '}
-        {formatArea(left.largest, system)}.
+        Left after all of them: {formatArea(left.area, system)}: {oneOrMore(left.wholeSheets, 'whole sheet')},{' '}
+        {oneOrMore(left.leftovers, 'leftover')}, the largest {formatArea(left.largest, system)}.
       </p>
       <AimedAt plan={plan} />
     </section>

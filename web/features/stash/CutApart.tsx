@@ -14,6 +14,7 @@ import { TextField } from '../../ui/TextField';
 import { CutApartDrawing } from './CutApartDrawing';
 import { cutInStash } from '../../../core/making';
 import { act } from '../../data/acts';
+import { agreeing, countWords } from '../../words/countWords';
 
 export interface CutApartProps {
   piece: PieceState;
@@ -72,7 +73,7 @@ function IntoParts({ text, onText, found, onDone }: IntoPartsProps) {
       {found && (
         <Soft role="status">
           {found.event
-            ? `${count} pieces go to the stash${found.notCut > 0 ? `; ${found.notCut} of these have no room on it` : ''}.`
+            ? `${countWords(count, 'piece goes', 'pieces go')} to the stash${found.notCut > 0 ? `; ${found.notCut} of these ${agreeing(found.notCut, 'has', 'have')} no room on it` : ''}.`
             : 'None of these has room on it.'}
         </Soft>
       )}

@@ -28,6 +28,7 @@ import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
 import { useTrace } from './useTrace';
+import { countWords } from '../../words/countWords';
 
 export interface CutOutProps {
   piece: PieceState;
@@ -157,7 +158,7 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
 function PointsTold({ told: { points, setPoints }, piece }: { told: Line; piece: PieceState }) {
   return (
     <Row>
-      <Soft>{points.length < 3 ? 'Press on the paper from point to point.' : `${points.length} points`}</Soft>
+      <Soft>{points.length < 3 ? 'Press on the paper from point to point.' : countWords(points.length, 'point')}</Soft>
       {points.length > 0 && (
         <Button look="quiet" onPress={() => setPoints(points.slice(0, -1))}>
           Take the last back

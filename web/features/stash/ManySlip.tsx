@@ -14,6 +14,7 @@ import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } f
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { heldIn } from '../../../core/heldIn';
+import { agreeing } from '../../words/countWords';
 
 export interface ManySlipProps {
   chosen: ChosenThings;
@@ -66,7 +67,7 @@ function MakersStrips({ pieces, then }: { pieces: readonly string[]; then: (done
           )
         }
       >
-        {striped.length === 1 ? 'Cut the maker’s strip off' : `Cut the makers’ strips off ${striped.length} sheets`}
+        {agreeing(striped.length, 'Cut the maker’s strip off', `Cut the makers’ strips off ${striped.length} sheets`)}
       </Button>
     </Row>
   );
@@ -92,7 +93,7 @@ export function ManySlip({ chosen, onAll, onNone }: ManySlipProps) {
   return (
     <Slip aria-label="Several things">
       <Stack $gap={12}>
-        <h2>{count === 0 ? 'Choose several things' : count === 1 ? 'One thing chosen' : `${count} things chosen`}</h2>
+        <h2>{count === 0 ? 'Choose several things' : agreeing(count, 'One thing chosen', `${count} things chosen`)}</h2>
         {area > 0 && <Soft>{formatArea(area, system)} of paper</Soft>}
         <Row>
           <Button look="quiet" onPress={onAll}>

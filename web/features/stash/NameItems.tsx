@@ -5,7 +5,7 @@ import { pouredOut } from '../../../core/placing';
 import type { Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { ItemDrawing } from '../../ui/ItemFigure';
 import { Row, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';

@@ -3,6 +3,7 @@ import type { PieceState } from '../../../core/ledger';
 import type { Hole } from '../../../core/things';
 import { useFill } from '../../ui/facesInSight';
 import { holePath } from '../../ui/holePath';
+import { countWords } from '../../words/countWords';
 
 /** A piece with its holes, as it will be. */
 export function PunchedPiece({
@@ -23,7 +24,7 @@ export function PunchedPiece({
       height={h * scale}
       viewBox={`0 0 ${w} ${h}`}
       role="img"
-      aria-label={`${holes.length} holes on the piece`}
+      aria-label={`${countWords(holes.length, 'hole')} on the piece`}
       style={{ flex: 'none' }}
     >
       <path

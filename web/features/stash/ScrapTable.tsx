@@ -1,4 +1,4 @@
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';

@@ -6,7 +6,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { kitWords } from '../../ui/dayWords';
 import { kindWords } from '../../ui/lotWords';
 import { Paper } from '../../ui/Paper';

@@ -11,7 +11,7 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { inSmallWindow } from '../../ui/theme';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { PhotoColours } from './PhotoColours';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import { GROUPINGS } from './groups';

@@ -19,6 +19,7 @@ import { useStockTaking } from './stockTakeStore';
 import { thingsToCount, type ToCount } from './thingsToCount';
 import { putRight } from '../../../core/making';
 import { act } from '../../data/acts';
+import { countWords } from '../../words/countWords';
 
 /** Walks through a place and confirms or corrects what is there; the differences are put right in one act. */
 export function StockTake({ onClose }: { onClose: () => void }) {
@@ -94,7 +95,7 @@ function WhereAndHowFar({ taking }: { taking: ReturnType<typeof useCounting> }) 
       />
       <Soft role="status">
         {looked} of {things.length} looked at
-        {differing > 0 && ` · ${differing} ${differing === 1 ? 'differs' : 'differ'}`}
+        {differing > 0 && ` · ${countWords(differing, 'differs', 'differ')}`}
       </Soft>
       <Button look="quiet" onPress={restAsThought}>
         the rest is as it is thought

@@ -6,6 +6,7 @@ import { kitWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
 import { type ChosenThings } from '../../../core/making';
 import { heldIn } from '../../../core/heldIn';
+import { countWords } from '../../words/countWords';
 
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;
 
@@ -33,7 +34,7 @@ export function labelOf(
     lines: [
       ...(papers.length > 0
         ? [
-            `${papers.length} ${papers.length === 1 ? 'piece' : 'pieces'} of paper, ${formatArea(
+            `${countWords(papers.length, 'piece')} of paper, ${formatArea(
               papers.reduce((sum, { solid }) => sum + solid, 0),
               system,
             )}`,

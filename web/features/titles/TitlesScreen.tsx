@@ -11,7 +11,7 @@ import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { keepFile } from '../../ui/keepFile';
 import { Columns, Row, Screen, Soft, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';

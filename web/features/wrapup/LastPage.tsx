@@ -10,7 +10,7 @@ import { useProposals } from '../../parts/useProposals';
 import { useProposedPage } from '../../parts/useProposedPage';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { formatWords } from '../../ui/pageWords';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';

@@ -11,7 +11,7 @@ import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';
 import { today } from '../../data/today';
 import { PageFigure } from '../../parts/PageFigure';
-import { countWords } from '../../ui/countWords';
+import { countWords } from '../../words/countWords';
 import { Soft } from '../../ui/Screen';
 
 /** So well liked, a paper that was never used is a favourite. */

@@ -7,7 +7,7 @@ import type { Kit } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../ui/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { dayWords, monthWords } from '../../ui/dayWords';
 import { Columns, Empty, Row, Screen } from '../../ui/Screen';
 import { Shelf } from '../../ui/Shelf';
@@ -97,7 +97,7 @@ function WrapUp({ kit, inOrder }: { kit: Kit; inOrder: readonly Kit[] }) {
       </Row>
       {isTold && undecided > 0 && (
         <Told role="alert">
-          {countWords(undecided, 'thing')} {undecided === 1 ? 'is' : 'are'} not decided yet. A kit closes when of
+          {countWords(undecided, 'thing')} {agreeing(undecided, 'is', 'are')} not decided yet. A kit closes when of
           everything it is said what becomes of it.
         </Told>
       )}
