@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { planCuts, type CutStock } from '../cutting';
-import { contains, overlaps } from '../geometry';
+import { contains, overlaps, type Rect } from '../geometry';
 import { inches, mm } from '../length';
 import { drawShape } from '../shapes';
 import type { Face, PageFormat } from '../things';
@@ -65,6 +65,12 @@ const anyMatted = fc
   .tuple(anyPhoto, anyMats)
   .map(([one, mats]): DesignInput['photos'][number] => ({ ...one, ...(mats ? { mats } : {}) }));
 
+/** The rectangle about two photos on one place. */
+const around = (a: Rect, b: Rect): Rect => {
+  const [x, y] = [Math.min(a.x, b.x), Math.min(a.y, b.y)];
+  return { x, y, w: Math.max(a.x + a.w, b.x + b.w) - x, h: Math.max(a.y + a.h, b.y + b.h) - y };
+};
+
 describe.each(DESIGNS.map((design) => [design.id, design] as const))(
   '%s, over page sizes, photo counts and orientations',
   (_, design) => {
@@ -93,18 +99,32 @@ describe.each(DESIGNS.map((design) => [design.id, design] as const))(
             );
           const photos = layers.filter(({ role }) => role === 'photo');
           expect(photos.map((layer) => layer.photo)).toEqual(any.photos.map((_, i) => i));
+          const matsUnder = (p: PageLayer) => layers.filter(({ matOf }) => matOf === p.photo);
+          // Of more photos than a design has places, two that follow each other touch, and lie on the first one's mats.
+          const secondOn = (p: PageLayer): PageLayer | undefined => {
+            const next = photos[p.photo! + 1];
+            if (!next || any.photos.length <= design.mostPhotos || matsUnder(next).length > 0) return undefined;
+            return next.x === p.x + p.w || next.y === p.y + p.h ? next : undefined;
+          };
+          const seconds = new Set<PageLayer>();
           for (const p of photos) {
             const { w, h, mats = any.mat === 0 ? [] : [any.mat] } = any.photos[p.photo!]!;
             expect([p.w, p.h]).toEqual([w, h]);
             expect(layers.slice(layers.indexOf(p) + 1).some((above) => overlaps(asItLies(above), p))).toBe(false);
+            if (seconds.has(p)) continue;
+            const under = matsUnder(p);
+            const second = secondOn(p);
+            if (second) seconds.add(second);
+            const place = around(p, second ?? p);
             const all = mats.reduce((sum, margin) => sum + margin, 0);
-            const fills = p.w + 2 * all > any.format.w || p.h + 2 * all > any.format.h;
-            const under = layers.filter(({ matOf }) => matOf === p.photo);
+            const fills = place.w + 2 * all > any.format.w || place.h + 2 * all > any.format.h;
             if (fills) continue;
             // From the bottom up, each as much larger than what lies on it as its margin says.
             const steps = mats.map((_, i) => mats.slice(0, i + 1).reduce((sum, margin) => sum + margin, 0));
             expect(under.map(({ x, y, w: mw, h: mh }) => ({ x, y, w: mw, h: mh }))).toEqual(
-              steps.toReversed().map((margin) => ({ x: p.x - margin, y: p.y - margin, ...withMargin(p, margin) })),
+              steps
+                .toReversed()
+                .map((margin) => ({ x: place.x - margin, y: place.y - margin, ...withMargin(place, margin) })),
             );
             expect(layers.slice(layers.indexOf(p) - under.length, layers.indexOf(p))).toEqual(under);
           }

@@ -3,6 +3,7 @@ import { err, ok, type Result } from '../result';
 import type { Design, DesignError, DesignInput, DesignPhoto, Layout, PageLayer, PageParts } from './design';
 import { boundsOf } from './lay';
 import { OUTER_MAT, PLACE_CARD } from './photoSlots';
+import { inSharedPlaces } from './sharedPlaces';
 import { nth } from '../nth';
 import { known } from '../known';
 
@@ -56,7 +57,7 @@ function accentsRound(size: Size, layers: readonly PageLayer[]): Point[] {
 
 /**
  * Lays photos out in a design. Over a spread the photos are shared between its pages, the first half to the left
- * unless the design has it otherwise.
+ * unless the design has it otherwise; of more photos than a design has places, two share one.
  * @returns layers from the bottom up and the slots to choose papers for, or why it cannot be: an error's `photo` is its
  *   place in the page's list
  */
@@ -66,7 +67,6 @@ export function layOut(
 ): Result<Layout, DesignError> {
   const sides = format.spread ? 2 : 1;
   const photos = all.map(({ w, h, mats }): DesignPhoto => ({ w, h, mats: mats ?? (mat === 0 ? [] : [mat]) }));
-  if (photos.length > design.mostPhotos * sides) return refuse('photos-too-many', design.mostPhotos * sides);
   const onLeft = format.spread ? (design.onLeft?.(photos.length) ?? Math.ceil(photos.length / 2)) : photos.length;
   const chosen = (id: string): string => {
     const choices = known(design.options, (option) => option.id === id).choices;
@@ -78,16 +78,10 @@ export function layOut(
   if (format.spread) shares.push({ photos: photos.slice(onLeft), first: onLeft, side: 1 });
   const pages: PageParts[] = [];
   for (const { photos: own, first, side } of shares) {
-    if (own.length > design.mostPhotos) return refuse('photos-too-many', design.mostPhotos * sides);
-    const page = design.layOutPage({
-      w: format.w,
-      h: format.h,
-      photos: own,
-      mayOverlap,
-      side,
-      isSpread: format.spread,
-      chosen,
-    });
+    const input = { w: format.w, h: format.h, photos: own, mayOverlap, side, isSpread: format.spread, chosen };
+    const isCrowded = own.length > design.mostPhotos;
+    const page = isCrowded ? inSharedPlaces(design, input) : design.layOutPage(input);
+    if (!page.ok && isCrowded) return refuse('photos-too-many', design.mostPhotos * sides);
     if (!page.ok) {
       const photo = page.error.photo === null ? null : page.error.photo + first;
       return err({ ...page.error, photo, ...(format.spread ? { side } : {}) });

@@ -29,6 +29,13 @@ const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = 
   [Infinity, ['photo-block', 'bordered-rows', 'framed-ground']],
 ];
 
+/** Whether a design takes photos, each on a place of its own. */
+function isEachOnItsPlace(id: string, photos: readonly PagePhoto[], format: PageFormat, mat: number): boolean {
+  const design = designOf(id);
+  const most = (design?.mostPhotos ?? 0) * (format.spread ? 2 : 1);
+  return design !== null && photos.length <= most && layOut(design, { format, photos, mat }).ok;
+}
+
 /**
  * The first design that suits so many photos and takes these. @param turn begins with another of them, so that pages
  * differ
@@ -38,7 +45,7 @@ function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: number
   return (
     designs
       .map((_, i) => nth(designs, (i + turn) % designs.length))
-      .find((id) => layOut(designOf(id)!, { format, photos, mat }).ok) ?? null
+      .find((id) => isEachOnItsPlace(id, photos, format, mat)) ?? null
   );
 }
 

@@ -152,7 +152,11 @@ describe('pages of a story', () => {
     const designs = [...DESIGNED, 'photo-block', 'circles', 'bordered-rows'].map((id) => designOf(id)!);
     const fewest = (photos: readonly Photo[]): number => {
       const isPage = (run: readonly Photo[]): boolean =>
-        designs.some((one) => layOut(one, { format, photos: run.map(({ w, h }) => ({ photo: null, w, h })), mat }).ok);
+        designs.some(
+          (one) =>
+            run.length <= one.mostPhotos &&
+            layOut(one, { format, photos: run.map(({ w, h }) => ({ photo: null, w, h })), mat }).ok,
+        );
       const least = (from: number): number =>
         from === photos.length
           ? 0
