@@ -4,7 +4,7 @@ export { blankOf, drawnLayer, isCutAsItLies } from './blank';
 export { CORNER, roundedCorners } from './corners';
 export type { Corners } from './corners';
 export { coverOf } from './coverOf';
-export type { Design, DesignError, DesignInput, Layout, PageLayer, Slot } from './design';
+export type { Design, DesignError, DesignInput, DesignOption, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';
 export { keptFromClusters, mustShow } from './kept';
 export { layOut } from './layOut';

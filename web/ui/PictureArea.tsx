@@ -27,37 +27,61 @@ export interface PictureAreaProps {
 const STEP = 0.01;
 const ZOOM = 1.05;
 
+type HeldProps = Pick<PictureAreaProps, 'onMove' | 'onZoom' | 'width'> & { marked: MarkedArea; height: number };
+
+/** One area: what the pointer or the keys do with it. */
+function Held({ marked: { id, label, area, look }, onMove, onZoom, width, height }: HeldProps) {
+  const held = useRef<{ x: number; y: number } | null>(null);
+  const drag = (event: PointerEvent<SVGGElement>): void => {
+    if (!held.current) return;
+    onMove(id, (event.clientX - held.current.x) / width, (event.clientY - held.current.y) / height);
+    held.current = { x: event.clientX, y: event.clientY };
+  };
+  const press = (event: KeyboardEvent): void => {
+    const far = event.shiftKey ? 5 * STEP : STEP;
+    const moves: Record<string, () => void> = {
+      ArrowLeft: () => onMove(id, -far, 0),
+      ArrowRight: () => onMove(id, far, 0),
+      ArrowUp: () => onMove(id, 0, -far),
+      ArrowDown: () => onMove(id, 0, far),
+      '+': () => onZoom(id, ZOOM),
+      '=': () => onZoom(id, ZOOM),
+      '-': () => onZoom(id, 1 / ZOOM),
+    };
+    const todo = moves[event.key];
+    if (!todo) return;
+    event.preventDefault();
+    event.stopPropagation();
+    todo();
+  };
+  return (
+    <g
+      tabIndex={0}
+      role="group"
+      aria-roledescription="area on the picture"
+      aria-label={label}
+      data-look={look}
+      onKeyDown={press}
+      onPointerDown={(event) => {
+        held.current = { x: event.clientX, y: event.clientY };
+        event.currentTarget.setPointerCapture(event.pointerId);
+      }}
+      onPointerMove={drag}
+      onPointerUp={() => {
+        held.current = null;
+      }}
+    >
+      <rect x={area.x * width} y={area.y * height} width={area.w * width} height={area.h * height} />
+    </g>
+  );
+}
+
 /**
  * A picture with areas marked on it: dragged by the pointer, or moved by arrow keys and made larger or smaller by + and
  * −.
  */
 export function PictureArea({ url, dots, isGrey, areas, onMove, onZoom, width }: PictureAreaProps) {
   const height = (width * dots.h) / dots.w;
-  const held = useRef<{ id: string; x: number; y: number } | null>(null);
-  const drag = (event: PointerEvent<SVGGElement>): void => {
-    if (!held.current) return;
-    onMove(held.current.id, (event.clientX - held.current.x) / width, (event.clientY - held.current.y) / height);
-    held.current = { ...held.current, x: event.clientX, y: event.clientY };
-  };
-  const press =
-    (id: string) =>
-    (event: KeyboardEvent): void => {
-      const far = event.shiftKey ? 5 * STEP : STEP;
-      const moves: Record<string, () => void> = {
-        ArrowLeft: () => onMove(id, -far, 0),
-        ArrowRight: () => onMove(id, far, 0),
-        ArrowUp: () => onMove(id, 0, -far),
-        ArrowDown: () => onMove(id, 0, far),
-        '+': () => onZoom(id, ZOOM),
-        '=': () => onZoom(id, ZOOM),
-        '-': () => onZoom(id, 1 / ZOOM),
-      };
-      const todo = moves[event.key];
-      if (!todo) return;
-      event.preventDefault();
-      event.stopPropagation();
-      todo();
-    };
   const crop = areas.find(({ look }) => look === 'crop')?.area;
   return (
     <Marked width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
@@ -77,26 +101,8 @@ export function PictureArea({ url, dots, isGrey, areas, onMove, onZoom, width }:
           d={`M0 0h${width}v${height}h${-width}z M${crop.x * width} ${crop.y * height}h${crop.w * width}v${crop.h * height}h${-crop.w * width}z`}
         />
       )}
-      {areas.map(({ id, label, area, look }) => (
-        <g
-          key={id}
-          tabIndex={0}
-          role="group"
-          aria-roledescription="area on the picture"
-          aria-label={label}
-          data-look={look}
-          onKeyDown={press(id)}
-          onPointerDown={(event) => {
-            held.current = { id, x: event.clientX, y: event.clientY };
-            event.currentTarget.setPointerCapture(event.pointerId);
-          }}
-          onPointerMove={drag}
-          onPointerUp={() => {
-            held.current = null;
-          }}
-        >
-          <rect x={area.x * width} y={area.y * height} width={area.w * width} height={area.h * height} />
-        </g>
+      {areas.map((marked) => (
+        <Held key={marked.id} marked={marked} onMove={onMove} onZoom={onZoom} width={width} height={height} />
       ))}
     </Marked>
   );

@@ -4,8 +4,12 @@ import type { PlaceOptions } from '../constructions/place';
 import type { Problem } from '../problem/problem';
 import { fillSomehow, takeBackSome } from './rebuild';
 import { copyState, mustArea, type State } from '../parts/state';
+import type { Move } from './move';
 import { takeBack } from './takeBack';
 import { nth } from '../../nth';
+
+/** After so many rounds a plan without one of the fresh sheets is sought. */
+const SQUEEZES = 60;
 
 /** So many rounds are spent on doing without a fresh sheet. */
 const ROUNDS = 120;
@@ -41,7 +45,7 @@ function squeeze(
  * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
  * uncut on the way; nearer is what cuts more area.
  */
-export function withoutOneFresh(
+function withoutOneFresh(
   problem: Problem,
   from: Held,
   random: Random,
@@ -63,3 +67,12 @@ export function withoutOneFresh(
   }
   return from;
 }
+
+/** Now and then, as long as it is not proved that the fresh sheets are needed. */
+export const fewerFresh: Move = {
+  isDue: (search, { round }) => round % SQUEEZES === SQUEEZES - 1 && search.best.score[2] < -search.bounds().fresh,
+  make(search) {
+    const { problem, best, random, spend, isOver } = search;
+    search.take(withoutOneFresh(problem, best, random, spend, isOver));
+  },
+};

@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { writeDesignFile } from '../../../core/jobs';
-import { designOfPage, DESIGNS, measuredFrom } from '../../../core/design';
+import { designOfPage, DESIGNS, measuredFrom, type DesignOption } from '../../../core/design';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
@@ -23,6 +23,60 @@ export interface DesignChooserProps {
   work: PageWork;
 }
 
+/** Something about the design that is hers to choose. */
+function OptionChoice({ page, option: { id, name, choices } }: { page: Page; option: DesignOption }) {
+  return (
+    <Choice
+      label={name}
+      options={choices}
+      value={page.options?.[id] ?? nth(choices, 0)[0]}
+      onChange={(to) => {
+        void act(
+          changePage(page.id, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`),
+          { isQuiet: true },
+        );
+      }}
+    />
+  );
+}
+
+/** Designs of her own: written, or this one kept as it is. */
+function OwnDesigns({ page, work, name }: DesignChooserProps & { name: string }) {
+  const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
+  const keep = (): void => {
+    if (measured) void act(keepDesign({ id: nanoid(8), name: `${name}, as on ${pageName(page)}`, ...measured }));
+  };
+  return (
+    <Row>
+      <DialogTrigger>
+        <Button look="quiet">Write my own</Button>
+        <SlipOver title="A design of my own" isWide>
+          {(close) => <OwnDesign page={page} now={measured} onDone={close} />}
+        </SlipOver>
+      </DialogTrigger>
+      {measured && (
+        <Button look="quiet" onPress={keep}>
+          Keep this one as mine
+        </Button>
+      )}
+      {measured && (
+        <Button
+          look="quiet"
+          onPress={() =>
+            keepFile(
+              'design.json',
+              `${JSON.stringify(writeDesignFile({ name, ...measured }), null, 2)}\n`,
+              'application/json',
+            )
+          }
+        >
+          As a file
+        </Button>
+      )}
+    </Row>
+  );
+}
+
 /** The page's design: what can be chosen about it, others side by side, and designs of her own. */
 export function DesignChooser({ page, work }: DesignChooserProps) {
   const designs = useBench((b) => b.designs);
@@ -33,10 +87,6 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
     ...(page.own && !designs.has(page.own.id) ? [[page.own.id, page.own.name] as [string, string]] : []),
   ];
   if (!names.some(([id]) => id === page.design)) names.push([page.design, design.name]);
-  const measured = work.layout ? measuredFrom(work.layout, page.format) : null;
-  const keep = (): void => {
-    if (measured) void act(keepDesign({ id: nanoid(8), name: `${design.name}, as on ${pageName(page)}`, ...measured }));
-  };
   return (
     <Stack $gap={8}>
       <Choice
@@ -54,47 +104,10 @@ export function DesignChooser({ page, work }: DesignChooserProps) {
           {(close) => <DesignsSideBySide page={page} work={work} onDone={close} />}
         </SlipOver>
       </DialogTrigger>
-      {design.options.map(({ id, name, choices }) => (
-        <Choice
-          key={id}
-          label={name}
-          options={choices}
-          value={page.options?.[id] ?? nth(choices, 0)[0]}
-          onChange={(to) => {
-            void act(
-              changePage(page.id, (now) => ({ options: { ...now.options, [id]: to } }), `Chose: ${name.toLowerCase()}`),
-              { isQuiet: true },
-            );
-          }}
-        />
+      {design.options.map((option) => (
+        <OptionChoice key={option.id} page={page} option={option} />
       ))}
-      <Row>
-        <DialogTrigger>
-          <Button look="quiet">Write my own</Button>
-          <SlipOver title="A design of my own" isWide>
-            {(close) => <OwnDesign page={page} now={measured} onDone={close} />}
-          </SlipOver>
-        </DialogTrigger>
-        {measured && (
-          <Button look="quiet" onPress={keep}>
-            Keep this one as mine
-          </Button>
-        )}
-        {measured && (
-          <Button
-            look="quiet"
-            onPress={() =>
-              keepFile(
-                'design.json',
-                `${JSON.stringify(writeDesignFile({ name: design.name, ...measured }), null, 2)}\n`,
-                'application/json',
-              )
-            }
-          >
-            As a file
-          </Button>
-        )}
-      </Row>
+      <OwnDesigns page={page} work={work} name={design.name} />
     </Stack>
   );
 }

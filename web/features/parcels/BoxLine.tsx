@@ -33,29 +33,59 @@ const focusNext = (from: HTMLElement, step: 1 | -1): void => {
 /** Digits pressed one soon after the other are one number. */
 const TOGETHER_MS = 1000;
 
-/** One thing of the list: its drawing, what it is, and whether it is in the box. For its keys see {@link boxAct}. */
-export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts, isOpened, onShow }: BoxLineProps) {
-  const { item, doubts, key, line } = entry;
-  const { count } = item;
-  const [isAsked, setAsked] = useState(false);
-  const [isEdited, setEdited] = useState(false);
+const isCountedOf = ({ item: { measure } }: BoxEntry): boolean => measure !== 'length' && measure !== 'letters';
+
+/** Its keys, see {@link boxAct}. */
+function useBoxKeys({ entry, here, damaged, acts }: BoxLineProps, onInstead: () => void, onEdit: () => void) {
+  const { key } = entry;
+  const { count } = entry.item;
   const typed = useRef({ digits: '', at: 0 });
-  const tick = useRef<HTMLLIElement>(null);
-  const isCounted = item.measure !== 'length' && item.measure !== 'letters';
-  const press = (event: KeyboardEvent): void => {
+  return (event: KeyboardEvent): void => {
     const target = event.target as HTMLElement;
     const before = event.timeStamp - typed.current.at < TOGETHER_MS ? typed.current.digits : '';
     const act = target.closest('form') ? null : boxAct(event.key, { count, here, damaged, typed: before });
-    if (!act || (event.key === '+' && !isCounted) || event.ctrlKey || event.metaKey) return;
+    if (!act || (event.key === '+' && !isCountedOf(entry)) || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     event.stopPropagation();
     typed.current = /\d/.test(event.key) ? { digits: before + event.key, at: event.timeStamp } : { digits: '', at: 0 };
     if (act.kind === 'here') acts.setHere(key, act.n);
     if (act.kind === 'damaged') acts.setDamaged(entry, act.n);
-    if (act.kind === 'instead') setAsked(true);
-    if (act.kind === 'edit') setEdited(true);
+    if (act.kind === 'instead') onInstead();
+    if (act.kind === 'edit') onEdit();
     if (act.on !== 0) focusNext(target, act.on);
   };
+}
+
+/** What is in doubt of it. */
+function DoubtsOf({
+  entry: { item, doubts, key, line },
+  acts,
+  onShow,
+}: Pick<BoxLineProps, 'entry' | 'acts' | 'onShow'>) {
+  return (
+    <LineDoubts
+      name={item.name}
+      doubts={doubts}
+      onRight={() => acts.correct(key, { kind: item.kind })}
+      onWrite={({ from, to, closest = '' }) => acts.write(line, from, to, closest)}
+      onShow={({ from, to }) => onShow(line, from, to)}
+    />
+  );
+}
+
+/** One thing of the list: its drawing, what it is, and whether it is in the box. */
+export const BoxLine = memo(function BoxLine(props: BoxLineProps) {
+  const { entry, text, here, damaged, acts, isOpened, onShow } = props;
+  const { item, doubts, key } = entry;
+  const { count } = item;
+  const [isAsked, setAsked] = useState(false);
+  const [isEdited, setEdited] = useState(false);
+  const tick = useRef<HTMLLIElement>(null);
+  const press = useBoxKeys(
+    props,
+    () => setAsked(true),
+    () => setEdited(true),
+  );
   const done = (correction: Correction | null): void => {
     setEdited(false);
     if (correction) acts.correct(key, correction);
@@ -76,17 +106,11 @@ export const BoxLine = memo(function BoxLine({ entry, text, here, damaged, acts,
         onDamaged={(n) => acts.setDamaged(entry, n)}
         isOpened={isOpened}
       >
-        <LineDoubts
-          name={item.name}
-          doubts={doubts}
-          onRight={() => acts.correct(key, { kind: item.kind })}
-          onWrite={({ from, to, closest = '' }) => acts.write(line, from, to, closest)}
-          onShow={({ from, to }) => onShow(line, from, to)}
-        />
+        <DoubtsOf entry={entry} acts={acts} onShow={onShow} />
       </BoxThing>
       <NotRight
         name={item.name}
-        isCounted={isCounted}
+        isCounted={isCountedOf(entry)}
         onDamaged={() => acts.setDamaged(entry, Math.min(count, damaged + 1))}
         onTooMany={() => acts.setHere(key, Math.max(count, here ?? 0) + 1)}
         onInstead={() => setAsked(true)}

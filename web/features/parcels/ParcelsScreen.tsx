@@ -1,3 +1,4 @@
+import type { Kit } from '../../../core/things';
 import { Link, useParams } from 'react-router';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';
@@ -13,6 +14,30 @@ import { FetchList } from './FetchList';
 import { GatheredKit } from './GatheredKit';
 import { KitBox } from './KitBox';
 import { LeadOn } from '../../ui/LeadOn';
+
+/** All of them, those being unpacked first. */
+function AllParcels({ kits, chosen }: { kits: readonly Kit[]; chosen: string | undefined }) {
+  const drafts = useBench((b) => b.drafts);
+  return (
+    <Shelf aria-label="Parcels">
+      {[...drafts.values()].map(({ id, name }) => (
+        <Link key={id} to={`/parcels/${id}`} aria-current={id === chosen ? 'page' : undefined}>
+          {name || 'New parcel'} <em>being unpacked</em>
+        </Link>
+      ))}
+      {kits.map(({ id, name, month, closed }) => (
+        <Link key={id} to={`/parcels/${id}`} aria-current={id === chosen ? 'page' : undefined}>
+          {name} <em>{closed === undefined ? monthWords(month) : `${monthWords(month)}, closed`}</em>
+        </Link>
+      ))}
+      {kits.length > 0 && (
+        <Link to="/busters/gather">
+          <em>gather one of your own …</em>
+        </Link>
+      )}
+    </Shelf>
+  );
+}
 
 /** Parcels: what a club sent, line by line, against what is in the box. */
 export function ParcelsScreen() {
@@ -38,23 +63,7 @@ export function ParcelsScreen() {
     <>
       <KeptForNow />
       {draft && <NothingNew />}
-      <Shelf aria-label="Parcels">
-        {[...drafts.values()].map(({ id, name }) => (
-          <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
-            {name || 'New parcel'} <em>being unpacked</em>
-          </Link>
-        ))}
-        {inOrder.map(({ id, name, month, closed }) => (
-          <Link key={id} to={`/parcels/${id}`} aria-current={id === parcel ? 'page' : undefined}>
-            {name} <em>{closed === undefined ? monthWords(month) : `${monthWords(month)}, closed`}</em>
-          </Link>
-        ))}
-        {inOrder.length > 0 && (
-          <Link to="/busters/gather">
-            <em>gather one of your own …</em>
-          </Link>
-        )}
-      </Shelf>
+      <AllParcels kits={inOrder} chosen={parcel} />
     </>
   );
   const fetched = (id: string): void => {

@@ -28,31 +28,19 @@ function ownedOf(item: ListItem | null, bench: Bench): AlreadyOwned | null {
   );
 }
 
-/**
- * What she would like to have, told as a line of a list; what she has of it already is said at once. @param onUnpack
- * with the new draft's id
- */
-export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
+/** One more, told as a line of a list. */
+function NewWish() {
   const bench = useBench((b) => b);
   const [text, setText] = useState('');
   const item = useMemo(() => readItem(text), [text]);
   const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
-  const wishes = useMemo(
-    () =>
-      [...bench.wishes.values()]
-        .sort((a, b) => a.noted.localeCompare(b.noted))
-        .map((wish) => ({ wish, owned: ownedOf(readItem(wish.line), bench) })),
-    [bench],
-  );
   const note = (): void => {
     void act(noteWish(text.trim())).then((isDone) => {
       if (isDone) setText('');
     });
   };
   return (
-    <Slip aria-label="Wishes">
-      <h2>Wishes</h2>
-      <NothingNew />
+    <>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -75,6 +63,28 @@ export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
       </form>
       {text.trim() !== '' && !item && <Soft>This tells of no thing yet.</Soft>}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
+    </>
+  );
+}
+
+/**
+ * What she would like to have, told as a line of a list; what she has of it already is said at once. @param onUnpack
+ * with the new draft's id
+ */
+export function Wishes({ onUnpack }: { onUnpack: (draft: string) => void }) {
+  const bench = useBench((b) => b);
+  const wishes = useMemo(
+    () =>
+      [...bench.wishes.values()]
+        .sort((a, b) => a.noted.localeCompare(b.noted))
+        .map((wish) => ({ wish, owned: ownedOf(readItem(wish.line), bench) })),
+    [bench],
+  );
+  return (
+    <Slip aria-label="Wishes">
+      <h2>Wishes</h2>
+      <NothingNew />
+      <NewWish />
       <List aria-label="Noted wishes">
         {wishes.map(({ wish, owned: own }) => (
           <li key={wish.id}>

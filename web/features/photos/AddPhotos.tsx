@@ -53,6 +53,25 @@ function usePrintSize() {
   return { size, setSize, other, setOther, print, sizeError: errorOf() };
 }
 
+function PrintedSize({ told }: { told: ReturnType<typeof usePrintSize> }) {
+  const { size, setSize, other, setOther, sizeError } = told;
+  return (
+    <>
+      <Choice<PrintSize> label="Printed size" options={PRINT_SIZES} value={size} onChange={setSize} />
+      {size === 'other' && (
+        <TextField
+          label="Width x height"
+          value={other}
+          onChange={setOther}
+          error={sizeError}
+          isMeasure
+          placeholder="3 1/4 x 4 3/4"
+        />
+      )}
+    </>
+  );
+}
+
 /** Which story new photos are of: one there is, the latest before she chooses, or a new one. */
 function useStoryChosen() {
   const stories = useBench((b) => b.stories);
@@ -87,7 +106,8 @@ function useAdding() {
 /** Adds photos: their story and print size are said once, then files are dropped or chosen, many at once. */
 export function AddPhotos() {
   const { stories, story, setChosen, told, setTold } = useStoryChosen();
-  const { size, setSize, other, setOther, print, sizeError } = usePrintSize();
+  const printed = usePrintSize();
+  const { print, sizeError } = printed;
   const [isPrinted, setPrinted] = useState(false);
   const { isReading, troubles, setTroubles, add } = useAdding();
   const isNew = story === NEW_STORY;
@@ -117,17 +137,7 @@ export function AddPhotos() {
           onChange={setChosen}
         />
         {isNew && <NewStory told={told} onTold={setTold} />}
-        <Choice<PrintSize> label="Printed size" options={PRINT_SIZES} value={size} onChange={setSize} />
-        {size === 'other' && (
-          <TextField
-            label="Width x height"
-            value={other}
-            onChange={setOther}
-            error={sizeError}
-            isMeasure
-            placeholder="3 1/4 x 4 3/4"
-          />
-        )}
+        <PrintedSize told={printed} />
         <Tick isSelected={isPrinted} onChange={setPrinted}>
           they are printed already
         </Tick>

@@ -41,16 +41,59 @@ function NoneShown({ hasAny, onAll }: { hasAny: boolean; onAll: () => void }) {
   );
 }
 
-/** Photos: stories with their pictures, at one scale, and the colours taken from them. */
-export function PhotosScreen() {
-  const { photos, stories } = useBench((b) => b);
-  const { all, used, waiting, shown, text, setText, which, setWhich } = usePhotosShown();
-  const urls = useImageUrls(useMemo(() => all.map(({ image }) => image), [all]));
-  const [chosen, setChosen] = useChosen();
+interface PhotosPartProps {
+  of: ReturnType<typeof usePhotosShown>;
+  urls: ReadonlyMap<string, string>;
+  chosen: ReturnType<typeof useChosen>[0];
+  onChoose: ReturnType<typeof useChosen>[1];
+}
+
+/** The stories, the latest first, with what is shown of each. */
+function Stories({ of: { all, used, waiting, shown }, urls, chosen, onChoose }: PhotosPartProps) {
+  const stories = useBench((b) => b.stories);
   const inOrder = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date));
+  return inOrder.map((one) => {
+    const own = shown.filter((candidate) => candidate.story === one.id);
+    return (
+      own.length > 0 && (
+        <StoryPrints
+          key={one.id}
+          story={one}
+          photos={own}
+          urls={urls}
+          used={used}
+          waiting={all.filter(({ id, story }) => story === one.id && waiting.has(id)).length}
+          chosen={chosen && 'photo' in chosen ? chosen.photo : null}
+          onPlan={() => onChoose({ story: one.id })}
+          onChoose={(id) => onChoose(id === null ? null : { photo: id })}
+        />
+      )
+    );
+  });
+}
+
+/** What is told of the photo or the story that is chosen; of none, photos are added. */
+function OfChosen({ of: { all, used, waiting }, urls, chosen, onChoose }: PhotosPartProps) {
+  const { photos, stories } = useBench((b) => b);
   const photo = chosen && 'photo' in chosen ? photos.get(chosen.photo) : undefined;
   const story = chosen && 'story' in chosen ? stories.get(chosen.story) : undefined;
-  const close = (): void => setChosen(null);
+  const close = (): void => onChoose(null);
+  if (photo)
+    return (
+      <PhotoSlip key={photo.id} photo={photo} url={urls.get(photo.image)} isUsed={used.has(photo.id)} onClose={close} />
+    );
+  if (!story) return <AddPhotos />;
+  const waits = all.filter((one) => one.story === story.id && waiting.has(one.id));
+  return <StorySlip key={story.id} story={story} waiting={waits} onClose={close} />;
+}
+
+/** Photos: stories with their pictures, at one scale, and the colours taken from them. */
+export function PhotosScreen() {
+  const of = usePhotosShown();
+  const { all, waiting, shown, text, setText, which, setWhich } = of;
+  const urls = useImageUrls(useMemo(() => all.map(({ image }) => image), [all]));
+  const [chosen, onChoose] = useChosen();
+  const parts = { of, urls, chosen, onChoose };
   const showAll = (): void => {
     setText('');
     setWhich('all');
@@ -78,43 +121,9 @@ export function PhotosScreen() {
       <Columns $widths="1fr 330px">
         <Stack $gap={20}>
           {shown.length === 0 && <NoneShown hasAny={all.length > 0} onAll={showAll} />}
-          {inOrder.map((one) => {
-            const own = shown.filter((candidate) => candidate.story === one.id);
-            return (
-              own.length > 0 && (
-                <StoryPrints
-                  key={one.id}
-                  story={one}
-                  photos={own}
-                  urls={urls}
-                  used={used}
-                  waiting={all.filter(({ id, story: of }) => of === one.id && waiting.has(id)).length}
-                  chosen={photo?.id ?? null}
-                  onPlan={() => setChosen({ story: one.id })}
-                  onChoose={(id) => setChosen(id === null ? null : { photo: id })}
-                />
-              )
-            );
-          })}
+          <Stories {...parts} />
         </Stack>
-        {photo ? (
-          <PhotoSlip
-            key={photo.id}
-            photo={photo}
-            url={urls.get(photo.image)}
-            isUsed={used.has(photo.id)}
-            onClose={close}
-          />
-        ) : story ? (
-          <StorySlip
-            key={story.id}
-            story={story}
-            waiting={all.filter((one) => one.story === story.id && waiting.has(one.id))}
-            onClose={close}
-          />
-        ) : (
-          <AddPhotos />
-        )}
+        <OfChosen {...parts} />
       </Columns>
     </Screen>
   );

@@ -19,6 +19,32 @@ const BASES: readonly (readonly [Base, string])[] = [
   ['cream', 'cream'],
 ];
 
+function FaceColours({ face }: { face: Face }) {
+  const recolour = (at: number, hex: string): void => {
+    void act(
+      changeFace(face.id, (now) => ({
+        ...now,
+        colours: now.colours.map((colour, i) => (i === at ? { ...colour, hex } : colour)),
+      })),
+    );
+  };
+  return (
+    <Colours role="group" aria-label="Its colours">
+      {face.colours.map(({ hex, share }, i) => (
+        <label key={i}>
+          <input
+            type="color"
+            aria-label={`Colour ${i + 1}`}
+            value={hex}
+            onChange={(event) => recolour(i, event.target.value)}
+          />
+          <Soft>{Math.round(share * 100)} %</Soft>
+        </label>
+      ))}
+    </Colours>
+  );
+}
+
 /**
  * What she says of a face: its colours, how busy it looks, what it is printed on, which way up, its motifs and words.
  */
@@ -31,29 +57,9 @@ export function FaceTags({ face, lot }: { face: Face; lot: Lot }) {
     if (list.join() !== (face.words ?? []).join())
       void act(changeFace(face.id, ({ words: _, ...now }) => (list.length > 0 ? { ...now, words: list } : now)));
   };
-  const recolour = (at: number, hex: string): void => {
-    void act(
-      changeFace(face.id, (now) => ({
-        ...now,
-        colours: now.colours.map((colour, i) => (i === at ? { ...colour, hex } : colour)),
-      })),
-    );
-  };
   return (
     <>
-      <Colours role="group" aria-label="Its colours">
-        {face.colours.map(({ hex, share }, i) => (
-          <label key={i}>
-            <input
-              type="color"
-              aria-label={`Colour ${i + 1}`}
-              value={hex}
-              onChange={(event) => recolour(i, event.target.value)}
-            />
-            <Soft>{Math.round(share * 100)} %</Soft>
-          </label>
-        ))}
-      </Colours>
+      <FaceColours face={face} />
       <Three>
         <Choice<Told>
           label="How busy it looks"

@@ -51,21 +51,12 @@ function HowItLies({ zoom, onZoom, ...sorted }: HowItLiesProps) {
   );
 }
 
-/** Stash: everything on hand, at one scale, and where each piece has been. */
-export function StashScreen() {
+/** What is chosen: one thing, which stands in the address, or several. */
+function useChosenThings() {
   const { thing } = useParams();
   const go = useNavigate();
   const { search: asked } = useLocation();
-  const { ledger, lots } = useBench((b) => b);
-  const [query, setQuery] = useQueryInAddress();
-  const [isMore, setMore] = useState(() => asksMore(query));
   const [many, setMany] = useState<ReadonlySet<string> | null>(null);
-  const [zoom, setZoom] = useState(2);
-  const search = useRef<HTMLDivElement>(null);
-  useKeys({ search: () => search.current?.querySelector('input')?.focus() });
-  const inStash = useFound(query);
-  const { found, counts, onHand } = inStash;
-  const change = (some: Partial<StashQuery>): void => setQuery((now) => ({ ...now, ...some }));
   const choose = (id: string): void => {
     if (many) {
       const next = new Set(many);
@@ -75,6 +66,31 @@ export function StashScreen() {
     }
     void go({ pathname: id === thing ? '/stash' : `/stash/${id}`, search: asked }, { replace: true });
   };
+  return { thing, many, setMany, choose };
+}
+
+/** What is looked for, at a key; more ways where one of them is used. */
+function Filters(props: Pick<Parameters<typeof StashFilters>[0], 'query' | 'onChange' | 'total'>) {
+  const [isMore, setMore] = useState(() => asksMore(props.query));
+  const search = useRef<HTMLDivElement>(null);
+  useKeys({ search: () => search.current?.querySelector('input')?.focus() });
+  return (
+    <div ref={search}>
+      <StashFilters {...props} isMore={isMore} onMore={() => setMore(!isMore)} />
+    </div>
+  );
+}
+
+/** Stash: everything on hand, at one scale, and where each piece has been. */
+export function StashScreen() {
+  const { thing, many, setMany, choose } = useChosenThings();
+  const { ledger, lots } = useBench((b) => b);
+  const [query, setQuery] = useQueryInAddress();
+  const [zoom, setZoom] = useState(2);
+  const inStash = useFound(query);
+  const { found, counts, onHand } = inStash;
+  const change = (some: Partial<StashQuery>): void => setQuery((now) => ({ ...now, ...some }));
+  const isOpen = many !== null || ledger.pieces.has(thing ?? '') || lots.has(thing ?? '');
   return (
     <Screen
       title="Stash"
@@ -89,15 +105,7 @@ export function StashScreen() {
         />
       }
     >
-      <div ref={search}>
-        <StashFilters
-          query={query}
-          onChange={change}
-          total={found.length}
-          isMore={isMore}
-          onMore={() => setMore(!isMore)}
-        />
-      </div>
+      <Filters query={query} onChange={change} total={found.length} />
       {ledger.pieces.size + ledger.lots.size === 0 ? (
         <NothingYet />
       ) : (
@@ -109,7 +117,7 @@ export function StashScreen() {
             zoom={zoom}
             onZoom={setZoom}
           />
-          <Columns $widths={many || ledger.pieces.has(thing ?? '') || lots.has(thing ?? '') ? '1fr 312px' : '1fr'}>
+          <Columns $widths={isOpen ? '1fr 312px' : '1fr'}>
             <Things
               inStash={inStash}
               query={query}
