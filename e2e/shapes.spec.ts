@@ -38,6 +38,37 @@ test('a tag and a frame beyond the design are cut with the rest, shaped, and the
   await expect(page.getByRole('button', { name: /, 3 1\/4 × 5 1\/4,|, 5 1\/4 × 3 1\/4,/ }).first()).toBeVisible();
 });
 
+test('squares are cut off a strip by one key, and all of them taken back by one', async ({ page }) => {
+  await openDemo(page);
+  await beginBoxStack(page);
+  const more = page.getByRole('region', { name: 'More pieces' });
+  await more.getByRole('button', { name: 'Another piece' }).click();
+  await page.getByRole('button', { name: /Shape/ }).click();
+  await page.getByRole('option', { name: 'Rectangle' }).click();
+  await page.getByLabel('width', { exact: true }).fill('1 1/4');
+  await page.getByLabel('height', { exact: true }).fill('1 1/4');
+  await page.getByLabel('How many').fill('8');
+  await page.getByRole('button', { name: 'Put it on the cut list' }).click();
+  await takePapersOut(page);
+  await expect(page.getByText('Set the trimmer to')).toBeVisible();
+  const all = page.getByRole('button', { name: /^All \d/ });
+  const done = page.getByRole('list', { name: 'All cuts' }).getByText('✓');
+  for (let n = 0; (await all.count()) === 0; n++) {
+    await page.keyboard.press('Space');
+    await expect(done).toHaveCount(n + 1);
+  }
+  const before = await done.count();
+  const cuts = Number(/\d+/.exec(await all.innerText())?.[0]);
+  expect(cuts).toBeGreaterThanOrEqual(3);
+  await page.keyboard.press('a');
+  await expect(page.getByText(`Made ${cuts} cuts for`)).toBeVisible();
+  await expect(done).toHaveCount(before + cuts);
+  await page.keyboard.press('Backspace');
+  await expect(done).toHaveCount(before);
+  await page.keyboard.press('Space');
+  await expect(done).toHaveCount(before + 1);
+});
+
 test('circles are punched from a leftover, and undone', async ({ page }) => {
   await openDemo(page);
   await page.getByRole('button', { name: /^radish dots .*6 × 2 1\/2/ }).click();

@@ -6,6 +6,8 @@ import { cutJobFor } from '../cutlist';
 import { stockOnHand, type Shelf } from '../stock';
 import type { Face, Kit, Lot, Photo } from '../things';
 import { idleOf, overMonth, proposePages, proposeTogether, type BustingInput, type Lead, type Proposal } from '.';
+import { leftoversOf } from './leftovers';
+import { found } from './proposePages';
 
 const HEX: Record<string, string> = {
   ink: '#22314f',
@@ -78,6 +80,7 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   waiting,
   longestCut: null,
   punches: [],
+  rounds: [],
   meant: [],
   liked: new Map(),
   likedPairs: new Map(),
@@ -107,6 +110,34 @@ const plenty = shelfOf([
   ['old-ink', 6.5, 9],
   ['new-ink', 12, 12],
 ]);
+
+test('round things of hers lie in a wreath, and no circle of paper is cut for those', () => {
+  const lead = { kind: 'oldest' } as const;
+  const wreaths = (rounds: readonly number[]): Proposal[] =>
+    [...found({ ...input(plenty), lead, rounds }, leftoversOf(plenty, input(plenty).sources), true)].flatMap(
+      ({ proposal }) => (proposal?.design === 'wreath' ? [proposal] : []),
+    );
+  const circles = ({ list }: Proposal): number =>
+    list.filter(({ slot }) => slot.startsWith('round')).reduce((sum, { count }) => sum + count, 0);
+  const [of] = wreaths([]);
+  expect([of?.without, circles(of!)]).toEqual([[], 8]);
+  // Large enough for the ring of one size of page, and too few for it; a tiny one lies in no circle.
+  for (const one of wreaths([...Array<number>(5).fill(inches(1.5)), inches(0.1)])) {
+    expect(circles(one)).toBe(8 - one.without.length);
+    expect(one.without.length).toBeLessThanOrEqual(5);
+    expect(one.why).toEqual(
+      one.without.length > 0
+        ? expect.arrayContaining([{ kind: 'rounds', count: one.without.length }])
+        : expect.not.arrayContaining([expect.objectContaining({ kind: 'rounds' })]),
+    );
+  }
+  const none = wreaths(Array<number>(40).fill(inches(1.5))).find(({ format }) => format.w === inches(12))!;
+  expect([
+    circles(none),
+    none.without.length,
+    Object.keys(none.papers).some((slot) => slot.startsWith('round')),
+  ]).toEqual([0, 8, false]);
+});
 
 describe('pages out of leftovers', () => {
   const proposals = all(input(plenty));

@@ -12,6 +12,8 @@ export interface BustingInput {
   readonly waiting: readonly Photo[];
   readonly formats: readonly PageFormat[];
   readonly mat: number;
+  /** How wide each round thing is that may lie in place of a circle of paper, ticks. */
+  readonly rounds: readonly number[];
   /** Punches that she has. */
   readonly punches: readonly Punch[];
   /** Faces of papers that she means to use. */
@@ -41,6 +43,8 @@ export type Reason =
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
   | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }
+  /** Circles of which none is cut: round things lie there. */
+  | { readonly kind: 'rounds'; readonly count: number }
   | { readonly kind: 'kits'; readonly names: readonly string[] };
 
 /** A page that can be made from what is left: its plan cuts every piece. */
@@ -52,6 +56,8 @@ export interface Proposal {
   readonly papers: Readonly<Record<string, string>>;
   /** Layers that take the sizes of leftovers. */
   readonly sizes: Readonly<Record<string, Size>>;
+  /** Circles that are not cut: round things of hers lie in their places. */
+  readonly without: readonly string[];
   readonly list: readonly WantedPiece[];
   readonly plan: PurposedPlan;
   readonly why: readonly Reason[];

@@ -3,7 +3,8 @@ import { planInSteps, type CutStock } from '../cutting';
 import { inches } from '../length';
 import { bentToLeftovers, choosePapers } from '../papers';
 import { cutJobFor, cutListOf, punchable, punchInstead, purposed, shapedPieces, type PurposedPlan } from '../cutlist';
-import { DESIGNS, layOut, resized, type Design, type Layout } from '../design';
+import { circlesIn, DESIGNS, keptApart, layOut, resized, type Design, type Layout } from '../design';
+import { canStandFor } from '../placing';
 import { STEP_KINDS, type StepId } from '../steps';
 import type { Face, PageFormat, PagePhoto, Photo } from '../things';
 import { best } from './best';
@@ -88,6 +89,19 @@ function* planned(
   return { list, plan: punchInstead(squares, { punches: made, list, stock, longestCut }) };
 }
 
+/** Circles of a design that round things of hers lie in place of: as many as there are things for. */
+function circlesOfThings(layout: Layout, rounds: readonly number[]): readonly string[] {
+  const circles = circlesIn(layout);
+  const there = rounds.filter((wide) => canStandFor(wide, circles[0]?.w ?? 0)).length;
+  return circles.slice(0, there).map(({ id }) => id);
+}
+
+/** The layout of what is cut for it. */
+function withoutCircles(layout: Layout, without: readonly string[]): Layout {
+  const kept = keptApart(layout, { apart: [], without });
+  return { ...kept, slots: kept.slots.filter(({ id }) => kept.layers.some(({ slot }) => slot === id)) };
+}
+
 /** @yields wherever it can be left */
 function* propose(
   input: BustingInput,
@@ -96,13 +110,15 @@ function* propose(
   format: PageFormat,
   photos: PagePhoto[],
 ): Generator<undefined, Proposal | null> {
-  const layout = layOut(design, { format, photos, mat: input.mat });
-  if (!layout.ok) return null;
+  const laid = layOut(design, { format, photos, mat: input.mat });
+  if (!laid.ok) return null;
+  const without = circlesOfThings(laid.value, input.rounds);
+  const layout = without.length > 0 ? withoutCircles(laid.value, without) : laid.value;
   const colours = coloursOf(photos, input.waiting);
   const avoid = new Map<string, Set<string>>();
   const stock = leftovers.map((leftover) => leftover.stock);
   for (let n = 0; n < TRIES; n++) {
-    const papers = choosePapers(layout.value, {
+    const papers = choosePapers(layout, {
       faces: input.faces,
       stock,
       colours,
@@ -111,13 +127,13 @@ function* propose(
       favour: favourFor(input, leftovers),
     });
     yield;
-    const asDesigned = yield* planned(layout.value, papers, stock, input);
+    const asDesigned = yield* planned(layout, papers, stock, input);
     const { list } = asDesigned;
     if (list.some(({ face }) => face === null)) return null;
     const missing = asDesigned.plan.notCut[0];
     if (!missing) {
-      const sizes = bentToLeftovers(layout.value, papers, stock);
-      const bent = yield* planned(resized(layout.value, sizes), papers, stock, input);
+      const sizes = bentToLeftovers(layout, papers, stock);
+      const bent = yield* planned(resized(layout, sizes), papers, stock, input);
       const [was, now] = [asDesigned.plan.stats, bent.plan.stats];
       const isBent = bent.plan.notCut.length === 0 && now.fresh <= was.fresh && now.cuts < was.cuts;
       const taken = isBent ? { sizes, ...bent } : { sizes: {}, ...asDesigned };
@@ -131,9 +147,11 @@ function* propose(
         format,
         photos,
         papers,
+        without,
         ...taken,
         why: [
-          ...reasons(input, leftovers, { layout: layout.value, papers, colours, ...taken }),
+          ...reasons(input, leftovers, { layout: layout, papers, colours, ...taken }),
+          ...(without.length > 0 ? [{ kind: 'rounds', count: without.length } as const] : []),
           ...(isBent ? [{ kind: 'bent', ...saved } as const] : []),
         ],
         minutes: minutesFor(taken.plan),

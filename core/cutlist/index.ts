@@ -1,6 +1,7 @@
 export { NUBBIN, cutJobFor, cutListOf } from './cutList';
 export { wantedKey } from './wanted';
 export type { WantedPiece } from './wanted';
+export { cutRun } from './cutRun';
 export { cutSteps, isMade } from './cutSteps';
 export { isOpenWindow, partsUnder, pieceId } from './partsOfSheet';
 export type { CutStep, PunchStep, Step, StepPart, WindowStep } from './cutSteps';

@@ -95,6 +95,32 @@ describe('figures of the trade (common practice, no source)', () => {
   });
 });
 
+describe('what is trimmed to one measure is trimmed by one cut', () => {
+  // Common practice, no source: a strip first, then its squares.
+  test.each([
+    [3, 4.25, 1.5, 4],
+    [9, 12, 1.5, 10],
+    [8, 11, 1.375, 9],
+  ])('%i squares of 1 1/4 from a %f x %f strip', (count, w, h, cuts) => {
+    const plan = planCuts(job([sheet('strip', w, h)], [piece('square', 1.25, 1.25, count)]), LITTLE);
+    expect(plan.stats).toMatchObject({ pieces: count, cuts });
+  });
+  test('and a gap in what is trimmed off is no hindrance', () => {
+    const gone = { x: inches(5), y: inches(1.5), w: inches(1), h: inches(0.5) };
+    const strip = sheet('strip', 12, 2, { missing: [gone] });
+    expect(planCuts(job([strip], [piece('square', 1.25, 1.25, 9)]), LITTLE).stats).toMatchObject({
+      pieces: 9,
+      cuts: 10,
+    });
+  });
+  test('but not where the trimmer is too short for it', () => {
+    const short = job([sheet('strip', 12, 1.5)], [piece('square', 1.25, 1.25, 9)], { longestCut: inches(6) });
+    const plan = planCuts(short, LITTLE);
+    expect(replay(short, plan)).toEqual([]);
+    expect(plan.stats.pieces).toBe(9);
+  });
+});
+
 describe('what matters next is hers to say', () => {
   const halves = [
     sheet('half-1', 12, 6, { fresh: true }),

@@ -6,6 +6,7 @@ import { cutAnew } from './moves/cutAnew';
 import { exactly } from './moves/exactly';
 import type { Move } from './moves/move';
 import { recut } from './moves/recut';
+import { trimTogether } from './moves/trimTogether';
 import { fewerFresh } from './moves/squeeze';
 import { better, held, type Held } from './parts/held';
 import { emptyState } from './parts/state';
@@ -63,7 +64,7 @@ export function* searchPlans(
   const search = new Search(problem, seededRandom(20261101), work, isOver, (spend) =>
     begun ? filledUp(problem, beginWith(problem, begun), spend) : firstOf(problem, spend, 1),
   );
-  const write = (): CutPlan => writePlan(problem, search.best.state, search.bounds());
+  const write = (): CutPlan => writePlan(problem, trimTogether(problem, search.best.state), search.bounds());
   yield { plan: write(), done: search.spent / work };
   // A very large job leaves time for few constructions.
   const variants = Math.min(FIRST_PLANS, Math.floor(Math.min(work, WORK) / 8 / Math.max(1, search.spent)));

@@ -1,8 +1,9 @@
-export { ownSlotOf } from './apart';
+export { keptApart, ownSlotOf } from './apart';
 export { marginsOf, onBacking } from './backing';
 export { blankOf, drawnLayer, isCutAsItLies } from './blank';
 export { CORNER, roundedCorners } from './corners';
 export type { Corners } from './corners';
+export { circlesIn } from './circles';
 export { coverOf } from './coverOf';
 export type { Design, DesignError, DesignInput, DesignOption, Layout, PageLayer, Slot } from './design';
 export { DESIGNS, designOf } from './designs';

@@ -14,11 +14,13 @@ const MOST_WAYS = 12;
 
 const alone = (photo: DesignPhoto, first: number): OnPlace => ({ ...photo, first, pair: null });
 
-/** Two photos as one, side by side or one above the other: as the longer side comes out shorter, or the other way. */
+/** Two photos as one, side by side or one above the other: as less is empty beside them, or the other way. */
 function together(a: DesignPhoto, b: DesignPhoto, first: number, isOther: boolean): OnPlace {
   const beside = { w: a.w + b.w, h: Math.max(a.h, b.h) };
   const above = { w: Math.max(a.w, b.w), h: a.h + b.h };
-  const isBeside = Math.max(beside.w, beside.h) <= Math.max(above.w, above.h) !== isOther;
+  const waste = (block: Size): number => area(block) - area(a) - area(b);
+  const isBetter = waste(beside) - waste(above) || Math.max(beside.w, beside.h) - Math.max(above.w, above.h);
+  const isBeside = isBetter <= 0 !== isOther;
   return { ...(isBeside ? beside : above), mats: a.mats, first, pair: [a, b] };
 }
 

@@ -1,8 +1,9 @@
 import { isMade, partsUnder, pieceId, type Step, type Window } from '../cutlist';
 import type { Plan, PlanSheet } from '../things';
-import { decided, drop, put, refuse, type Deciding } from './act';
+import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
 import { cutEvent } from './cutEvent';
+import { doAct } from './doAct';
 import { machineEvent, type MachineWork } from './machineEvent';
 import { mishapEvent, type Mishap } from './mishap';
 import { lessOf, released } from './out';
@@ -35,6 +36,26 @@ export const makeCut =
       count: step.kind === 'punch' ? step.pieces.length : 1,
       events: [cutEvent(step, bench.ledger, plan.id)],
     });
+  };
+
+/** Cuts that are made one after the other, each of what the last one left; taken back together. */
+export const makeCuts =
+  (steps: readonly Step[]): Deciding =>
+  (bench, now) => {
+    let staged = bench;
+    const events: NewEvent[] = [];
+    for (const step of steps) {
+      const one = makeCut(step)(staged, now);
+      if (!one.ok) return one;
+      const done = doAct(staged, one.value, now);
+      if (!done.ok) return done;
+      staged = done.value.bench;
+      events.push(...one.value.events);
+    }
+    const [first] = steps;
+    if (!first) return refuse('nothing-to-do');
+    const plan = planWith(bench, first.sheet);
+    return decided('cut', nameOf(bench, sheetIn(plan, first.sheet)), { count: steps.length, events });
   };
 
 /**

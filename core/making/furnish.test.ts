@@ -23,6 +23,7 @@ const bare = (of: string): Bare => ({
   photos: [{ photo: of, w: inches(4), h: inches(3) }],
   papers: { ground: 'ink', frame: 'lamp', mat: 'blush' },
   sizes: {},
+  without: [],
 });
 
 /** Of its letters A2 B1 C3: “cab” can be spelt once, and “acc” after it. */

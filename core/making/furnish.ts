@@ -9,6 +9,7 @@ import type { Bench } from './bench';
 import { clustersRound } from './clustersFor';
 import { layOn, type Laying } from './laying';
 import { newPage, type Begun } from './pages';
+import { thingsForRounds } from './ringOfThings';
 
 /** A page as it is proposed: papers and photos, and nothing on it yet. */
 export interface Bare {
@@ -17,11 +18,15 @@ export interface Bare {
   readonly photos: readonly PagePhoto[];
   readonly papers: Readonly<Record<string, string>>;
   readonly sizes: Readonly<Record<string, Size>>;
+  /** Circles for which no paper is cut: round things are to lie there. */
+  readonly without: readonly string[];
 }
 
 /** What goes on a bare page from what is there: small things round its photos, and a title that can be spelt. */
 export interface Furnished {
   readonly things: readonly Laying[];
+  /** Circles in whose places round things lie. */
+  readonly without: readonly string[];
   /** Kinds of its clusters, so that other pages get others. */
   readonly kinds: readonly string[];
   /** Null: nothing that goes with it can be spelt from what is left. */
@@ -57,19 +62,6 @@ function titleFor(page: Page, bench: Bench, mayTake: FurnishWish['mayTake']): Ti
   return found[0] ?? null;
 }
 
-/** What goes on a page that is proposed, all of it there to the last letter. */
-export function furnish(bare: Bare, bench: Bench, { mat, mayTake, elsewhere }: FurnishWish): Furnished {
-  const page = newPage('', { ...bare, mat }, '');
-  const layout = pageLayout(page);
-  if (!layout.ok) return { things: [], kinds: [], title: null };
-  const title = titleFor(page, bench, mayTake);
-  const { laid, kinds } = clustersRound({ ...page, title: title?.text ?? '' }, layout.value, bench, {
-    mayTake,
-    elsewhere,
-  });
-  return { things: laid, kinds, title };
-}
-
 /** What is left of a set when a title was spelt from it, whichever case its letters are of. */
 function without(here: Amounts, text: string): Amounts {
   let left = here;
@@ -81,7 +73,7 @@ function without(here: Amounts, text: string): Amounts {
 }
 
 /** The bench as it would be with a page made: for working out the next. */
-function withLess(bench: Bench, { things, title }: Furnished): Bench {
+function withLess(bench: Bench, { things, title }: Pick<Furnished, 'things' | 'title'>): Bench {
   const lots = new Map(bench.ledger.lots);
   const take = (lot: string, to: (here: Amounts) => Amounts): void => {
     const state = lots.get(lot);
@@ -95,6 +87,25 @@ function withLess(bench: Bench, { things, title }: Furnished): Bench {
   const [set] = title?.sets ?? [];
   if (title && set !== undefined) take(set, (here) => without(here, title.text));
   return { ...bench, ledger: { ...bench.ledger, lots } };
+}
+
+/** What goes on a page that is proposed, all of it there to the last letter. */
+export function furnish(bare: Bare, bench: Bench, { mat, mayTake, elsewhere }: FurnishWish): Furnished {
+  const whole = newPage('', { ...bare, without: [], mat }, '');
+  const drawn = pageLayout(whole);
+  if (!drawn.ok) return { things: [], without: [], kinds: [], title: null };
+  const rounds = thingsForRounds(whole, drawn.value, bench, mayTake).filter(({ layer }) =>
+    bare.without.includes(layer),
+  );
+  const inPlace = rounds.map(({ laying }) => laying);
+  const without = rounds.map(({ layer }) => layer);
+  const title = titleFor(whole, bench, mayTake);
+  const placed = inPlace.map((one, i) => ({ ...one, id: `round ${i}` }));
+  const page = { ...whole, without, placed, title: title?.text ?? '' };
+  const layout = pageLayout(page);
+  const left = withLess(bench, { things: inPlace, title: null });
+  const { laid, kinds } = clustersRound(page, layout.ok ? layout.value : drawn.value, left, { mayTake, elsewhere });
+  return { things: [...inPlace, ...laid], without, kinds, title };
 }
 
 /** What goes on pages that are all to be made: each thing and letter once, no two clusters and no two titles alike. */

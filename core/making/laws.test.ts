@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { canBeGlued, cutListOf, heldAgainst, openListOf, pageState, stillWanted, toCutFor } from '../cutlist';
+import { canBeGlued, cutListOf, cutRun, heldAgainst, openListOf, pageState, stillWanted, toCutFor } from '../cutlist';
 import { ellipseContour, rectContour } from '../contours';
 import { mayBend, pageLayout } from '../design';
 import { restAround } from '../geometry';
@@ -35,6 +35,7 @@ import {
   layOn,
   layTitle,
   makeCut,
+  makeCuts,
   matLine,
   moveLaid,
   nameItems,
@@ -68,6 +69,7 @@ import {
 import {
   brokenReferences,
   cutsNow,
+  stepsLeft,
   planFor,
   planFromMiddle,
   unbalanced,
@@ -156,6 +158,11 @@ const ACTS: Record<string, (world: World, a: number, b: number) => unknown> = {
     const page = nth(pagesIn(world.bench, 'planned'), a);
     const step = page && nth(cutsNow(world.bench, page.id), b);
     if (step) world.do(makeCut(step));
+  },
+  cutRun: (world, a) => {
+    const page = nth(pagesIn(world.bench, 'planned'), a);
+    const run = page ? cutRun(stepsLeft(world.bench, page.id), 0) : [];
+    if (run.length > 0) world.do(makeCuts(run));
   },
   cutAll: (world, a) => {
     const page = nth(pagesIn(world.bench, 'planned'), a);

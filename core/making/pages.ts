@@ -14,7 +14,7 @@ export const someOf = <T>(some: SomeOf<T>, now: T): Partial<T> => (typeof some =
 
 /** What a page is begun with. */
 export type Begun = Pick<Page, 'format' | 'design' | 'mat' | 'photos' | 'papers'> &
-  Partial<Pick<Page, 'title' | 'place' | 'date' | 'own' | 'sizes' | 'meantFor'>>;
+  Partial<Pick<Page, 'title' | 'place' | 'date' | 'own' | 'sizes' | 'without' | 'meantFor'>>;
 
 /** A page just begun. */
 export const newPage = (id: string, fields: Begun, day: string): Page => ({

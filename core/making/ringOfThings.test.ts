@@ -1,9 +1,19 @@
 import { expect, test } from 'vitest';
 import { cutListOf } from '../cutlist';
-import { pageLayout } from '../design';
+import { circlesIn, pageLayout } from '../design';
 import { inches } from '../length';
 import type { Lot } from '../things';
-import { beginPage, changePage, decided, layInItsPlace, put, thingsForRounds } from '.';
+import {
+  beginFurnished,
+  beginPage,
+  changePage,
+  decided,
+  furnishTogether,
+  layInItsPlace,
+  put,
+  roundsFor,
+  thingsForRounds,
+} from '.';
 import { unbalanced, unpackedWorld, type World } from './test/world';
 
 const buttons = (id: string, name: string, size: number): Lot => ({
@@ -74,4 +84,21 @@ test('pressed twice, the things are laid once; a circle had again under one is n
 test('what is square, far too small or far too large lies in no circle', () => {
   expect(found(wreathWith([buttons('t', 'tickets', 1.75), 9], [buttons('s', 'buttons', 0.4), 9]))).toEqual([]);
   expect(found(wreathWith([buttons('l', 'flair badges', 4), 9]))).toEqual([]);
+});
+
+test('a wreath that is proposed has its round things in their places, each once over all pages, and can be begun so', () => {
+  const world = wreathWith([buttons('b', 'buttons', 1.5), 19]);
+  expect(roundsFor(world.bench, () => true).filter((wide) => wide === inches(1.5))).toHaveLength(19);
+  expect(roundsFor(world.bench, () => false)).toEqual([]);
+  const format = { w: inches(12), h: inches(12), spread: false };
+  const circles = circlesIn(pageLayout(world.bench.pages.get('w')!).value!).map(({ id }) => id);
+  const bare = { format, design: 'wreath', photos: [], papers: {}, sizes: {}, without: circles };
+  const two = furnishTogether([bare, bare], world.bench, { mat: 0, mayTake: () => true });
+  expect(two.map(({ without }) => without.length)).toEqual([8, 8]);
+  const none = furnishTogether([{ ...bare, without: [] }], world.bench, { mat: 0, mayTake: () => true });
+  expect(none[0]).toMatchObject({ without: [] });
+  const begun = two.map(({ without, things }, i) => ({ ...bare, mat: 0, without, things, id: `p${i}` }));
+  expect(world.do(beginFurnished(begun, 'May'))).toBe(true);
+  expect(world.bench.pages.get('p1')).toMatchObject({ without: two[1]!.without });
+  expect(unbalanced(world.bench)).toEqual([]);
 });

@@ -1,27 +1,13 @@
-import type { Layout, PageLayer } from '../design';
+import { circlesIn, type Layout } from '../design';
 import { contains, type Rect } from '../geometry';
-import type { OutlineId } from '../placing';
+import { canStandFor, widthOfRound, type Candidate } from '../placing';
 import type { Page } from '../things';
 import { decided, refuse, type Deciding } from './act';
 import type { Bench } from './bench';
 import { doAct } from './doAct';
 import { layOn, type Laying } from './laying';
-import { changePage } from './pages';
-import { candidatesOf, thingsToLay } from './toLay';
-
-/** Things that are round enough to stand for a circle of paper. */
-const ROUND: ReadonlySet<OutlineId> = new Set([
-  'button',
-  'flair',
-  'flower',
-  'doily',
-  'dot',
-  'sequin',
-  'snowflake',
-  'sun',
-]);
-/** How much smaller or larger than the circle they may be; smaller ones would leave the ring bare. */
-const [LEAST, MOST] = [0.4, 1.3];
+import { changePage, newPage } from './pages';
+import { candidatesOf, thingsToLay, type ThingsToLay } from './toLay';
 
 /** A round thing that is there, in place of a circle of paper. */
 export interface InItsPlace {
@@ -30,8 +16,6 @@ export interface InItsPlace {
   readonly name: string;
   readonly laying: Laying;
 }
-
-const isCircle = ({ role, shape, w, h }: PageLayer): boolean => role === 'round' && shape?.kind === 'circle' && w === h;
 
 /** Whether something lies in the middle of a circle already. */
 const isTaken = (circle: Rect, { placed = [] }: Page): boolean =>
@@ -43,21 +27,45 @@ function inTurn<T>(kinds: readonly (readonly T[])[]): T[] {
   return Array.from({ length: most }, (_, n) => kinds.flatMap((kind) => kind.slice(n, n + 1))).flat();
 }
 
+/** What may be laid of the bench, in the order in which it is taken. */
+type MayTake = (kit: string) => boolean;
+const ALL: MayTake = () => true;
+
+/** Round things with how wide they are, from what is at hand to what is not. */
+const roundsOf = ({ out, inKits, elsewhere }: ThingsToLay, mayTake: MayTake, bench: Bench) =>
+  [out, inKits, elsewhere].map((things) =>
+    candidatesOf(
+      things.filter(({ kit }) => mayTake(kit)),
+      bench,
+    ).flatMap((one): (Candidate & { readonly wide: number })[] => {
+      const wide = widthOfRound(one.thing);
+      return wide === null ? [] : [{ ...one, wide }];
+    }),
+  );
+
+/** A page that has nothing yet. */
+const BLANK = newPage('', { format: { w: 1, h: 1, spread: false }, design: '', mat: 0, photos: [], papers: {} }, '');
+
+/** How wide each round thing is that a new page could have, ticks. @param mayTake whether a kit's things may be on it */
+export function roundsFor(bench: Bench, mayTake: MayTake): readonly number[] {
+  const things = thingsToLay(BLANK, bench);
+  return roundsOf(things, mayTake, bench)
+    .flat()
+    .flatMap(({ wide, left }) => Array<number>(left).fill(wide));
+}
+
 /**
  * Round things that can lie where the design has circles of paper: what is out for the page, then of its kits, then of
  * the stash; of those the nearest in size. Of paper are only the places for which there is none.
+ * @param mayTake whether a kit's things may be on it
  */
-export function thingsForRounds(page: Page, layout: Layout, bench: Bench): readonly InItsPlace[] {
-  const places = layout.layers.filter((layer) => isCircle(layer) && !isTaken(layer, page));
+export function thingsForRounds(page: Page, layout: Layout, bench: Bench, mayTake = ALL): readonly InItsPlace[] {
+  const places = circlesIn(layout).filter((layer) => !isTaken(layer, page));
   const [first] = places;
   if (!first) return [];
-  const { out, inKits, elsewhere } = thingsToLay(page, bench);
-  const far = (size: number): number => Math.abs(size - first.w);
-  const kinds = [out, inKits, elsewhere].flatMap((things) =>
-    candidatesOf(things, bench)
-      .map((one) => ({ ...one, size: Math.max(one.thing.size.w, one.thing.size.h) }))
-      .filter(({ thing, size }) => ROUND.has(thing.outline) && size >= LEAST * first.w && size <= MOST * first.w)
-      .sort((a, b) => far(a.size) - far(b.size)),
+  const far = ({ wide }: { readonly wide: number }): number => Math.abs(wide - first.w);
+  const kinds = roundsOf(thingsToLay(page, bench), mayTake, bench).flatMap((things) =>
+    things.filter(({ wide }) => canStandFor(wide, first.w)).sort((a, b) => far(a) - far(b)),
   );
   let open = places.length;
   const taken = kinds.flatMap(({ what, thing, left }) => {

@@ -12,5 +12,6 @@ export { around, boundsOf } from './bounds';
 export { clusters, kindsOf, roleOf } from './cluster';
 export type { Candidate, Cluster, ClusterWish } from './cluster';
 export { freePlace, openPlace, toSixteenths } from './freePlace';
+export { canStandFor, widthOfRound } from './rounds';
 export { layingsOf, roundPhotos } from './roundPhotos';
 export type { RoundPhotos } from './roundPhotos';

@@ -29,7 +29,7 @@ const WORDS: Record<DidKind, (did: Did) => string> = {
   'opened-again': (did) => `Opened ${page(did)} again`,
   'took-papers': (did) => `Took out the papers for ${did.count === 1 ? page(did) : `${did.count} pages`}`,
   'gave-papers-back': (did) => `Gave the papers for ${page(did)} back`,
-  cut: (did) => `Made a cut for ${page(did)}`,
+  cut: (did) => `Made ${agreeing(did.count, 'a cut', `${did.count} cuts`)} for ${page(did)}`,
   'punched-for': (did) => `Punched ${agreeing(did.count, 'a shape', `${did.count} shapes`)} for ${page(did)}`,
   'set-plan-aside': (did) => `Put the plan for ${page(did)} aside`,
   'noted-mishap': (did) => `Noted a mishap for ${page(did)}`,

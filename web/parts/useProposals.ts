@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { BustingInput, BustingProgress, Lead, Proposal, Sources } from '../../core/busting';
 import { facesMeant, kitOfPiece } from '../../core/kits';
+import { roundsFor } from '../../core/making';
 import { ownPunches, type Shelf } from '../../core/stock';
 import { likedFaces, likedPairs, tastesOf } from '../../core/taste';
 import type { Kit } from '../../core/things';
@@ -9,6 +10,7 @@ import { useSettings } from '../data/settings';
 import { today } from '../data/today';
 import { FORMATS, NOTEBOOK } from '../ui/pageWords';
 import { useSearch } from '../ui/useSearch';
+import { mayTakeFrom } from './useProposedPage';
 import { proposeInWorker, stopPlanning } from '../workers/planningClient';
 
 /** Pages proposed so far, and how the search stands. */
@@ -59,6 +61,10 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
   const { mat, longestCut, isPunching, punchReach, tastes } = useSettings();
   // As text, so that it is the same until it differs.
   const meant = useMemo(() => JSON.stringify(facesMeant(bench, own)), [bench, own]);
+  const rounds = useMemo(() => {
+    const mayTake = own === null ? mayTakeFrom(sources, bench.kits) : (id: string) => id === own;
+    return JSON.stringify(roundsFor(bench, mayTake));
+  }, [bench, sources, own]);
   const liked = useMemo(() => {
     const known = tastesOf(bench, today().slice(0, 7));
     return JSON.stringify([[...likedFaces(known, tastes, bench)], [...likedPairs(known, tastes)]]);
@@ -79,6 +85,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
       lead,
       // Of a kit's own shelf all is that kit's.
       sources: own === null ? sources : ANY,
+      rounds: JSON.parse(rounds) as number[],
       punches: isPunching ? ownPunches(lots, ledger, punchReach).map(({ punch }) => punch) : [],
     };
   }, [
@@ -92,6 +99,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
     longestCut,
     isPunching,
     punchReach,
+    rounds,
     meant,
     liked,
     lead,

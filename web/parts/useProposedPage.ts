@@ -23,12 +23,12 @@ export function mayTakeFrom({ kits, withNewest }: Sources, all: ReadonlyMap<stri
 /** What a proposed page is begun with, its title and its story's day and place among it. */
 export function begunFrom(
   { format, design, photos, papers, sizes }: Proposal,
-  { title }: Pick<Furnished, 'title'>,
+  { title, without }: Pick<Furnished, 'title' | 'without'>,
   mat: number,
   story: { readonly date: string; readonly place: string } | undefined,
 ): Begun {
   const told = { title: title?.text ?? '', date: story?.date ?? '', place: story?.place ?? '' };
-  return { format, design, mat, photos, papers, sizes, ...told };
+  return { format, design, mat, photos, papers, sizes, without, ...told };
 }
 
 /** A page as it would be, to be drawn. */

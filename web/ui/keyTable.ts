@@ -88,6 +88,7 @@ export const KEY_TABLE = {
   'album-earlier': key('Shift ←', ['Shift+ArrowLeft'], 'Album', 'move it earlier'),
   'album-out': key('Delete', ['Delete', 'Backspace'], 'Album', 'take it out of the album'),
   cut: key('Space', [' '], 'Cuts', 'cut'),
+  'cut-run': key('A', ['a', 'A'], 'Cuts', 'all cuts at this setting, one after another'),
   'cut-back': key('Backspace', ['Backspace'], 'Cuts', 'take the last cut back'),
 } as const satisfies Record<string, KeyEntry>;
 

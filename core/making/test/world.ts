@@ -203,6 +203,12 @@ export function planFromMiddle(bench: Bench, first: Page, second: Page): readonl
   return [...sheets.map((sheet) => (sheet === host ? joined : sheet)), ...others];
 }
 
+/** All steps of a page's plans that are still to be made, in their order. */
+export const stepsLeft = (bench: Bench, page: string): Step[] =>
+  plansFor(bench.plans, page, bench.ledger).flatMap(({ sheets }) =>
+    cutSteps(sheets, bench.ledger).filter((step) => !isMade(step, bench.ledger)),
+  );
+
 /** Cuts that can be made now for a page. */
 export function cutsNow(bench: Bench, page: string): Step[] {
   return plansFor(bench.plans, page, bench.ledger).flatMap(({ id, sheets }) =>

@@ -51,6 +51,10 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         : `Colours that you like together: ${reason.pairs.map(pairWords).join('; ')}.`;
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
+    case 'rounds':
+      return capital(
+        `${oneOrMore(reason.count, 'round thing lies', 'round things of yours lie')} in its ring: no circles are cut for those.`,
+      );
     case 'bent': {
       const cuts = oneOrMore(reason.cuts, 'cut', 'cuts');
       return capital(

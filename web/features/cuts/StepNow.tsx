@@ -10,6 +10,7 @@ import type { usePieceName } from '../../parts/pieceName';
 import { Button, Key } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { CutNow } from './CutNow';
+import { RunNow } from './RunNow';
 import { MachineSlip } from './MachineSlip';
 import { MishapSlip } from './MishapSlip';
 import { PunchNow } from './PunchNow';
@@ -32,7 +33,7 @@ export interface StepNowProps {
 /** What is to be done now, in words that are read from a yard away, and the button that says it is done. */
 export function StepNow({ step, sheet, whole, taken, isFirst, nameOf, cutting }: StepNowProps) {
   const system = useSettings((s) => s.system);
-  const { cutButton, cut, open, back } = cutting;
+  const { cutButton, cut, run, cutAll, open, back } = cutting;
   const isUntouched = whole.where === 'claimed';
   return (
     <>
@@ -42,12 +43,18 @@ export function StepNow({ step, sheet, whole, taken, isFirst, nameOf, cutting }:
         </Fresh>
       )}
       {step.kind === 'cut' && <CutNow step={step} system={system} />}
+      {run.length > 0 && <RunNow run={run} />}
       {step.kind === 'punch' && <PunchNow step={step} system={system} nameOf={nameOf} />}
       {step.kind === 'window' && <WindowNow step={step} system={system} nameOf={nameOf} />}
       <Doing>
         <Cut ref={cutButton} look="main" onPress={() => void cut()}>
           {BUTTONS[step.kind]} <Key aria-hidden>Space</Key>
         </Cut>
+        {run.length > 0 && (
+          <Button hint="A" onPress={cutAll}>
+            All {run.length}
+          </Button>
+        )}
         <Button isDisabled={isFirst} onPress={back}>
           Back
         </Button>
@@ -75,7 +82,7 @@ const Doing = styled.div`
   display: flex;
   gap: 14px;
   margin: 16px 0 10px;
-  > button:last-child {
+  > button + button {
     font-size: 18px;
     padding: 0 24px;
   }

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { makeCut, setPlanAside } from '../../../core/making';
+import { makeCut, makeCuts, setPlanAside, type Deciding } from '../../../core/making';
+import { cutRun } from '../../../core/cutlist';
 import { act, undoCutOf } from '../../data/acts';
 import { useKeys } from '../../ui/useKeys';
 import type { CutBenchProps } from './CutBench';
@@ -11,11 +12,18 @@ export function useCutting({ page, sheets, steps, at, others }: CutBenchProps) {
   const go = useNavigate();
   const cutting = useRef<Promise<unknown> | null>(null);
   const cutButton = useRef<HTMLButtonElement>(null);
-  const cut = async (): Promise<void> => {
+  const make = async (how: Deciding): Promise<void> => {
     if (cutting.current) return;
-    cutting.current = act(makeCut(nth(steps, at)));
+    cutting.current = act(how);
     await cutting.current;
     cutting.current = null;
+  };
+  const cut = (): Promise<void> => make(makeCut(nth(steps, at)));
+  const run = cutRun(steps, at);
+  const isRun = run.length > 1;
+  const cutAll = (): void => {
+    if (isRun) void make(makeCuts(run));
+    cutButton.current?.focus();
   };
   /** A slip opened while a cut is written waits for it: it is about what comes next. */
   const open = async (): Promise<void> => {
@@ -30,6 +38,6 @@ export function useCutting({ page, sheets, steps, at, others }: CutBenchProps) {
     void go(`/cuts/${page.id}`, { replace: true, state: { others } });
     void act(setPlanAside(page.id));
   };
-  useKeys({ cut: () => void cut(), 'cut-back': back });
-  return { cutButton, cut, open, back, planAgain };
+  useKeys({ cut: () => void cut(), 'cut-back': back, ...(isRun ? { 'cut-run': cutAll } : {}) });
+  return { cutButton, cut, run: isRun ? run : [], cutAll, open, back, planAgain };
 }
