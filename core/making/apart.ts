@@ -1,4 +1,6 @@
+import { pagesOf } from '../cutlist';
 import type { LedgerEvent } from '../ledger';
+import type { Page, Plan } from '../things';
 import type { Bench, TableName } from './bench';
 import type { Change } from './changes';
 import type { DoneAct } from './doAct';
@@ -6,14 +8,44 @@ import { referencesOf } from './references';
 
 /**
  * What an act touches: stock by piece or lot, records it makes or takes away, fields it changes, and records it rests
- * on.
+ * on; pages of which other pieces are wanted after it, and pages that it plans, cuts or loses pieces for.
  */
 interface Touched {
   readonly stock: ReadonlySet<string>;
   readonly whole: ReadonlySet<string>;
   readonly fields: ReadonlySet<string>;
   readonly named: ReadonlySet<string>;
+  readonly reshaped: ReadonlySet<string>;
+  readonly cutFor: ReadonlySet<string>;
 }
+
+/** What of a page decides which pieces are cut for it. */
+const SHAPES: ReadonlySet<string> = new Set<keyof Page>([
+  'design',
+  'own',
+  'format',
+  'photos',
+  'mat',
+  'mayOverlap',
+  'options',
+  'sizes',
+  'apart',
+  'without',
+  'papers',
+  'more',
+]);
+
+/** Pages of which other pieces are wanted, once they are changed so. */
+const reshapedBy = ({ table, key, before, after }: Change): string[] =>
+  table === 'pages' && before !== null && after !== null && Object.keys(after).some((field) => SHAPES.has(field))
+    ? [key]
+    : [];
+
+/** Pages for which a plan had or has pieces. */
+const plannedBy = ({ table, before, after }: Change): string[] =>
+  table === 'plans'
+    ? [before, after].flatMap((plan) => (plan && 'sheets' in plan ? pagesOf(plan as unknown as Plan) : []))
+    : [];
 
 function stockOf(event: LedgerEvent): string[] {
   const parts = event.type === 'cut' ? event.into.map(({ id }) => id) : 'pieces' in event ? (event.pieces ?? []) : [];
@@ -62,6 +94,8 @@ function touchedBy({ events, changes }: DoneAct, { ledger }: Bench): Touched {
       ...changes.filter((change) => !isWhole(change)).map(({ table, key }) => recordKey(table, key)),
       ...changes.flatMap(namedBy),
     ]),
+    reshaped: new Set(changes.flatMap(reshapedBy)),
+    cutFor: new Set([...changes.flatMap(plannedBy), ...entries.flatMap(claimantsOf)]),
   };
 }
 
@@ -75,6 +109,8 @@ export function isApart(act: DoneAct, later: DoneAct, bench: Bench): boolean {
     meets(a.whole, b.whole) ||
     meets(a.whole, b.named) ||
     meets(a.named, b.whole) ||
-    meets(a.fields, b.fields)
+    meets(a.fields, b.fields) ||
+    // What was planned or cut since is for the page as it became: with that taken back it might fit no longer.
+    meets(a.reshaped, b.cutFor)
   );
 }

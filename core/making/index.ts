@@ -18,6 +18,7 @@ export type { BegunWith, Heart } from './hearts';
 export { beginRound, nearestFirst, pagesRound } from './round';
 export type { RoundPage, RoundWish } from './round';
 export { tellPage } from './telling';
+export { inSchool, jobOf, layForSharing, onPlain } from './shareJob';
 export { pagesToShare } from './toShare';
 export type { Told, WentOn } from './telling';
 export { dropNote, keepNote, markNote, notesForNext } from './noting';

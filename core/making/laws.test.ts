@@ -639,6 +639,23 @@ describe('whatever is done, in any order', () => {
     ));
 });
 
+test('a page is not changed back under what was planned for it since: then that could not be undone', () => {
+  const world = tell([
+    ['join', 1, 0],
+    ['begin', 22, 0],
+    ['plan', 0, 0],
+    ['begin', 0, 0],
+    ['putAway', 0, 0],
+    ['rework', 0, 0],
+    ['plan', 0, 0],
+    ['mishap', 0, 0],
+  ]);
+  const reworked = world.acts.findIndex(({ act }) => act.did.kind === 'changed-page');
+  expect(world.undo(reworked)).toBe(false);
+  expect(world.refused.at(-1)).toMatchObject({ kind: 'changed-since' });
+  while (world.acts.some(({ undone }) => undone === 0)) expect(world.undo()).toBe(true);
+});
+
 test('a middle that is out of its piece stays in sight when the page that hid it is given back', () => {
   const begin = (a: number): [string, number, number] => ['begin', a, 0];
   tell(

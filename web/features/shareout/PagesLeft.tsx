@@ -6,7 +6,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
-import { jobOf, layForSharing } from './shareJob';
+import { jobOf, layForSharing } from '../../../core/making';
 import { pageName } from '../../data/didWords';
 import { heldIn } from '../../../core/heldIn';
 import { agreeing } from '../../words/countWords';

@@ -1,30 +1,9 @@
-import { cutListOf, punchable, shapedPieces, type Punching } from '../../../core/cutlist';
-import type { ShareJob, SharePlan } from '../../../core/shareout';
-import { sharedPapers, sheetsOfShare, type SharingPage } from '../../../core/sharing';
-import type { PlanSheet, Punch } from '../../../core/things';
+import type { Punching } from '../../../core/cutlist';
+import type { SharePlan } from '../../../core/shareout';
+import { sheetsOfShare, type SharingPage } from '../../../core/sharing';
+import type { PlanSheet } from '../../../core/things';
 import { whyOf } from '../../ui/BrokenOff';
 import { punchedInWorker } from '../../workers/planningClient';
-
-/** What a share-out's pages have that a punch makes. */
-export function punchingOf(
-  plan: SharePlan,
-  pages: readonly SharingPage[],
-  { stock, longestCut }: Pick<ShareJob, 'stock' | 'longestCut'>,
-  own: readonly Punch[],
-): Punching {
-  return {
-    stock,
-    longestCut,
-    list: pages.flatMap((sharing) => {
-      const { page, layout } = sharing;
-      return cutListOf(layout, { ...page, papers: { ...page.papers, ...sharedPapers(plan, sharing) } });
-    }),
-    punches: punchable(
-      pages.flatMap(({ page, layout }) => shapedPieces(layout, page)),
-      own,
-    ),
-  };
-}
 
 /** A share-out's sheets, with what her punches make punched; as they are drawn, and why, where that breaks off. */
 export async function punchedShare(

@@ -1,10 +1,10 @@
 import { facesMeant } from '../../../core/kits';
-import type { Bench } from '../../../core/making';
+import { jobOf, onPlain, type Bench } from '../../../core/making';
 import type { ShareJob } from '../../../core/shareout';
 import type { SharingPage } from '../../../core/sharing';
 import type { Lot } from '../../../core/things';
 import type { ShareChoices } from './shareChoices';
-import { jobOf, onPlain } from './shareJob';
+import { edgeName } from './edgeName';
 
 const MORE = 'one-more';
 
@@ -69,7 +69,8 @@ export function suppositions(given: Supposing): Supposed[] {
   const strips: Supposed = {
     id: 'strips',
     words: 'strips on plain cardstock where little shows',
-    job: () => jobWith(given, { pages: onPlain(pages, bench, { kits, never }, { hold, longestCut }) }),
+    job: () =>
+      jobWith(given, { pages: onPlain(pages, bench, { kits, never }, { hold, longestCut, called: edgeName }) }),
     take: () => change({ grounds: 'strips' }),
   };
   return [

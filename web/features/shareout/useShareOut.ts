@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useReducer, useState } from 'react';
 import { facesMeant } from '../../../core/kits';
+import { inSchool, jobOf, layForSharing, onPlain } from '../../../core/making';
 import { middlesOf, type SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
@@ -8,7 +9,7 @@ import { useSettings } from '../../data/settings';
 import { shareInWorker, stopSharing } from '../../workers/sharingClient';
 import { whyOf } from '../../ui/BrokenOff';
 import type { ShareChoices } from './shareChoices';
-import { inSchool, jobOf, layForSharing, onPlain } from './shareJob';
+import { edgeName } from './edgeName';
 
 /** Judgements that a share-out may take. */
 const WORK = 450_000;
@@ -40,7 +41,7 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
       chosen.map((page) => inSchool(page, spread)),
       bench,
     );
-    return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, longestCut }) : laid;
+    return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, longestCut, called: edgeName }) : laid;
   }, [chosen, bench, spread, grounds, kits, never, hold, longestCut]);
   const meant = useMemo(() => facesMeant(bench), [bench]);
   const job = useMemo(

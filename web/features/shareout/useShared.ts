@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
 import type { Punching } from '../../../core/cutlist';
 import { pagesToShare, smallGifts } from '../../../core/making';
-import { pagesFromMiddles } from '../../../core/sharing';
+import { pagesFromMiddles, punchingOf } from '../../../core/sharing';
 import { pageCosts } from '../../../core/shareout';
 import { ownPunches } from '../../../core/stock';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { punchingOf } from './punchedShare';
 import type { ShareChoices } from './shareChoices';
 import { useShareOut } from './useShareOut';
 

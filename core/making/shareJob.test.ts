@@ -1,12 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { fold, type LedgerEvent } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import { leftAfter, pageCosts, shareOut, type SharePlan } from '../../../core/shareout';
-import type { Lot, Page } from '../../../core/things';
-import { smallGifts, EMPTY_BENCH, type Bench } from '../../../core/making';
-import { boundWords } from './boundWords';
-import { inSchool, jobOf, layForSharing, onPlain } from './shareJob';
-import { useShareChoices } from './shareChoices';
+import { fold, type LedgerEvent } from '../ledger';
+import { inches } from '../length';
+import { leftAfter, pageCosts, shareOut, type SharePlan } from '../shareout';
+import type { Lot, Page } from '../things';
+import { EMPTY_BENCH, inSchool, jobOf, layForSharing, onPlain, smallGifts, type Bench } from '.';
 
 const DAY = '2026-11-25';
 const lot = (id: string, kit: string, some: Partial<Lot> = {}): Lot => ({
@@ -147,7 +144,11 @@ test('strips of a scarce paper on plain cardstock: both pages are made of one sh
       most = plan.stats.complete;
     return most;
   };
-  const strips = onPlain(laid, there, sources, { hold: inches(0.5), longestCut: inches(12) });
+  const strips = onPlain(laid, there, sources, {
+    hold: inches(0.5),
+    longestCut: inches(12),
+    called: (slot) => `edge of ${slot}`,
+  });
   expect(strips.map(({ page: { more = [] } }) => more.map(({ face, count }) => [face, count]))).toEqual([
     [['moths', 4]],
     [['moths', 4]],
@@ -162,25 +163,6 @@ test('small things go where they fit: none that shows moths on a page of bells',
   expect(gifts).toContainEqual({ page: 'A moth night', lot: 'jars', part: '', count: 3 });
   expect(gifts.filter(({ lot }) => lot === 'clips').map(({ count }) => count)).toEqual([3, 3]);
   expect(smallGifts(pages, bench, new Set(['bell'])).gifts.map(({ lot }) => lot)).toEqual(['clips', 'clips']);
-});
-
-describe('what she settles', () => {
-  const state = () => useShareChoices.getState();
-  test('a paper kept is let go of again; one refused is no longer kept', () => {
-    state().pin('a', 'mat', 'moths');
-    state().pin('a', 'upper', 'rope');
-    expect(state().pins).toEqual({ a: { mat: 'moths', upper: 'rope' } });
-    state().forbid('a', 'rope', true);
-    expect([state().pins, state().forbidden]).toEqual([{ a: { mat: 'moths' } }, { a: ['rope'] }]);
-    state().forbid('a', 'rope', false);
-    state().pin('a', 'mat', null);
-    expect([state().pins, state().forbidden]).toEqual([{ a: {} }, { a: [] }]);
-  });
-  test('all is forgotten once it is claimed', () => {
-    state().change({ must: ['moths'], never: ['rope'], mode: 'spend' });
-    state().free();
-    expect(state()).toMatchObject({ must: [], never: [], pins: {}, mode: 'spend' });
-  });
 });
 
 describe('what pages cost', () => {
@@ -244,15 +226,5 @@ describe('what pages cost', () => {
       leftovers: 1,
       largest: inches(12) ** 2,
     });
-  });
-  test('what is proved is told, and what is only bounded', () => {
-    expect(boundWords(plan, 3)).toBe('At most 3 could be made, by area.');
-    expect(boundWords({ ...plan, stats: { ...plan.stats, bound: { worth: 2, fresh: 2 } } }, 3)).toBe(
-      'No share-out makes more pages of this.',
-    );
-    expect(boundWords({ ...plan, stats: { ...plan.stats, optimal: true } }, 2)).toBe(
-      'No share-out opens fewer fresh sheets.',
-    );
-    expect(boundWords(plan, 2)).toBe('');
   });
 });

@@ -1,13 +1,12 @@
-import type { CutStock } from '../../../core/cutting';
-import { pageLayout } from '../../../core/design';
-import { kitOfPiece } from '../../../core/kits';
-import { choosePapers, laidOnPlain, plainGrounds } from '../../../core/papers';
-import { shareJobFor, type ShareWishes, type SharingPage } from '../../../core/sharing';
-import { stockOnHand } from '../../../core/stock';
-import type { ShareJob } from '../../../core/shareout';
-import type { Page } from '../../../core/things';
-import { shelfOf, type Bench } from '../../../core/making';
-import { inSentence } from '../../ui/inSentence';
+import type { CutStock } from '../cutting';
+import { pageLayout } from '../design';
+import { kitOfPiece } from '../kits';
+import { choosePapers, laidOnPlain, plainGrounds } from '../papers';
+import { shareJobFor, type ShareWishes, type SharingPage } from '../sharing';
+import { stockOnHand } from '../stock';
+import type { ShareJob } from '../shareout';
+import type { Page } from '../things';
+import { shelfOf, type Bench } from './bench';
 
 /**
  * Her school for strips over a spread, where the page's own options do not say: four from one sheet, or three each from
@@ -50,13 +49,17 @@ const stockOf = (bench: Bench, { kits, never }: Sources): CutStock[] =>
 
 /**
  * Pages with strips on plain cardstock where little of a paper would show: of the paper that is proposed for them.
- * @param hold ticks of each strip that go under what covers it
+ * @param how hold: ticks of each strip that go under what covers it; called: what a slot's edges are called
  */
 export function onPlain(
   pages: readonly SharingPage[],
   bench: Bench,
   sources: Sources,
-  { hold, longestCut }: { readonly hold: number; readonly longestCut: number },
+  {
+    hold,
+    longestCut,
+    called,
+  }: { readonly hold: number; readonly longestCut: number; readonly called: (slot: string) => string },
 ): SharingPage[] {
   const stock = stockOf(bench, sources);
   const faces = [...bench.faces.values()];
@@ -65,7 +68,7 @@ export function onPlain(
     const papers = choosePapers(layout, { faces, stock, colours, longestCut, settled: page.papers });
     const own = plainGrounds(layout, papers, shelfOf(bench), hold).reduce((now, ground) => {
       const name = layout.slots.find(({ id }) => id === ground.slot)?.name ?? ground.slot;
-      return { ...now, ...laidOnPlain(now, ground, papers[ground.slot] ?? '', `Edge of the ${inSentence(name)}`) };
+      return { ...now, ...laidOnPlain(now, ground, papers[ground.slot] ?? '', called(name)) };
     }, page);
     return { ...sharing, page: own };
   });

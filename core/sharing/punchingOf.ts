@@ -1,0 +1,25 @@
+import { cutListOf, punchable, shapedPieces, type Punching } from '../cutlist';
+import type { ShareJob, SharePlan } from '../shareout';
+import type { Punch } from '../things';
+import { sharedPapers, type SharingPage } from './shareJobFor';
+
+/** What a share-out's pages have that a punch makes. */
+export function punchingOf(
+  plan: SharePlan,
+  pages: readonly SharingPage[],
+  { stock, longestCut }: Pick<ShareJob, 'stock' | 'longestCut'>,
+  own: readonly Punch[],
+): Punching {
+  return {
+    stock,
+    longestCut,
+    list: pages.flatMap((sharing) => {
+      const { page, layout } = sharing;
+      return cutListOf(layout, { ...page, papers: { ...page.papers, ...sharedPapers(plan, sharing) } });
+    }),
+    punches: punchable(
+      pages.flatMap(({ page, layout }) => shapedPieces(layout, page)),
+      own,
+    ),
+  };
+}
