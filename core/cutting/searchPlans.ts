@@ -6,13 +6,13 @@ import { cutAnew } from './moves/cutAnew';
 import { exactly } from './moves/exactly';
 import type { Move } from './moves/move';
 import { recut } from './moves/recut';
-import { trimTogether } from './moves/trimTogether';
 import { fewerFresh } from './moves/squeeze';
 import { better, held, type Held } from './parts/held';
 import { emptyState } from './parts/state';
 import { readProblem, type Problem } from './problem/problem';
 import { Search, WORK } from './search';
 import type { BegunSheet, CutJob, CutPlan } from './types';
+import { trimTogether } from './writing/trimTogether';
 import { writePlan } from './writing/writePlan';
 
 export interface PlanProgress {

@@ -97,6 +97,19 @@ interface Pair {
   readonly places: number;
 }
 
+/** A pair as it stands once some are given. */
+interface Ranked {
+  readonly pair: Pair;
+  /** 1: the page would have the same three as another. */
+  readonly again: number;
+  readonly far: number;
+  /** How many kinds the page has. */
+  readonly has: number;
+}
+
+const isBefore = (a: Ranked, b: Ranked): boolean =>
+  (a.again - b.again || a.pair.places - b.pair.places || a.far - b.far || a.has - b.has) < 0;
+
 /** What goes with what, near enough in colour. */
 function pairsOf(fitting: ReadonlyMap<SmallThing, readonly SmallWish[]>): Pair[] {
   const distance = (thing: SmallThing, page: SmallWish): number => {
@@ -186,14 +199,14 @@ export function shareSmallThings(
   for (;;) {
     open = open.filter((pair) => giving.isOpen(pair));
     // What fits fewest pages goes first, so that it reaches them; the same three again are better than none.
-    const [best] = open
+    const best = open
       .map((pair) => ({
         pair,
         again: Number(giving.isSameAgain(pair)),
         far: pair.distance + AGAIN * giving.had(pair.thing),
         has: giving.on(pair.page).length,
       }))
-      .sort((a, b) => a.again - b.again || a.pair.places - b.pair.places || a.far - b.far || a.has - b.has);
+      .reduce<Ranked | null>((first, one) => (first && !isBefore(one, first) ? first : one), null);
     if (!best) return { gifts: giving.gifts, offTheme };
     giving.give(best.pair, open);
   }

@@ -29,6 +29,9 @@ export function freePart({ x, y, w, h }: Rect, whole: Whole, among = whole.holes
 
 export const wholeSheet = (whole: Whole): Part => freePart({ x: 0, y: 0, w: whole.w, h: whole.h }, whole);
 
+/** Neither cut nor used. */
+export const isFree = ({ cut, use }: Part): boolean => !cut && !use;
+
 /** The two parts that a cut `at` from the part's own edge gives. */
 export function halves(part: Part, axis: 'x' | 'y', at: number): [Part, Part] {
   const { x, y, w, h, whole, holes } = part;
@@ -75,6 +78,6 @@ export function withoutIdleCuts(tree: Part): Part {
   if (!tree.cut) return tree;
   const near = withoutIdleCuts(tree.cut.near);
   const far = withoutIdleCuts(tree.cut.far);
-  if (!near.cut && !far.cut && !near.use && !far.use) return { ...tree, cut: null };
+  if (isFree(near) && isFree(far)) return { ...tree, cut: null };
   return near === tree.cut.near && far === tree.cut.far ? tree : joined(tree, tree.cut.axis, near, far);
 }

@@ -17,7 +17,7 @@ function words(reason: Reason, system: MeasureSystem): string | null {
   switch (reason.kind) {
     case 'pieces': {
       const parts = [
-        reason.leftovers > 0 ? oneOrMore(reason.leftovers, 'leftover', 'leftovers') : null,
+        reason.leftovers > 0 ? oneOrMore(reason.leftovers, 'leftover') : null,
         reason.sheets > 0
           ? oneOrMore(reason.sheets, 'whole sheet of an older kit', 'whole sheets of older kits')
           : null,
@@ -25,7 +25,7 @@ function words(reason: Reason, system: MeasureSystem): string | null {
       const newest =
         reason.fresh === 0
           ? 'opens nothing of the new kit'
-          : `opens ${oneOrMore(reason.fresh, 'sheet', 'sheets')} of the new kit`;
+          : `opens ${oneOrMore(reason.fresh, 'sheet')} of the new kit`;
       return parts.length === 0 ? `It ${newest}.` : `Uses ${parts.join(' and ')}, and ${newest}.`;
     }
     case 'oldest':
@@ -56,7 +56,7 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         `${oneOrMore(reason.count, 'round thing lies', 'round things of yours lie')} in its ring: no circles are cut for those.`,
       );
     case 'bent': {
-      const cuts = oneOrMore(reason.cuts, 'cut', 'cuts');
+      const cuts = oneOrMore(reason.cuts, 'cut');
       return capital(
         `${oneOrMore(reason.layers, 'piece takes', 'pieces take')} the size of a leftover: ${cuts} fewer.`,
       );

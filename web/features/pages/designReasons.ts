@@ -14,11 +14,11 @@ function words(reason: DesignReason, nameOf: (face: string) => string): string |
         ? 'One busy paper with quiet ones.'
         : reason.busy === 0
           ? 'Quiet papers only.'
-          : `${oneOrMore(reason.busy, 'busy paper', 'busy papers')}${reason.quiet > 0 ? `, ${reason.quiet} quiet` : ' together'}.`;
+          : `${oneOrMore(reason.busy, 'busy paper')}${reason.quiet > 0 ? `, ${reason.quiet} quiet` : ' together'}.`;
     case 'opens':
       return reason.sheets === 0
         ? 'All from leftovers; opens no whole sheet.'
-        : `Opens ${oneOrMore(reason.sheets, 'whole sheet', 'whole sheets')}${reason.leftovers > 0 ? `, the rest from ${oneOrMore(reason.leftovers, 'leftover', 'leftovers')}` : ''}.`;
+        : `Opens ${oneOrMore(reason.sheets, 'whole sheet')}${reason.leftovers > 0 ? `, the rest from ${oneOrMore(reason.leftovers, 'leftover')}` : ''}.`;
     case 'scarce':
       return reason.faces.length === 0 ? null : `Takes the last of ${reason.faces.map(nameOf).join(', ')}.`;
     case 'age':
