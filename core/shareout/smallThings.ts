@@ -53,7 +53,11 @@ const MEANT = 15;
 /** A thing that another page has counts as so much further: a kit's pages are seen one after the other. */
 const AGAIN = 10;
 
-const keyOf = ({ lot, part }: SmallThing): string => `${lot}/${part}`;
+const kindsOf = (things: readonly SmallThing[]): string =>
+  things
+    .map(({ lot, part }) => `${lot}/${part}`)
+    .sort()
+    .join(' ');
 
 /** Words are of one theme where one begins with the other: moth, moths, moth-trapping. */
 const isAlike = (a: string, b: string): boolean =>
@@ -131,6 +135,9 @@ class Giving {
   private readonly left: Map<SmallThing, number>;
   /** So many of a thing each page has: as told when the first had it. */
   private readonly shares = new Map<SmallThing, number>();
+  private readonly pagesWith = new Map<SmallThing, number>();
+  /** What pages have that have all they can. */
+  private readonly whole = new Set<string>();
   private readonly ofARole: number;
 
   constructor(things: readonly SmallThing[]) {
@@ -149,14 +156,12 @@ class Giving {
   }
 
   /** How many pages have it. */
-  had = (thing: SmallThing): number => [...this.given.values()].filter((own) => own.includes(thing)).length;
+  had = (thing: SmallThing): number => this.pagesWith.get(thing) ?? 0;
 
   /** Whether a page would have the same three as another. */
   isSameAgain({ thing, page }: Pair): boolean {
-    const kinds = (own: readonly SmallThing[]): string => own.map(keyOf).sort().join(' ');
-    const own = [...this.on(page), thing];
-    if (own.length < MOST_KINDS) return false;
-    return [...this.given].some(([other, theirs]) => other !== page.page && kinds(theirs) === kinds(own));
+    const own = this.on(page);
+    return own.length === MOST_KINDS - 1 && this.whole.has(kindsOf([...own, thing]));
   }
 
   give({ thing, page }: Pair, open: readonly Pair[]): void {
@@ -166,6 +171,8 @@ class Giving {
     this.gifts.push({ page: page.page, lot: thing.lot, part: thing.part, count });
     this.given.set(page.page, [...this.on(page), thing]);
     this.left.set(thing, this.leftOf(thing) - count);
+    this.pagesWith.set(thing, this.had(thing) + 1);
+    if (this.on(page).length === MOST_KINDS) this.whole.add(kindsOf(this.on(page)));
   }
 
   /** So many that there is enough for the pages that are likely to have it, where others of its role do as well. */
