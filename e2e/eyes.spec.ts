@@ -9,14 +9,14 @@ test('a page is looked over: what is said is mended, set aside for this page or 
   await openDemo(page);
   await goTo(page, 'Pages');
   await page
-    .getByRole('link', { name: /Elephant hawk/ })
+    .getByRole('link', { name: /Forty by the lamp/ })
     .first()
     .click();
   await page.getByRole('button', { name: /^Look it over: .* worth a look/ }).click();
   const said = page.getByRole('region', { name: 'Worth a look' });
   await expect(said.getByText(/The dot comes 3 times, with no three round the photo/)).toBeVisible();
   // What would mend it is chosen from what is out, and done.
-  await said.getByRole('button', { name: /^lay two more of enamel dots/ }).click();
+  await said.getByRole('button', { name: /^lay another enamel dots/ }).click();
   await expect(said.getByText(/The dot comes/)).toBeHidden();
   await page.getByRole('button', { name: /^Undo/ }).first().click();
   await expect(said.getByText(/The dot comes 3 times/)).toBeVisible();

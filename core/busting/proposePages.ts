@@ -150,7 +150,7 @@ function* propose(
         without,
         ...taken,
         why: [
-          ...reasons(input, leftovers, { layout: layout, papers, colours, ...taken }),
+          ...reasons(input, leftovers, { layout, papers, colours, ...taken }),
           ...(without.length > 0 ? [{ kind: 'rounds', count: without.length } as const] : []),
           ...(isBent ? [{ kind: 'bent', ...saved } as const] : []),
         ],

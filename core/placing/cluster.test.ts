@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { overlaps, type Rect } from '../geometry';
 import { groupBy } from '../groupBy';
 import { inches } from '../length';
-import { clusters, smallThing, type Candidate, type ClusterWish } from '.';
+import { boundsOf, clusters, layingsOf, smallThing, type Candidate, type ClusterWish } from '.';
 
 const NAMES = [
   'moths',
@@ -53,6 +53,12 @@ describe('any cluster that is proposed', () => {
           for (const { things, bounds } of clusters(all, asked).slice(0, 20)) {
             expect(within(bounds)).toBe(true);
             expect(asked.keep.some((one) => overlaps(one, bounds))).toBe(false);
+            // Also where it comes to lie in sixteenths.
+            layingsOf(things).forEach((one, i) => {
+              const lies = boundsOf(things[i]!.thing.size, one, one.turn);
+              expect(within(lies)).toBe(true);
+              expect(asked.keep.some((rect) => overlaps(rect, lies))).toBe(false);
+            });
             expect(things.length % 2).toBe(1);
             const taken = groupBy(things, ({ what }) => what);
             for (const [what, own] of taken) {

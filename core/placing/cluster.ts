@@ -1,8 +1,9 @@
 import { affinity, type ColourShare } from '../colour';
-import { overlaps, type Point, type Rect, type Size } from '../geometry';
+import { inflate, overlaps, type Point, type Rect, type Size } from '../geometry';
 import { inches } from '../length';
 import type { Placed, PlacedItem } from '../things';
 import { around, boundsOf } from './bounds';
+import { SIXTEENTH } from './freePlace';
 import type { SmallThing } from './smallThing';
 
 /** A kind of small thing that a cluster can be made of. */
@@ -168,12 +169,15 @@ const shifted = (things: Cluster['things'], dx: number, dy: number): Cluster => 
 const inwards = (from: number, size: number, length: number): number =>
   Math.max(-from, 0) + Math.min(length - (from + size), 0);
 
+/** Where things lie is told in sixteenths: so far each may come to lie from where it is fitted. */
+const ROUNDED = Math.ceil(SIXTEENTH / 2);
+
 /** Farther than this from its place a cluster is at no place. */
 const FARTHEST = inches(3.5);
 
 /** Moved as little as needed to lie within the page and off what must show; null: it cannot. */
 function fitted(things: Cluster['things'], { page, keep }: ClusterWish): Cluster | null {
-  const { bounds } = shifted(things, 0, 0);
+  const bounds = inflate(shifted(things, 0, 0).bounds, ROUNDED);
   const first = { x: inwards(bounds.x, bounds.w, page.w), y: inwards(bounds.y, bounds.h, page.h) };
   // A tick more, as what must show may end between two.
   const xs = keep.flatMap(({ x, w }) => [Math.floor(x - bounds.x - bounds.w) - 1, Math.ceil(x + w - bounds.x) + 1]);

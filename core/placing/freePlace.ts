@@ -6,7 +6,7 @@ import type { Placed } from '../things';
 const NEAR = inches(1.75);
 /** So far from the one before, down and to the right, so that each can be seen. */
 const STEP = inches(3 / 8);
-const SIXTEENTH = inches(1 / 16);
+export const SIXTEENTH = inches(1 / 16);
 
 /** Where things lie is told in sixteenths. */
 export const toSixteenths = (at: number): number => Math.round(at / SIXTEENTH) * SIXTEENTH;

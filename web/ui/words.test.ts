@@ -106,12 +106,14 @@ describe('pages', () => {
     expect(words('framed-ground', NOTEBOOK)).toMatch(
       /^Photo 1, with its mat 4 1\/4 × 6 1\/4, is larger than the 3 1\/2 × .* there is for it\. Choose a larger page/,
     );
-    expect(words('box-stack', FORMATS[0]![2], [photo(4, 6), photo(4, 6)])).toMatch(/takes one photo at the most/);
+    expect(words('box-stack', FORMATS[0]![2], [photo(4, 6), photo(4, 6), photo(4, 6)])).toMatch(
+      /takes one photo at the most/,
+    );
     expect(
       words(
         'framed-ground',
         FORMATS[0]![2],
-        Array.from({ length: 9 }, () => photo(2, 2)),
+        Array.from({ length: 13 }, () => photo(2, 2)),
       ),
     ).toMatch(/takes 6 photos at the most/);
     expect(
