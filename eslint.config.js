@@ -123,7 +123,7 @@ export default tseslint.config(
         })),
         {
           selector:
-            ":not(VariableDeclarator) > ConditionalExpression[test.operator='==='][test.right.raw='1']:matches([consequent.type='Literal'], [consequent.type='TemplateLiteral'])",
+            "ConditionalExpression[test.operator='==='][test.right.raw='1']:matches([consequent.type='Literal'], [consequent.type='TemplateLiteral'])",
           message: 'countWords makes plurals',
         },
       ],

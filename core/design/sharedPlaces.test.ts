@@ -44,3 +44,17 @@ test('where two do not go on one place, smaller prints of them are offered', () 
   const [smaller] = works.filter(({ kind }) => kind === 'smaller-prints');
   expect(smaller?.change.photos).toEqual([photo(3.5, 5), photo(3.5, 5)]);
 });
+
+test('photos with mats of their own that differ do not share a place: one of them would lose its mat', () => {
+  const photos = [
+    { ...photo(3, 4), mats: [inches(1 / 4)] },
+    { ...photo(3, 4), mats: [] },
+  ];
+  expect(laid('box-stack', photos).error).toMatchObject({ kind: 'photos-too-many', most: 1 });
+  expect(
+    laid(
+      'box-stack',
+      photos.map((one) => ({ ...one, mats: [] })),
+    ).ok,
+  ).toBe(true);
+});

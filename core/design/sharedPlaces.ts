@@ -24,12 +24,17 @@ function together(a: DesignPhoto, b: DesignPhoto, first: number, isOther: boolea
   return { ...(isBeside ? beside : above), mats: a.mats, first, pair: [a, b] };
 }
 
+/** Two photos that can lie on one mat: neither has other mats than the other, which would be left out without a word. */
+const areMattedAlike = ({ mats: a }: DesignPhoto, { mats: b }: DesignPhoto): boolean =>
+  a.length === b.length && a.every((margin, i) => margin === b[i]);
+
 /** All ways to pair so many of some photos with the next, those first whose pairs are smallest; the first photo of each. */
 function pairings(photos: readonly DesignPhoto[], pairs: number): number[][] {
   const from = (at: number, left: number): number[][] => {
     if (left === 0) return [[]];
     if (at + 2 * left > photos.length) return [];
-    return [...from(at + 2, left - 1).map((rest) => [at, ...rest]), ...from(at + 1, left)];
+    const isPair = areMattedAlike(nth(photos, at), nth(photos, at + 1));
+    return [...(isPair ? from(at + 2, left - 1).map((rest) => [at, ...rest]) : []), ...from(at + 1, left)];
   };
   const size = (way: readonly number[]): number =>
     way.reduce((sum, i) => sum + area(nth(photos, i)) + area(nth(photos, i + 1)), 0);

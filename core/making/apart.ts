@@ -44,7 +44,9 @@ const reshapedBy = ({ table, key, before, after }: Change): string[] =>
 /** Pages for which a plan had or has pieces. */
 const plannedBy = ({ table, before, after }: Change): string[] =>
   table === 'plans'
-    ? [before, after].flatMap((plan) => (plan && 'sheets' in plan ? pagesOf(plan as unknown as Plan) : []))
+    ? [before, after].flatMap((plan) =>
+        plan && 'sheets' in plan ? pagesOf({ sheets: plan['sheets'] as Plan['sheets'] }) : [],
+      )
     : [];
 
 function stockOf(event: LedgerEvent): string[] {
@@ -61,6 +63,12 @@ const claimantsOf = (event: LedgerEvent): string[] => [
   ...('page' in event && event.page !== null ? [event.page] : []),
   ...(event.type === 'cut' ? event.into.flatMap(({ page }) => page ?? []) : []),
 ];
+
+/** Pages for which an entry cuts a piece, or takes a sheet as one: not those that small things are out for. */
+function cutInto(event: LedgerEvent): string[] {
+  if (event.type === 'cut') return event.into.flatMap(({ page }) => page ?? []);
+  return event.type === 'claimed' && 'piece' in event && event.slot !== undefined ? [event.page] : [];
+}
 
 /** Kits of her own that an entry puts something into, or takes it out of. */
 const kitsOf = (event: LedgerEvent): string[] =>
@@ -95,7 +103,7 @@ function touchedBy({ events, changes }: DoneAct, { ledger }: Bench): Touched {
       ...changes.flatMap(namedBy),
     ]),
     reshaped: new Set(changes.flatMap(reshapedBy)),
-    cutFor: new Set([...changes.flatMap(plannedBy), ...entries.flatMap(claimantsOf)]),
+    cutFor: new Set([...changes.flatMap(plannedBy), ...entries.flatMap(cutInto)]),
   };
 }
 

@@ -656,6 +656,17 @@ test('a page is not changed back under what was planned for it since: then that 
   while (world.acts.some(({ undone }) => undone === 0)) expect(world.undo()).toBe(true);
 });
 
+test('a page’s change is taken back by itself though a small thing was laid since', () => {
+  const world = tell([
+    ['begin', 22, 0],
+    ['rework', 0, 0],
+    ['lay', 0, 1],
+  ]);
+  const reworked = world.acts.findIndex(({ act }) => act.did.kind === 'changed-page');
+  expect(world.acts.map(({ act }) => act.did.kind)).toContain('laid');
+  expect(world.undo(reworked)).toBe(true);
+});
+
 test('a middle that is out of its piece stays in sight when the page that hid it is given back', () => {
   const begin = (a: number): [string, number, number] => ['begin', a, 0];
   tell(
