@@ -9,18 +9,13 @@ import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
 import { today } from '../data/today';
 import { FORMATS, NOTEBOOK } from '../ui/pageWords';
-import { useSearch } from '../ui/useSearch';
+import { useSearch, type Searching } from '../ui/useSearch';
 import { mayTakeFrom } from './useProposedPage';
 import { proposeInWorker, stopPlanning } from '../workers/planningClient';
 
 /** Pages proposed so far, and how the search stands. */
-export interface Proposed {
+export interface Proposed extends Omit<Searching<never>, 'found'> {
   readonly proposals: readonly Proposal[];
-  /** 0 to 1; null: the search is over. */
-  readonly done: number | null;
-  readonly trouble: string | null;
-  readonly again: () => void;
-  readonly stop: () => void;
 }
 
 /** What is looked for. What is given here must be the same object until it differs. */
@@ -117,5 +112,5 @@ export function useProposals(proposing: Proposing = {}): Proposed {
     [input, together],
   );
   const { found, ...standing } = useSearch(search, stopPlanning);
-  return { proposals: found?.proposals ?? NONE, ...standing, stop: stopPlanning };
+  return { proposals: found?.proposals ?? NONE, ...standing };
 }

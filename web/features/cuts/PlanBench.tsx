@@ -66,7 +66,7 @@ function Wanted({ page, planning }: { page: Page; planning: CutPlanning }) {
 export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => void }) {
   const system = useSettings((s) => s.system);
   const planning = useCutPlan(page, onPlanned);
-  const { wishes, wish, list, free, plans, plan, prefer, setPrefer, isWhole, accept, nameOf } = planning;
+  const { wishes, wish, list, free, plans, plan, prefer, setPrefer, canTake, accept, nameOf } = planning;
   useKeys({ go: accept });
   return (
     <Screen
@@ -77,7 +77,7 @@ export function PlanBench({ page, onPlanned }: { page: Page; onPlanned: () => vo
         </>
       }
       actions={
-        <Button look="main" hint="⏎" isDisabled={!isWhole} onPress={accept}>
+        <Button look="main" hint="⏎" isDisabled={!canTake} onPress={accept}>
           Take these papers out
         </Button>
       }

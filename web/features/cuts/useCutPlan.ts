@@ -41,11 +41,12 @@ export function useCutPlan(page: Page, onPlanned: () => void) {
     [page, pages, wishes.others],
   );
   const search = usePlan(together, wishes);
-  const { list, stock, plans } = search;
+  const { list, stock, plans, isCurrent } = search;
   const plan = plans.get(prefer) ?? plans.get('fresh') ?? null;
-  const isWhole = plan !== null && plan.notCut.length === 0 && list.length > 0;
+  // A plan of what was wished before is shown, and not taken.
+  const canTake = plan !== null && isCurrent && plan.notCut.length === 0 && list.length > 0;
   const accept = (): void => {
-    if (!plan || !isWhole) return;
+    if (!plan || !canTake) return;
     const pagesOf = together.map(({ id }) => id);
     void act(acceptPlan(pagesOf, plan.sheets)).then((done) => {
       if (done) onPlanned();
@@ -60,7 +61,7 @@ export function useCutPlan(page: Page, onPlanned: () => void) {
     plan,
     prefer: plans.has(prefer) ? prefer : ('fresh' as const),
     setPrefer,
-    isWhole,
+    canTake,
     accept,
     free: stock.filter(({ id }) => !settled.has(id)),
     nameOf: usePieceName(together.length > 1),

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useReducer, useState } from 'react';
+import { useMemo } from 'react';
 import type { Preference } from '../../../core/cutting';
 import {
   cutJobFor,
@@ -11,8 +11,9 @@ import {
 } from '../../../core/cutlist';
 import type { Page, PlanSheet } from '../../../core/things';
 import { useSettings } from '../../data/settings';
-import { whyOf } from '../../ui/BrokenOff';
+import { useSearch, type Search, type Searching } from '../../ui/useSearch';
 import { useCutList, type CutList } from './useCutList';
+import type { CutQuestion } from '../../workers/cutQuestion';
 import { planInWorker, stopPlanning } from '../../workers/planningClient';
 
 /** Judgements the planner may make for one plan, and for each of the other ways. */
@@ -36,42 +37,20 @@ export interface Wishes {
 
 export const NO_WISHES: Wishes = { only: null, forbidden: [], pins: [], locked: [], joined: [], others: [] };
 
-export interface Planning extends CutList {
+type Plans = ReadonlyMap<Preference, PurposedPlan>;
+
+export interface Planning extends CutList, Omit<Searching<never>, 'found'> {
   /** The plans found so far, the one that saves fresh sheets first. */
-  readonly plans: ReadonlyMap<Preference, PurposedPlan>;
-  /** 0 to 1 while better plans are looked for; null when done. */
-  readonly done: number | null;
-  readonly trouble: string | null;
-  stop: () => void;
-  /** Once it broke off: from the beginning. */
-  again: () => void;
+  readonly plans: Plans;
 }
 
-const NONE: Pick<Planning, 'plans' | 'done' | 'trouble'> = { plans: new Map(), done: 0, trouble: null };
+const NONE: Plans = new Map();
 
-/**
- * Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer
- * something else.
- */
-export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked, joined }: Wishes): Planning {
+/** What is to be planned, and the sheets that are settled already. */
+function useQuestion({ list, stock, punches }: CutList, { forbidden, pins, locked, joined }: Wishes) {
   const { longestCut, isPunching } = useSettings();
-  const { list, stock, punches } = useCutList(pages, only);
-  const [found, setFound] = useState(NONE);
-  const [tries, again] = useReducer((n: number) => n + 1, 0);
-  const isStopped = useRef(false);
-  useEffect(() => {
-    let isLatest = true;
-    isStopped.current = false;
+  return useMemo(() => {
     const settled = [...locked, ...joined.flatMap(({ sheets }) => sheets)];
-    const show = (prefer: Preference, plan: PurposedPlan, done: number | null): void => {
-      if (!isLatest) return;
-      const whole = withSheets(plan, settled, stock);
-      setFound(({ plans }) => ({
-        plans: new Map(prefer === 'fresh' ? [[prefer, whole]] : [...plans, [prefer, whole]]),
-        done,
-        trouble: null,
-      }));
-    };
     const taken = new Set([...forbidden, ...settled.map(({ stock: id }) => id)]);
     const rest = without(list, locked)
       .map((piece) => ({ ...piece, count: piece.count - joined.filter(({ wanted }) => wanted === piece.id).length }))
@@ -84,25 +63,45 @@ export function usePlan(pages: readonly Page[], { only, forbidden, pins, locked,
     );
     // What is pinned to a paper is cut from it.
     const free = isPunching ? [...punches].filter(([id]) => !pins.some(({ wanted }) => wanted === id)) : [];
-    const question = { job, list: pinned, punches: new Map(free) };
-    const search = async (): Promise<void> => {
-      show('fresh', await planInWorker(question, WORK, ({ plan, done }) => show('fresh', plan, done)), null);
-      for (const prefer of OTHERS) {
-        if (!isLatest || isStopped.current) return;
-        show(prefer, await planInWorker({ ...question, job: { ...job, prefer } }, OTHER_WORK, () => undefined), null);
-      }
-    };
-    search().catch((error: unknown) => {
-      if (isLatest) setFound({ ...NONE, done: null, trouble: whyOf(error) });
-    });
-    return () => {
-      isLatest = false;
-      stopPlanning();
-    };
-  }, [list, stock, longestCut, forbidden, pins, locked, joined, punches, isPunching, tries]);
-  const stop = (): void => {
-    isStopped.current = true;
-    stopPlanning();
+    return { settled, question: { job, list: pinned, punches: new Map(free) } };
+  }, [list, stock, longestCut, forbidden, pins, locked, joined, punches, isPunching]);
+}
+
+interface PlansFound {
+  readonly plans: Plans;
+  readonly done: number | null;
+}
+
+/** One plan after another. @param whole a plan with what is settled already */
+const plansOf =
+  (question: CutQuestion, whole: (plan: PurposedPlan) => PurposedPlan): Search<PlansFound> =>
+  async (onProgress, signal) => {
+    const { job } = question;
+    const first = await planInWorker(question, WORK, ({ plan, done }) =>
+      onProgress({ plans: new Map([['fresh', whole(plan)]]), done }),
+    );
+    let plans: Plans = new Map([['fresh', whole(first)]]);
+    for (const prefer of OTHERS) {
+      if (signal.aborted) break;
+      onProgress({ plans, done: null });
+      const other = await planInWorker({ ...question, job: { ...job, prefer } }, OTHER_WORK, () => undefined);
+      plans = new Map([...plans, [prefer, whole(other)]]);
+    }
+    return { plans };
   };
-  return { list, stock, punches, ...found, stop, again };
+
+/**
+ * Plans the cuts of one page or several in the worker: a first plan at once, then better ones, then those that prefer
+ * something else.
+ */
+export function usePlan(pages: readonly Page[], wishes: Wishes): Planning {
+  const cutList = useCutList(pages, wishes.only);
+  const { settled, question } = useQuestion(cutList, wishes);
+  const { stock } = cutList;
+  const search = useMemo(
+    () => plansOf(question, (plan) => withSheets(plan, settled, stock)),
+    [question, settled, stock],
+  );
+  const { found, ...standing } = useSearch(search, stopPlanning);
+  return { ...cutList, plans: found?.plans ?? NONE, ...standing };
 }

@@ -15,7 +15,6 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { designWords } from '../../ui/pageWords';
 import { Row, Soft } from '../../ui/Screen';
 import { Working } from '../../ui/Working';
-import { stopPlanning } from '../../workers/planningClient';
 import { designReasons } from './designReasons';
 import type { PageWork } from './usePageWork';
 import { inDesign, useRankedDesigns, type Candidate } from './useRankedDesigns';
@@ -96,7 +95,7 @@ function CannotBeMade({ page, others, onTake }: { page: Page; others: readonly C
  * the others.
  */
 export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps) {
-  const { ranked, others, done, trouble, again } = useRankedDesigns(page, work);
+  const { ranked, others, done, trouble, stop, again } = useRankedDesigns(page, work);
   const [isAll, setAll] = useState(false);
   const take: Taking = (choice) => {
     void act(chooseDesign(page.id, choice), { isQuiet: true }).then((isTaken) => {
@@ -106,7 +105,7 @@ export function DesignsSideBySide({ page, work, onDone }: DesignsSideBySideProps
   return (
     <>
       {done !== null && (
-        <Working done={done} onStop={stopPlanning}>
+        <Working done={done} onStop={stop}>
           Laying the photos out
         </Working>
       )}

@@ -1,10 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { nearestFirst, pagesRound, type Heart, type RoundPage } from '../../../core/making';
+import { nearestFirst, pagesRound, type BegunWith, type RoundPage } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { useHeart, type HeartInHand } from '../../parts/useHeart';
 import { FORMATS } from '../../ui/pageWords';
+import { useSearch, type Search } from '../../ui/useSearch';
 
 export interface Round extends HeartInHand {
   readonly pages: readonly RoundPage[];
@@ -25,12 +26,46 @@ export interface Round extends HeartInHand {
 const TOGETHER = 900;
 
 /** What was found so far, and for what. */
-const NOTHING: { for: Heart | null; size: string; pages: readonly RoundPage[]; done: number | null } = {
-  for: null,
-  size: '',
-  pages: [],
-  done: null,
-};
+interface RoundFound {
+  readonly of: Readonly<{ from: BegunWith | null; size: string }>;
+  readonly pages: readonly RoundPage[];
+  readonly done: number;
+}
+
+const nextTurn = (): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve);
+  });
+
+/**
+ * Works one page out after another, so that keys and *Stop* are heard between.
+ * @param ask begins to work them out @param designs how many are tried
+ */
+const roundsOf =
+  (ask: () => Iterator<RoundPage | null>, of: RoundFound['of'], designs: number): Search<RoundFound> =>
+  async (onProgress, signal) => {
+    const asked = ask();
+    let since = performance.now();
+    let pages: readonly RoundPage[] = [];
+    let more: RoundPage[] = [];
+    // What is shown stays where it is: nobody likes to press a button that moves.
+    const sorted = (): readonly RoundPage[] => [...pages, ...more.sort(nearestFirst)];
+    await nextTurn();
+    for (let n = 1, next = asked.next(); !next.done && !signal.aborted; n++, next = asked.next()) {
+      if (next.value) more.push(next.value);
+      if (performance.now() - since > TOGETHER) {
+        pages = sorted();
+        more = [];
+        since = performance.now();
+        onProgress({ of, pages, done: n / designs });
+      }
+      await nextTurn();
+    }
+    return { of, pages: sorted() };
+  };
+
+const NONE: readonly RoundPage[] = [];
+const noWorker = (): void => undefined;
 
 /** What can be made round something: worked out design by design, so that the first are there at once. */
 export function useRound(designs: number): Round {
@@ -39,60 +74,26 @@ export function useRound(designs: number): Round {
   const bench = useBench((b) => b);
   const { mat, longestCut } = useSettings();
   const [size, setSize] = useState(FORMATS[0]?.[0] ?? '');
-  const [found, setFound] = useState(NOTHING);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   // The stash changes with the page that is begun: nothing is looked for any more.
-  const isBegun = useRef(false);
-  const showNow = useRef<() => void>(undefined);
-  const stop = (): void => {
-    clearTimeout(timer.current);
-    showNow.current?.();
-    setFound((now) => ({ ...now, done: null }));
-  };
-  useEffect(() => {
+  const [isBegun, setBegun] = useState(false);
+  const search = useMemo(() => {
     const format = FORMATS.find(([id]) => id === size)?.[2];
-    if (!heart || !format || isBegun.current) return;
-    const asked = pagesRound(heart, bench, { format, mat, longestCut });
-    let n = 0;
-    let since = performance.now();
-    let shown: readonly RoundPage[] = [];
-    let more: RoundPage[] = [];
-    // What is shown stays where it is: nobody likes to press a button that moves.
-    const show = (done: number | null): void => {
-      shown = [...shown, ...more.sort(nearestFirst)];
-      more = [];
-      since = performance.now();
-      setFound({ for: heart, size, pages: shown, done });
-    };
-    showNow.current = () => show(null);
-    const step = (): void => {
-      const next = asked.next();
-      if (next.done) return show(null);
-      if (next.value) more.push(next.value);
-      n++;
-      if (performance.now() - since > TOGETHER) show(n / designs);
-      // One design at a time, so that keys and Stop are heard between.
-      timer.current = setTimeout(step);
-    };
-    timer.current = setTimeout(step);
-    return () => clearTimeout(timer.current);
-  }, [heart, bench, size, mat, longestCut, designs]);
-  const isOfThis = found.for === heart && found.size === size;
-  const page = query.get('page');
+    if (!heart || !format || isBegun) return null;
+    return roundsOf(() => pagesRound(heart, bench, { format, mat, longestCut }), { from, size }, designs);
+  }, [from, heart, bench, size, mat, longestCut, designs, isBegun]);
+  const { found, done, stop } = useSearch(search, noWorker);
+  // What was found for something else, or another size, is not shown.
+  const isOfThis = found?.of.size === size && found.of.from === from;
   return {
     from,
     heart,
-    // What was found for something else, or another size, is not shown.
-    pages: isOfThis ? found.pages : [],
-    done: heart && !isOfThis ? 0 : found.done,
+    pages: isOfThis ? found.pages : NONE,
+    done: search ? done : null,
     stop,
-    setBegun: (is) => {
-      isBegun.current = is;
-      if (is) stop();
-    },
+    setBegun,
     size,
     setSize,
-    page,
+    page: query.get('page'),
     begin,
   };
 }
