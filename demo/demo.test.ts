@@ -1,3 +1,4 @@
+import { USUAL_TRIMMER } from '../core/cutting';
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { expect, test } from 'vitest';
@@ -93,7 +94,7 @@ test('nine pages of 6 x 8 come out of the seven patterned papers of the newest k
     Array.from({ length: 9 }, (_, n) => page(n)),
     stock,
     faces,
-    inches(12),
+    USUAL_TRIMMER,
   );
   let plan!: SharePlan;
   for (const progress of shareOut(job, solverFrom(await loadHighs()))) plan = progress.plan;

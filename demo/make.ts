@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import jpeg from 'jpeg-js';
 import { mainColours } from '../core/colour';
-import { planCuts } from '../core/cutting';
+import { USUAL_TRIMMER, planCuts } from '../core/cutting';
 import { emptyLedger, fold, type Ledger, type LedgerEvent } from '../core/ledger';
 import { inches, parseSize } from '../core/length';
 import { entriesOf, readItems, readList, receiptOf, unpack } from '../core/listing';
@@ -168,7 +168,7 @@ class Scene {
       kits: new Map(this.kits.map((kit) => [kit.id, kit])),
     };
     const list = cutListOf(layout, { id, papers: chosen });
-    const plan = purposed(planCuts(cutJobFor(list, stockOnHand(shelf, null), inches(12)), WORK), list);
+    const plan = purposed(planCuts(cutJobFor(list, stockOnHand(shelf, null), USUAL_TRIMMER), WORK), list);
     if (plan.notCut.length > 0) throw new Error(`${title}: ${JSON.stringify(plan.notCut)}`);
     // A sheet used as it is goes to the page at once, the others are cut for its plan.
     for (const { stock, cuts, pieces } of plan.sheets) {

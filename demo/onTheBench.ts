@@ -1,6 +1,6 @@
 // What lies on the demo's bench: pages in each state, made by the acts that the application does.
 import { pagesInNone } from '../core/album';
-import { planCuts } from '../core/cutting';
+import { USUAL_TRIMMER, planCuts } from '../core/cutting';
 import { cutJobFor, cutListOf, cutSteps, isMade, notPlanned, plansFor, purposed } from '../core/cutlist';
 import { pageLayout } from '../core/design';
 import type { LedgerEvent } from '../core/ledger';
@@ -28,7 +28,6 @@ import type { Page } from '../core/things';
 import { OPEN, SHARED, type OpenPage } from './scenario';
 
 const MAT = inches(1 / 8);
-const LONGEST_CUT = inches(12);
 const WORK = 60_000;
 const FORMAT = { w: inches(12), h: inches(12), spread: false };
 
@@ -90,7 +89,7 @@ class Desk {
   plan(id: string, day: string): void {
     const { page, layout } = this.laidOut(id);
     const list = notPlanned(cutListOf(layout, page), this.bench.ledger, this.bench.plans, id);
-    const plan = planCuts(cutJobFor(list, stockOnHand(shelfOf(this.bench), id), LONGEST_CUT), WORK);
+    const plan = planCuts(cutJobFor(list, stockOnHand(shelfOf(this.bench), id), USUAL_TRIMMER), WORK);
     if (plan.notCut.length > 0) throw new Error(`${id}: ${JSON.stringify(plan.notCut)}`);
     this.do(acceptPlan([id], purposed(plan, list).sheets), day);
   }
@@ -122,7 +121,7 @@ class Desk {
     const stock = stockOnHand(shelfOf(bench), null).filter(
       ({ id }) => bench.lots.get(bench.ledger.pieces.get(id)?.lot ?? '')?.kit === kit,
     );
-    const job = shareJobFor(pages, stock, [...bench.faces.values()], LONGEST_CUT);
+    const job = shareJobFor(pages, stock, [...bench.faces.values()], USUAL_TRIMMER);
     let plan: SharePlan | null = null;
     for (const progress of shareOut(job, solver)) plan = progress.plan;
     if (plan?.stats.complete !== pages.length) throw new Error('the kit is too small for its share-out');

@@ -1,3 +1,4 @@
+import { ANY_TRIMMER } from '../core/cutting';
 import { inches } from '../core/length';
 import { DESIGNS } from '../core/design';
 import { rankDesigns } from '../core/papers';
@@ -93,7 +94,7 @@ export function rankedDesigns(): { designs: number } {
   return {
     designs: [
       ...rankDesigns({
-        longestCut: null,
+        trimmer: ANY_TRIMMER,
         page,
         designs: DESIGNS.map(({ id }) => ({ design: id })),
         faces,

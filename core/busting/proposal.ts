@@ -1,3 +1,4 @@
+import type { Trimmer } from '../cutting';
 import type { Size } from '../geometry';
 import type { Shelf } from '../stock';
 import type { PurposedPlan, WantedPiece } from '../cutlist';
@@ -24,8 +25,7 @@ export interface BustingInput {
   readonly likedPairs: ReadonlyMap<string, number>;
   readonly lead: Lead;
   readonly sources: Sources;
-  /** The longest cut her trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
 }
 
 /** Why a page is proposed, in figures; the words are the interface's. */

@@ -79,14 +79,14 @@ function* planned(
   layout: Layout,
   papers: Proposal['papers'],
   stock: readonly CutStock[],
-  { longestCut, punches }: BustingInput,
+  { trimmer, punches }: BustingInput,
 ): Generator<undefined, Pick<Proposal, 'list' | 'plan'>> {
   const page = { id: '', papers };
   const list = cutListOf(layout, page);
-  const squares = purposed(yield* planInSteps(cutJobFor(list, stock, longestCut), WORK), list);
+  const squares = purposed(yield* planInSteps(cutJobFor(list, stock, trimmer), WORK), list);
   yield;
   const made = punchable(shapedPieces(layout, page), punches);
-  return { list, plan: punchInstead(squares, { punches: made, list, stock, longestCut }) };
+  return { list, plan: punchInstead(squares, { punches: made, list, stock, trimmer }) };
 }
 
 /** Circles of a design that round things of hers lie in place of: as many as there are things for. */
@@ -122,7 +122,7 @@ function* propose(
       faces: input.faces,
       stock,
       colours,
-      longestCut: input.longestCut,
+      trimmer: input.trimmer,
       avoid,
       favour: favourFor(input, leftovers),
     });

@@ -1,4 +1,4 @@
-import type { CutJob, CutStock } from '../cutting';
+import type { CutJob, CutStock, Trimmer } from '../cutting';
 import { inches } from '../length';
 import type { Size } from '../geometry';
 import type { Page } from '../things';
@@ -28,10 +28,10 @@ export function cutListOf(
 }
 
 /** The cutting job for a cut list onto what is there; a design on paper with a right way up is not turned. */
-export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], longestCut: number | null): CutJob {
+export function cutJobFor(list: readonly WantedPiece[], stock: readonly CutStock[], trimmer: Trimmer): CutJob {
   return {
     stock,
-    longestCut,
+    ...trimmer,
     keepAtLeast: NUBBIN,
     pieces: list.map(({ id, w, h, count, face, pinnedTo }) => ({
       id,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { planCuts } from '../cutting';
+import { ANY_TRIMMER, planCuts } from '../cutting';
 import { balanceOf, emptyLedger, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { cutEvent } from '../making';
@@ -39,7 +39,7 @@ test('carrying out every step gives the planned pieces, nubbins and waste, and a
         const { w, h, missing } = ledger.pieces.get(id)!;
         return { id, w, h, missing, count: 1, front: null, back: null, upright: false, fresh: false, since: null };
       });
-      const plan = purposed(planCuts(cutJobFor(list, stock, null), 5_000), list);
+      const plan = purposed(planCuts(cutJobFor(list, stock, ANY_TRIMMER), 5_000), list);
       ledger = fold(
         plan.sheets.map((sheet, i): LedgerEvent => ({
           id: `c${i}`,

@@ -32,6 +32,8 @@ export interface CutStep extends OnPart, Measured {
   readonly kind: 'cut';
   readonly axis: 'x' | 'y';
   readonly at: number;
+  /** What the cut takes away beside it, ticks. */
+  readonly lost: number;
   readonly gives: readonly [StepPart, StepPart];
 }
 
@@ -86,9 +88,9 @@ function sheetSteps(sheet: PlanSheet, piece: Size & { readonly missing: readonly
       wanted: wanted.get(part) ?? null,
     }));
     const own = on(cut.part);
-    const { axis, at } = cut;
-    const measured = measuredFrom(own.part, missing, axis, at);
-    return { kind: 'cut', ...own, axis, at, ...measured, gives: [nth(gives, 0), nth(gives, 1)] };
+    const { axis, at, lost = 0 } = cut;
+    const measured = measuredFrom(own.part, missing, { axis, at, lost });
+    return { kind: 'cut', ...own, axis, at, lost, ...measured, gives: [nth(gives, 0), nth(gives, 1)] };
   });
   const windows = (sheet.windows ?? []).flatMap((middle): WindowStep[] => {
     const from = wanted.get(middle.from);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../cutting';
+import { ANY_TRIMMER, planCuts } from '../cutting';
 import { fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { cutJobFor, cutSteps, purposed, wantedKey, type CutStep, type Step, type WantedPiece } from '.';
@@ -14,6 +14,7 @@ const part = (sheet: string, name: string, axis: 'x' | 'y', at: number, gives: [
   piece: `${sheet}-${name}`,
   name,
   part: { x: 0, y: 0, w: 1, h: 1 },
+  lost: 0,
   axis,
   at,
   from: 'near',
@@ -73,7 +74,7 @@ test('every cut is made once, a part only after the cut that gives it, with no m
         fresh: true,
         since: null,
       }));
-      const plan = purposed(planCuts(cutJobFor(list, stock, null), 2_000), list);
+      const plan = purposed(planCuts(cutJobFor(list, stock, ANY_TRIMMER), 2_000), list);
       const steps = cutSteps(plan.sheets, ledger).flatMap((step) => (step.kind === 'cut' ? [step] : []));
       expect(steps).toHaveLength(plan.stats.cuts);
       const made = new Set(plan.sheets.map((sheet) => `${sheet.stock} A`));
@@ -120,8 +121,9 @@ describe('in her order', () => {
 test('a cut is measured from the other end where the near edge is torn, and from the near one where both are', () => {
   const sheet = { x: 0, y: 0, w: inches(12), h: inches(12) };
   const torn = { x: 0, y: 0, w: inches(1), h: inches(2) };
-  expect(measuredFrom(sheet, [], 'x', inches(4))).toEqual({ from: 'near', setting: inches(4) });
-  expect(measuredFrom(sheet, [torn], 'x', inches(4))).toEqual({ from: 'far', setting: inches(8) });
-  expect(measuredFrom(sheet, [torn, { ...torn, x: inches(11) }], 'x', inches(4)).from).toBe('near');
-  expect(measuredFrom(sheet, [{ ...torn, x: inches(5) }], 'x', inches(4)).from).toBe('near');
+  expect(measuredFrom(sheet, [], { axis: 'x', at: inches(4) })).toEqual({ from: 'near', setting: inches(4) });
+  expect(measuredFrom(sheet, [torn], { axis: 'x', at: inches(4) })).toEqual({ from: 'far', setting: inches(8) });
+  expect(measuredFrom(sheet, [torn], { axis: 'x', at: inches(4), lost: inches(1 / 4) }).setting).toBe(inches(7.75));
+  expect(measuredFrom(sheet, [torn, { ...torn, x: inches(11) }], { axis: 'x', at: inches(4) }).from).toBe('near');
+  expect(measuredFrom(sheet, [{ ...torn, x: inches(5) }], { axis: 'x', at: inches(4) }).from).toBe('near');
 });

@@ -3,7 +3,7 @@ export { wantedKey } from './wanted';
 export type { WantedPiece } from './wanted';
 export { cutRun } from './cutRun';
 export { cutSteps, isMade } from './cutSteps';
-export { isOpenWindow, partsUnder, pieceId } from './partsOfSheet';
+export { isOpenWindow, isKerf, kerfId, kerfOf, kerfsOf, partsUnder, pieceId } from './partsOfSheet';
 export type { CutStep, PunchStep, Step, StepPart, WindowStep } from './cutSteps';
 export type { CutOrder } from './inOrder';
 export { idOfPiece, isToCut, pagesOf, plansFor, promisedOf, toCutFor } from './plans';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { CutStock } from '../cutting';
+import { ANY_TRIMMER, type CutStock, type Trimmer } from '../cutting';
 import { fold, type CutChild, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
-import { cutSteps, isStrip, joinedStrip, mayBeJoined, wantedKey, type JoinedStrip, type WantedPiece } from '.';
+import { cutSteps, isStrip, joinedStrip, kerfsOf, mayBeJoined, wantedKey, type JoinedStrip, type WantedPiece } from '.';
 import { stockOnHand } from '../stock';
 import type { Layout, PageLayer } from '../design';
 
@@ -39,12 +39,9 @@ const joined = (
   papers: readonly CutStock[],
   layout: Layout | null = null,
   repeat: (axis: 'x' | 'y') => number | null = plain,
+  trimmer: Trimmer = ANY_TRIMMER,
 ): JoinedStrip => {
-  const answer = joinedStrip(
-    { wanted: piece, stock: papers, ledger: ledgerOf(papers), longestCut: null },
-    layout,
-    repeat,
-  );
+  const answer = joinedStrip({ wanted: piece, stock: papers, ledger: ledgerOf(papers), trimmer }, layout, repeat);
   if (!('parts' in answer)) throw new Error(`too short: ${answer.longest}`);
   return answer;
 };
@@ -71,14 +68,27 @@ test('the cuts of a joined strip are cuts that can be made', () => {
   expect(steps.flatMap(({ gives }) => gives).filter(({ role }) => role === 'piece')).toHaveLength(2);
 });
 
+test('cuts that take something away leave each part as long, and what falls off so much shorter', () => {
+  const kerf = inches(1 / 32);
+  const papers = [stock('a', 7, 3), stock('b', 6, 2)];
+  const answer = joined(strip(12, 2), papers, null, plain, { longestCut: null, kerf });
+  expect(answer.sheets.flatMap((sheet) => sheet.pieces).reduce((sum, { w }) => sum + w, 0)).toBe(inches(12));
+  for (const sheet of answer.sheets) {
+    const paper = papers.find(({ id }) => id === sheet.stock)!;
+    const parts = [...sheet.pieces, ...sheet.nubbins, ...sheet.waste, ...kerfsOf(sheet, paper)];
+    expect(parts.reduce((sum, { w, h }) => sum + w * h, 0)).toBe(paper.w * paper.h);
+    expect(sheet.cuts.every(({ lost }) => lost === kerf)).toBe(true);
+  }
+});
+
 test('where the strips fall short, the longest run is told', () => {
   const papers = [stock('a', 5, 3), stock('b', 4, 2)];
   expect(
-    joinedStrip({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), longestCut: null }, null, plain),
+    joinedStrip({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), trimmer: ANY_TRIMMER }, null, plain),
   ).toEqual({ longest: inches(9) });
   const upright = [stock('a', 2, 8, { upright: true }), stock('b', 2, 8, { upright: true })];
   expect(
-    joinedStrip({ wanted: strip(12, 2), stock: upright, ledger: ledgerOf(upright), longestCut: null }, null, plain),
+    joinedStrip({ wanted: strip(12, 2), stock: upright, ledger: ledgerOf(upright), trimmer: ANY_TRIMMER }, null, plain),
   ).toEqual({ longest: inches(4) });
 });
 
@@ -147,7 +157,7 @@ describe('a pattern that starts again', () => {
         const ledger = fold(cutAt([first, second])).value!;
         const papers = stockOnHand({ ledger, lots: new Map([['l', lot]]), kits: new Map() }, null);
         const answer = joinedStrip(
-          { wanted: strip(9, 2), stock: papers, ledger: ledger, longestCut: null },
+          { wanted: strip(9, 2), stock: papers, ledger: ledger, trimmer: ANY_TRIMMER },
           null,
           () => repeat,
         );
@@ -164,9 +174,15 @@ describe('a pattern that starts again', () => {
 
 test('a quick look never misses a strip that can be joined', () => {
   const papers = [stock('a', 7, 3), stock('b', 6, 2)];
-  expect(mayBeJoined({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(true);
-  expect(mayBeJoined({ wanted: strip(12, 3), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(false);
-  expect(mayBeJoined({ wanted: strip(4, 4), stock: papers, ledger: ledgerOf(papers), longestCut: null })).toBe(false);
+  expect(mayBeJoined({ wanted: strip(12, 2), stock: papers, ledger: ledgerOf(papers), trimmer: ANY_TRIMMER })).toBe(
+    true,
+  );
+  expect(mayBeJoined({ wanted: strip(12, 3), stock: papers, ledger: ledgerOf(papers), trimmer: ANY_TRIMMER })).toBe(
+    false,
+  );
+  expect(mayBeJoined({ wanted: strip(4, 4), stock: papers, ledger: ledgerOf(papers), trimmer: ANY_TRIMMER })).toBe(
+    false,
+  );
 });
 
 test('only what is clearly longer than wide is a strip', () => {

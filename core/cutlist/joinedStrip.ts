@@ -1,5 +1,5 @@
-import { area, intersect, unionArea, type Rect } from '../geometry';
-import type { CutStock, PlannedCut, PlannedPart } from '../cutting';
+import { area, intersect, splitRect, unionArea, type Rect } from '../geometry';
+import type { CutStock, PlannedCut, PlannedPart, Trimmer } from '../cutting';
 import { joinStrips, type JoinedPart, type Strip } from '../joining';
 import type { Ledger, PieceState } from '../ledger';
 import { inches } from '../length';
@@ -31,8 +31,7 @@ export interface Joining {
   readonly wanted: WantedPiece;
   readonly stock: readonly CutStock[];
   readonly ledger: Ledger;
-  /** The longest cut her trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
 }
 
 /** A paper laid so that its pattern runs along the strip. */
@@ -58,7 +57,7 @@ function phaseOf(ledger: Ledger, id: string, axis: 'x' | 'y', face: 'front' | 'b
 }
 
 function candidatesFor(
-  { wanted: piece, stock, ledger, longestCut }: Joining,
+  { wanted: piece, stock, ledger, trimmer: { longestCut } }: Joining,
   repeatOf: (axis: 'x' | 'y') => number | null,
 ): Candidate[] {
   const need = Math.min(piece.w, piece.h);
@@ -138,35 +137,36 @@ function sheetFor(
   part: JoinedPart,
   { axis, stock, face, length, width }: Candidate,
   wanted: WantedPiece,
-  across: number,
-  copy: number,
+  { across, kerf, copy }: { readonly across: number; readonly kerf: number; readonly copy: number },
 ): PlanSheet {
   const cuts: PlannedCut[] = [];
   const left: PlannedPart[] = [];
-  const place = (from: number, to: number, near: number, far: number): Rect =>
-    axis === 'x'
-      ? { x: from, y: near, w: to - from, h: far - near }
-      : { x: near, y: from, w: far - near, h: to - from };
-  let [now, names] = ['A', 1];
+  let now: PlannedPart = { part: 'A', x: 0, y: 0, w: stock.w, h: stock.h };
+  let names = 1;
   const name = (): string => String.fromCharCode(65 + names++);
-  const cut = (along: 'x' | 'y', at: number, keep: 0 | 1, off: Rect): void => {
-    const gives: [string, string] = [name(), name()];
-    cuts.push({ part: now, axis: along, at, gives });
-    left.push({ part: gives[keep === 0 ? 1 : 0], ...off });
-    now = gives[keep];
+  /** Keeps what lies before the cut, or beyond it; what falls off narrower than the kerf falls off whole. */
+  const cut = (along: 'x' | 'y', to: number, isKeptBefore: boolean): void => {
+    const long = along === 'x' ? now.w : now.h;
+    const lost = (isKeptBefore ? long - to : to) > kerf ? kerf : 0;
+    const at = isKeptBefore ? to : to - lost;
+    const gives = [name(), name()] as const;
+    const [near, far] = splitRect(now, along, at, lost);
+    cuts.push({ part: now.part, axis: along, at, ...(lost > 0 ? { lost } : {}), gives: [...gives] });
+    const [kept, off] = isKeptBefore ? [0, 1] : [1, 0];
+    left.push({ ...nth([near, far], off), part: nth(gives, off) });
+    now = { ...nth([near, far], kept), part: nth(gives, kept) };
   };
-  if (across < width) cut(axis === 'x' ? 'y' : 'x', across, 0, place(0, length, across, width));
-  if (part.from > 0) cut(axis, part.from, 1, place(0, part.from, 0, across));
-  if (part.to < length) cut(axis, part.to - part.from, 0, place(part.to, length, 0, across));
+  if (across < width) cut(axis === 'x' ? 'y' : 'x', across, true);
+  if (part.from > 0) cut(axis, part.from, false);
+  if (part.to < length) cut(axis, part.to - part.from, true);
   const isKept = ({ w, h }: Rect): boolean => Math.min(w, h) >= NUBBIN.w;
   const turned = (axis === 'x') !== wanted.w >= wanted.h;
   const { id, page, slot } = wanted;
-  const piece = { id, page, slot, copy, part: now, turned, face, ...place(part.from, part.to, 0, across) };
   return {
     stock: stock.id,
     copy: 1,
     cuts,
-    pieces: [piece],
+    pieces: [{ id, page, slot, copy, turned, face, ...now }],
     nubbins: left.filter(isKept),
     waste: left.filter((rect) => !isKept(rect)),
   };
@@ -206,7 +206,9 @@ export function joinedStrip(
         (repeat === null ? hiddenJoins(own, others, length, hidden) : null) ?? shifted(plan.parts, own, hidden);
       const from = moved.parts.map((part) => candidateOf(strips, part));
       const parts = moved.parts.map((part, i) => ({ ...part, axis, face: nth(from, i).face }));
-      const sheets = parts.map((part, i) => sheetFor(part, nth(from, i), wanted, width, i + 1));
+      const sheets = parts.map((part, i) =>
+        sheetFor(part, nth(from, i), wanted, { across: width, kerf: joining.trimmer.kerf, copy: i + 1 }),
+      );
       return [{ wanted: wanted.id, parts, joins: moved.joins, sheets }];
     });
     const best = ways.reduce<JoinedStrip | null>((a, b) => (a && !isBetter(b, a) ? a : b), null);

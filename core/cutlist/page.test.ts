@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { planCuts, type CutStock } from '../cutting';
+import { ANY_TRIMMER, planCuts, type CutStock } from '../cutting';
 import { contains, overlaps, type Rect } from '../geometry';
 import { inches, mm } from '../length';
 import { drawShape } from '../shapes';
@@ -194,7 +194,7 @@ test('strip bands over a 12x12 spread take four 3x12 strips, two of each paper: 
     cutJobFor(
       list.filter(({ face }) => face === 'moths'),
       [sheet],
-      null,
+      ANY_TRIMMER,
     ),
   );
   expect(plan.stats).toMatchObject({ pieces: 4, wasteArea: 0, nubbinArea: 0 });
@@ -281,7 +281,7 @@ describe('papers chosen for a page', () => {
   test('two faces of one sheet are not both asked for whole', () => {
     const faces = [face('ink', '#22314f'), face('slate', '#56606b'), face('pink', '#e6a7be')];
     const papers = choosePapers(layout, {
-      longestCut: null,
+      trimmer: ANY_TRIMMER,
       faces,
       stock: [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')],
       colours: night,
@@ -292,7 +292,7 @@ describe('papers chosen for a page', () => {
         cutJobFor(
           cutListOf(layout, { id: 'p', papers }),
           [sheet('a', 'ink', 'slate'), sheet('b', 'pink', 'pink')],
-          null,
+          ANY_TRIMMER,
         ),
       ).notCut.length,
     ).toBe(papers['mat'] === undefined ? 1 : 0);
@@ -309,7 +309,7 @@ describe('papers chosen for a page', () => {
     const squares = layoutOf('grid', twelve, []);
     const faces = Object.entries({ ...hues, ground: '#f4efe4' }).map(([id, hex]) => face(id, hex));
     const papers = choosePapers(squares, {
-      longestCut: null,
+      trimmer: ANY_TRIMMER,
       faces,
       stock: faces.map(({ id }) => sheet(id, id, id)),
       colours: [],
@@ -321,7 +321,7 @@ describe('papers chosen for a page', () => {
   });
   test('a slot that nothing can serve is left out, and one that is settled stays', () => {
     const papers = choosePapers(layout, {
-      longestCut: null,
+      trimmer: ANY_TRIMMER,
       faces: [face('ink', '#22314f')],
       stock: [sheet('a', 'ink', 'ink')],
       colours: night,

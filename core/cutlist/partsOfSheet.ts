@@ -1,21 +1,40 @@
 import { splitRect, type Rect, type Size } from '../geometry';
 import { heldIn } from '../heldIn';
 import type { PieceState } from '../ledger';
-import type { PlanPiece, PlanSheet, PlanWindow } from '../things';
+import type { PlanCut, PlanPiece, PlanSheet, PlanWindow } from '../things';
 
 /** The whole sheet keeps its own id; a part of it is named after both. */
 export const pieceId = (sheet: string, part: string): string => (part === 'A' ? sheet : `${sheet}-${part}`);
 
+const KERF = '-kerf';
+
+/** The ledger's name for what a cut of a piece takes away. */
+export const kerfId = (piece: string): string => `${piece}${KERF}`;
+export const isKerf = (id: string): boolean => id.endsWith(KERF);
+
+/** What a cut takes away beside what it gives first; null: nothing. @param part that is cut */
+export function kerfOf(part: Rect, { axis, at, lost = 0 }: Pick<PlanCut, 'axis' | 'at' | 'lost'>): Rect | null {
+  if (lost === 0) return null;
+  const [, beyond] = splitRect(part, axis, at);
+  return splitRect(beyond, axis, lost)[0];
+}
+
 /** Where each part lies on its sheet, the middles of windows among them. */
-export function placesOf({ cuts, windows = [] }: PlanSheet, whole: Size): Map<string, Rect> {
+export function placesOf({ cuts, windows = [] }: Pick<PlanSheet, 'cuts' | 'windows'>, whole: Size): Map<string, Rect> {
   const places = new Map<string, Rect>([['A', { x: 0, y: 0, w: whole.w, h: whole.h }]]);
   for (const { part, x, y, w, h } of windows) places.set(part, { x, y, w, h });
-  for (const { part, axis, at, gives } of cuts) {
-    const [near, far] = splitRect(heldIn(places, part), axis, at);
+  for (const { part, axis, at, lost, gives } of cuts) {
+    const [near, far] = splitRect(heldIn(places, part), axis, at, lost);
     places.set(gives[0], near);
     places.set(gives[1], far);
   }
   return places;
+}
+
+/** What all cuts of a sheet take away. */
+export function kerfsOf(sheet: Pick<PlanSheet, 'cuts' | 'windows'>, whole: Size): Rect[] {
+  const places = placesOf(sheet, whole);
+  return sheet.cuts.flatMap((cut) => kerfOf(heldIn(places, cut.part), cut) ?? []);
 }
 
 /** The parts that come of a part of a sheet, cut, cut out or punched, with itself. */

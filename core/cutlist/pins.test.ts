@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { planCuts, type CutStock, type PlannedSheet } from '../cutting';
+import { USUAL_TRIMMER, planCuts, type CutStock, type PlannedSheet } from '../cutting';
 import { inches } from '../length';
 import { cutJobFor, pinDown, purposed, type Pin, type WantedPiece } from '.';
 
@@ -32,7 +32,7 @@ const pinsOf = ({ stock: id, pieces }: PlannedSheet): Pin[] =>
 /** The plan of a list with pins, in terms of the list. */
 function planned(pins: readonly Pin[], work: number) {
   const pinned = pinDown(list, pins);
-  return purposed(planCuts(cutJobFor(pinned, shelf, inches(12)), work), pinned);
+  return purposed(planCuts(cutJobFor(pinned, shelf, USUAL_TRIMMER), work), pinned);
 }
 
 describe('pins', () => {

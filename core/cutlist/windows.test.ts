@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../cutting';
+import { ANY_TRIMMER, planCuts } from '../cutting';
 import { balanceOf, emptyLedger, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import type { Lot, Page } from '../things';
@@ -55,7 +55,7 @@ function cutPage(): { ledger: Ledger; page: Page } {
   let ledger = fold([sheets], emptyLedger).value!;
   const list = cutListOf(layout, page);
   const plan = planCuts(
-    cutJobFor(list, stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p'), null),
+    cutJobFor(list, stockOnHand({ ledger, lots: new Map([['moths', lot]]), kits: new Map() }, 'p'), ANY_TRIMMER),
     5_000,
   );
   const { sheets: planned } = purposed(plan, list);

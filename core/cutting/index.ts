@@ -1,7 +1,10 @@
+export { piecesWithKerf, planAsCut, withKerf } from './kerf';
 export { planCuts, planInSteps, searchPlans } from './searchPlans';
 export { faceUp } from './writing/faceUp';
 export { sheetSvg } from './writing/sheetSvg';
 export type { PlanProgress } from './searchPlans';
+export { ANY_TRIMMER, trimmerOf, USUAL_TRIMMER } from './trimmer';
+export type { Trimmer } from './trimmer';
 export type {
   BegunPart,
   BegunSheet,

@@ -4,6 +4,7 @@ import { firstPlan } from './constructions/fill';
 import { filledUp } from './constructions/planWith';
 import { cutAnew } from './moves/cutAnew';
 import { exactly } from './moves/exactly';
+import { piecesWithKerf, planAsCut, withKerf } from './kerf';
 import type { Move } from './moves/move';
 import { recut } from './moves/recut';
 import { fewerFresh } from './moves/squeeze';
@@ -59,6 +60,22 @@ export function* searchPlans(
   work = WORK,
   isOver: () => boolean = () => false,
   begun: readonly BegunSheet[] | null = null,
+): Generator<PlanProgress, CutPlan> {
+  const { kerf = 0 } = job;
+  if (kerf === 0) return yield* searchWithoutKerf(job, work, isOver, begun);
+  const larger: CutJob = { ...withKerf(job), pieces: piecesWithKerf(job.pieces, kerf) };
+  const search = searchWithoutKerf(larger, work, isOver, begun);
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return planAsCut(step.value, job);
+    yield { ...step.value, plan: planAsCut(step.value.plan, job) };
+  }
+}
+
+function* searchWithoutKerf(
+  job: CutJob,
+  work: number,
+  isOver: () => boolean,
+  begun: readonly BegunSheet[] | null,
 ): Generator<PlanProgress, CutPlan> {
   const problem = readProblem(job);
   const search = new Search(problem, seededRandom(20261101), work, isOver, (spend) =>

@@ -1,4 +1,5 @@
 import type { Rect, Size } from '../geometry';
+import type { Trimmer } from './trimmer';
 
 /** Paper to cut from: `count` sheets or leftovers all alike. Lengths in ticks. */
 export interface CutStock extends Size {
@@ -34,7 +35,7 @@ export interface CutPiece extends Size {
 /** What matters next when all pieces are had: fresh sheets saved, cuts saved, or large pieces kept whole. */
 export type Preference = 'fresh' | 'cuts' | 'whole';
 
-export interface CutJob {
+export interface CutJob extends Partial<Pick<Trimmer, 'kerf'>> {
   readonly stock: readonly CutStock[];
   readonly pieces: readonly CutPiece[];
   /** A leftover at least this large, either way round, is a nubbin; less is waste. */
@@ -63,6 +64,8 @@ export interface PlannedCut {
   readonly part: string;
   readonly axis: 'x' | 'y';
   readonly at: number;
+  /** So much beside it is taken away, on the side of what is given second; absent: nothing. */
+  readonly lost?: number;
   readonly gives: readonly [string, string];
 }
 export interface PlannedPart extends Rect {

@@ -30,16 +30,19 @@ export const contains = (outer: Rect, inner: Rect): boolean =>
   inner.x + inner.w <= outer.x + outer.w &&
   inner.y + inner.h <= outer.y + outer.h;
 
-/** The two parts that one cut right across gives, `at` from the rectangle's own left ('x') or head ('y'). */
-export const splitRect = (rect: Rect, axis: 'x' | 'y', at: number): [Rect, Rect] =>
+/**
+ * The two parts that one cut right across gives, `at` from the rectangle's own left ('x') or head ('y'). @param lost
+ * what the cut takes away between them
+ */
+export const splitRect = (rect: Rect, axis: 'x' | 'y', at: number, lost = 0): [Rect, Rect] =>
   axis === 'x'
     ? [
         { ...rect, w: at },
-        { ...rect, x: rect.x + at, w: rect.w - at },
+        { ...rect, x: rect.x + at + lost, w: rect.w - at - lost },
       ]
     : [
         { ...rect, h: at },
-        { ...rect, y: rect.y + at, h: rect.h - at },
+        { ...rect, y: rect.y + at + lost, h: rect.h - at - lost },
       ];
 
 /** Larger by `by` on all four sides. */

@@ -1,3 +1,4 @@
+import { ANY_TRIMMER } from '../cutting';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { emptyLedger, fold, type LedgerEvent } from '../ledger';
@@ -48,7 +49,7 @@ describe('a sheet is cut apart', () => {
     const { ledger, piece } = start(12, 12);
     const { event, notCut } = cutApartEvent(piece, { upright: false }, readParts('6 x 3x4, 4 x 2x2').value!, {
       keepAtLeast: INCH,
-      longestCut: null,
+      ...ANY_TRIMMER,
     });
     const after = fold([entry(event!, 'e2')], ledger).value!;
     const here = [...after.pieces.values()].filter(({ where }) => where === 'here');
@@ -67,13 +68,14 @@ describe('a sheet is cut apart', () => {
           }),
           { minLength: 1, maxLength: 4 },
         ),
-        (parts) => {
+        fc.constantFrom(0, inches(1 / 32)),
+        (parts, kerf) => {
           const { ledger, piece } = start(12, 12);
           const { event, notCut } = cutApartEvent(
             piece,
             { upright: false },
             parts.map((part) => ({ ...size(part.w, part.h), count: part.count })),
-            { keepAtLeast: INCH, longestCut: null },
+            { keepAtLeast: INCH, longestCut: null, kerf },
           );
           if (event) expect(fold([entry(event, 'e2')], ledger).ok).toBe(true);
           expect(notCut).toBeLessThanOrEqual(parts.reduce((sum, { count }) => sum + count, 0));
@@ -91,9 +93,15 @@ describe("a maker's strip is cut off", () => {
     ['right', 11.5, 12],
   ] as const)('at the %s', (edge, w, h) => {
     const { ledger, piece } = start(12, 12);
-    const after = fold([entry(stripOffEvent(piece, edge, inches(1 / 2)), 'e2')], ledger).value!;
+    const after = fold([entry(stripOffEvent(piece, edge, inches(1 / 2), 0), 'e2')], ledger).value!;
     expect(after.pieces.get('s-rest')).toMatchObject({ ...size(w, h), where: 'here' });
     expect(after.pieces.get('s-strip')).toMatchObject({ solid: inches(12) * inches(1 / 2), where: 'here' });
+  });
+  test('what the cut takes away is taken of the rest', () => {
+    const { ledger, piece } = start(12, 12);
+    const after = fold([entry(stripOffEvent(piece, 'foot', inches(1 / 2), inches(1 / 32)), 'e2')], ledger).value!;
+    expect(after.pieces.get('s-rest')).toMatchObject(size(12, 11.5 - 1 / 32));
+    expect(after.pieces.get('s-kerf')).toMatchObject({ ...size(12, 1 / 32), where: 'waste' });
   });
   test('as wide as the list tells, else half an inch', () => {
     expect(brandingStripOf({ note: 'branding strip 3/4 in' })).toEqual({ width: inches(0.75), isTold: true });

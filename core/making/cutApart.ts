@@ -1,6 +1,7 @@
-import { planCuts, type CutJob, type CutPlan } from '../cutting';
-import type { Size } from '../geometry';
+import { planCuts, type CutJob, type Trimmer } from '../cutting';
+import { splitRect, type Rect, type Size } from '../geometry';
 import type { CutChild, PieceState } from '../ledger';
+import { kerfId, kerfOf, kerfsOf } from '../cutlist';
 import { inches, parseSize } from '../length';
 import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
@@ -30,12 +31,7 @@ export function readParts(text: string): Result<PrintedPart[], { readonly kind: 
 /** Judgements of the planner: a sheet's worth of cards is soon laid out. */
 const WORK = 60_000;
 
-const child = (
-  id: string,
-  role: 'nubbin' | 'waste',
-  { x, y, w, h }: CutPlan['sheets'][number]['nubbins'][number],
-  piece: PieceState,
-): CutChild => {
+const child = (id: string, role: 'nubbin' | 'waste', { x, y, w, h }: Rect, piece: PieceState): CutChild => {
   const missing = piece.missing
     .filter((m) => m.x < x + w && x < m.x + m.w && m.y < y + h && y < m.y + m.h)
     .map((m) => ({ ...m, x: m.x - x, y: m.y - y }));
@@ -51,7 +47,7 @@ export function cutApartEvent(
   piece: PieceState,
   { upright }: Pick<Lot, 'upright'>,
   parts: readonly PrintedPart[],
-  { keepAtLeast, longestCut }: Pick<CutJob, 'keepAtLeast' | 'longestCut'>,
+  { keepAtLeast, ...trimmer }: Pick<CutJob, 'keepAtLeast'> & Trimmer,
 ): { event: NewEvent | null; notCut: number } {
   const stock = {
     id: piece.id,
@@ -70,17 +66,18 @@ export function cutApartEvent(
       stock: [stock],
       pieces: parts.map((part, i) => ({ id: `p${i}`, ...part, of: null, turn: null, optional: false, value: 0 })),
       keepAtLeast,
-      longestCut,
+      ...trimmer,
     },
     WORK,
   );
   const [sheet] = plan.sheets;
   const notCut = plan.notCut.length;
   if (!sheet || sheet.cuts.length === 0) return { event: null, notCut };
+  const taken = kerfsOf(sheet, piece);
   const into = [
     ...sheet.pieces.map((part, i) => child(`${piece.id}-c${i + 1}`, 'nubbin', part, piece)),
     ...sheet.nubbins.map((part, i) => child(`${piece.id}-r${i + 1}`, 'nubbin', part, piece)),
-    ...sheet.waste.map((part, i) => child(`${piece.id}-w${i + 1}`, 'waste', part, piece)),
+    ...[...sheet.waste, ...taken].map((part, i) => child(`${piece.id}-w${i + 1}`, 'waste', part, piece)),
   ];
   return { event: { type: 'cut', piece: piece.id, into, page: null }, notCut };
 }
@@ -90,24 +87,22 @@ export type Edge = 'foot' | 'head' | 'left' | 'right';
 /**
  * A strip cut off along an edge, such as the maker's: both parts lie in the stash. @param width ticks, less than the
  * piece is deep there
+ * @param kerf what the cut takes away of the rest
  */
-export function stripOffEvent(piece: PieceState, edge: Edge, width: number): NewEvent {
-  const isAcross = edge === 'foot' || edge === 'head';
-  const depth = isAcross ? piece.h : piece.w;
-  const at = edge === 'foot' || edge === 'right' ? depth - width : width;
-  const [near, far] = isAcross
-    ? [
-        { x: 0, y: 0, w: piece.w, h: at },
-        { x: 0, y: at, w: piece.w, h: depth - at },
-      ]
-    : [
-        { x: 0, y: 0, w: at, h: piece.h },
-        { x: at, y: 0, w: depth - at, h: piece.h },
-      ];
-  const [strip, rest] = edge === 'foot' || edge === 'right' ? [far, near] : [near, far];
+export function stripOffEvent(piece: PieceState, edge: Edge, width: number, kerf: number): NewEvent {
+  const axis = edge === 'foot' || edge === 'head' ? 'y' : 'x';
+  const depth = axis === 'y' ? piece.h : piece.w;
+  const lost = Math.max(0, Math.min(kerf, depth - width - 1));
+  const isFar = edge === 'foot' || edge === 'right';
+  const at = isFar ? depth - width - lost : width;
+  const whole = { x: 0, y: 0, w: piece.w, h: piece.h };
+  const [near, far] = splitRect(whole, axis, at, lost);
+  const [strip, rest] = isFar ? [far, near] : [near, far];
+  const taken = kerfOf(whole, { axis, at, lost });
   const into = [
-    child(`${piece.id}-rest`, 'nubbin', { part: '', ...rest }, piece),
-    child(`${piece.id}-strip`, 'nubbin', { part: '', ...strip }, piece),
+    child(`${piece.id}-rest`, 'nubbin', rest, piece),
+    child(`${piece.id}-strip`, 'nubbin', strip, piece),
+    ...(taken ? [child(kerfId(piece.id), 'waste', taken, piece)] : []),
   ];
   return { type: 'cut', piece: piece.id, into, page: null };
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../cutting';
+import { ANY_TRIMMER, planCuts } from '../cutting';
 import { restAround } from '../geometry';
 import { balanceOf, fold, type Ledger, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
@@ -76,7 +76,7 @@ describe('a machine', () => {
     return fold([{ id: 'c', day: DAY, type: 'claimed', piece: 'm', page: 'p' }], here).value!;
   })();
   const list = [wanted('mat', inches(4), inches(6), 2), wanted('tag', inches(2), inches(4))];
-  const plan = purposed(planCuts(cutJobFor(list, stockOf(ledger), null), 2_000), list);
+  const plan = purposed(planCuts(cutJobFor(list, stockOf(ledger), ANY_TRIMMER), 2_000), list);
   const sheet = plan.sheets[0]!;
 
   test.each([[[true, true, true]], [[true, false, false]]])(
@@ -100,7 +100,7 @@ describe('several pages cut together', () => {
     [{ id: 'c', day: DAY, type: 'claimed', piece: 'm', page: 'p' }],
     received({ id: 'm', w: inches(12), h: inches(12) }),
   ).value!;
-  const plan = purposed(planCuts(cutJobFor(list, stockOf(start), null), 2_000), list);
+  const plan = purposed(planCuts(cutJobFor(list, stockOf(start), ANY_TRIMMER), 2_000), list);
 
   test('each piece goes to its own page, and undoing takes it back', () => {
     const events: LedgerEvent[] = [];
@@ -126,12 +126,12 @@ test('sheets kept as drawn: their pieces are planned no more, and the figures ar
   const ledger = received({ id: 'm', w: inches(12), h: inches(12) }, { id: 'n', w: inches(12), h: inches(12) });
   const list = [wanted('ground', inches(11), inches(11)), wanted('mat', inches(4), inches(6), 3)];
   const stock = stockOf(ledger);
-  const first = purposed(planCuts(cutJobFor(list, stock, null), 2_000), list);
+  const first = purposed(planCuts(cutJobFor(list, stock, ANY_TRIMMER), 2_000), list);
   const kept = first.sheets.filter(({ pieces }) => pieces.some(({ id }) => id.includes('ground')));
   const rest = without(list, kept);
   expect(rest.reduce((sum, { count }) => sum + count, 0)).toBe(4 - kept.flatMap(({ pieces }) => pieces).length);
   const others = stock.filter(({ id }) => !kept.some((sheet) => sheet.stock === id));
-  const again = withSheets(purposed(planCuts(cutJobFor(rest, others, null), 2_000), rest), kept, stock);
+  const again = withSheets(purposed(planCuts(cutJobFor(rest, others, ANY_TRIMMER), 2_000), rest), kept, stock);
   expect(again.stats).toMatchObject({
     pieces: 4,
     fresh: first.stats.fresh,

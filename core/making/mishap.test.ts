@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../cutting';
+import { ANY_TRIMMER, planCuts } from '../cutting';
 import { balanceOf, emptyLedger, fold, type Ledger } from '../ledger';
 import { inches } from '../length';
 import { cutJobFor, cutSteps, purposed, type CutStep, type WantedPiece } from '../cutlist';
@@ -38,7 +38,7 @@ const stock = [
 const list: WantedPiece[] = [
   { id: 'mat:a', page: 'p', slot: 'mat', w: inches(3.25), h: inches(9), count: 1, face: null },
 ];
-const [step] = cutSteps(purposed(planCuts(cutJobFor(list, stock, null), 2_000), list).sheets, out) as [CutStep];
+const [step] = cutSteps(purposed(planCuts(cutJobFor(list, stock, ANY_TRIMMER), 2_000), list).sheets, out) as [CutStep];
 const along = (size: { w: number; h: number }): number => (step.axis === 'x' ? size.w : size.h);
 const after = (mishap: Mishap): Ledger => fold([entry(mishapEvent(step, mishap, out), 'k')], out).value!;
 const partsOf = (ledger: Ledger) => [...ledger.pieces.values()].filter(({ from }) => from === 'm1');

@@ -1,3 +1,4 @@
+import { ANY_TRIMMER } from '../cutting';
 import { describe, expect, test } from 'vitest';
 import { DESIGNS, pageLayout } from '../design';
 import { inches } from '../length';
@@ -15,7 +16,7 @@ import {
 } from '.';
 import { smallPage, unbalanced, unpackedWorld, type World } from './test/world';
 
-const wish = { format: smallPage().format, mat: inches(1 / 8), longestCut: null };
+const wish = { format: smallPage().format, mat: inches(1 / 8), trimmer: ANY_TRIMMER };
 const photo = (id: string, hex: string, name = id): Photo => ({
   id,
   story: 's',

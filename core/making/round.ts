@@ -5,7 +5,7 @@ import { inches } from '../length';
 import { choosePapers, holdsPiece } from '../papers';
 import { layingsOf } from '../placing';
 import { stockOnHand } from '../stock';
-import type { CutStock } from '../cutting';
+import type { CutStock, Trimmer } from '../cutting';
 import type { Page, PageFormat, PagePhoto } from '../things';
 import { decided, put, refuse, type Deciding } from './act';
 import { shelfOf, type Bench } from './bench';
@@ -33,8 +33,7 @@ export interface RoundPage {
 export interface RoundWish {
   readonly format: PageFormat;
   readonly mat: number;
-  /** The longest cut her trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
 }
 
 /** A place for a photo of hers when none goes. */
@@ -57,7 +56,7 @@ function roundIn(
   bench: Bench,
   wish: RoundWish,
 ): RoundPage | null {
-  const { format, mat, longestCut } = wish;
+  const { format, mat, trimmer } = wish;
   const laid = layOut(design, { format, photos: places, mat });
   if (!laid.ok) return null;
   const stock = stockOnHand(shelfOf(bench), null);
@@ -65,7 +64,7 @@ function roundIn(
   const colours = [...heart.colours, ...places.flatMap(({ photo }) => bench.photos.get(photo ?? '')?.colours ?? [])];
   const faces = [...bench.faces.values()];
   const settled = slot === null || heart.face === null ? {} : { [slot]: heart.face };
-  const papers = choosePapers(laid.value, { faces, stock, colours, longestCut, settled });
+  const papers = choosePapers(laid.value, { faces, stock, colours, trimmer, settled });
   if (cutListOf(laid.value, { id: '', papers }).some(({ face }) => face === null)) return null;
   const page: Page = { ...newPage('', { format, design: design.id, mat, photos: places, papers }, ''), title: '' };
   const away = affinity(

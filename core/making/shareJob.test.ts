@@ -1,3 +1,4 @@
+import { USUAL_TRIMMER, ANY_TRIMMER } from '../cutting';
 import { describe, expect, test } from 'vitest';
 import { fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
@@ -87,7 +88,7 @@ describe('the job of a share-out', () => {
   });
   test('takes only ticked kits, and never what she refused', () => {
     const stock = (kits: string[], never: string[] = []) =>
-      jobOf(laid, bench, { kits: new Set(kits), never }, WISHES, null).stock.map(({ id }) => id);
+      jobOf(laid, bench, { kits: new Set(kits), never }, WISHES, ANY_TRIMMER).stock.map(({ id }) => id);
     expect(stock(['moth', 'bell'])).toEqual(['moths-1', 'moths-2', 'rope-1', 'rope-2']);
     expect(stock(['moth'])).toEqual(['moths-1', 'moths-2']);
     expect(stock(['moth', 'bell'], ['moths'])).toEqual(['rope-1', 'rope-2']);
@@ -98,7 +99,7 @@ describe('the job of a share-out', () => {
       bench,
       { kits: new Set(['moth', 'bell']), never: [] },
       { ...WISHES, must: ['rope'], pins: { a: { upper: 'moths' } }, forbidden: { a: ['rope'] } },
-      null,
+      ANY_TRIMMER,
     );
     const of = (slot: string) => job.pages[0]!.slots.find(({ id }) => id.includes(`/${slot}:`))!.of;
     expect(of('upper')).toEqual(['moths']);
@@ -140,13 +141,13 @@ test('strips of a scarce paper on plain cardstock: both pages are made of one sh
   const sources = { kits: new Set(['moth']), never: [] };
   const made = (pages: typeof laid): number => {
     let most = 0;
-    for (const { plan } of shareOut(jobOf(pages, there, sources, WISHES, null), null, 60_000))
+    for (const { plan } of shareOut(jobOf(pages, there, sources, WISHES, ANY_TRIMMER), null, 60_000))
       most = plan.stats.complete;
     return most;
   };
   const strips = onPlain(laid, there, sources, {
     hold: inches(0.5),
-    longestCut: inches(12),
+    trimmer: USUAL_TRIMMER,
     called: (slot) => `edge of ${slot}`,
   });
   expect(strips.map(({ page: { more = [] } }) => more.map(({ face, count }) => [face, count]))).toEqual([
@@ -211,7 +212,7 @@ describe('what pages cost', () => {
     bench,
     { kits: new Set(['moth', 'bell']), never: [] },
     WISHES,
-    null,
+    ANY_TRIMMER,
   ).stock;
 
   test('paper by page, and the sheets opened for one page alone', () => {

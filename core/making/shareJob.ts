@@ -1,4 +1,4 @@
-import type { CutStock } from '../cutting';
+import type { CutStock, Trimmer } from '../cutting';
 import { pageLayout } from '../design';
 import { kitOfPiece } from '../kits';
 import { choosePapers, laidOnPlain, plainGrounds } from '../papers';
@@ -57,15 +57,15 @@ export function onPlain(
   sources: Sources,
   {
     hold,
-    longestCut,
+    trimmer,
     called,
-  }: { readonly hold: number; readonly longestCut: number; readonly called: (slot: string) => string },
+  }: { readonly hold: number; readonly trimmer: Trimmer; readonly called: (slot: string) => string },
 ): SharingPage[] {
   const stock = stockOf(bench, sources);
   const faces = [...bench.faces.values()];
   return pages.map((sharing) => {
     const { page, layout, colours } = sharing;
-    const papers = choosePapers(layout, { faces, stock, colours, longestCut, settled: page.papers });
+    const papers = choosePapers(layout, { faces, stock, colours, trimmer, settled: page.papers });
     const own = plainGrounds(layout, papers, shelfOf(bench), hold).reduce((now, ground) => {
       const name = layout.slots.find(({ id }) => id === ground.slot)?.name ?? ground.slot;
       return { ...now, ...laidOnPlain(now, ground, papers[ground.slot] ?? '', called(name)) };
@@ -80,5 +80,5 @@ export const jobOf = (
   bench: Bench,
   sources: Sources,
   wishes: ShareWishes,
-  longestCut: number | null,
-): ShareJob => shareJobFor(pages, stockOf(bench, sources), [...bench.faces.values()], longestCut, wishes);
+  trimmer: Trimmer,
+): ShareJob => shareJobFor(pages, stockOf(bench, sources), [...bench.faces.values()], trimmer, wishes);

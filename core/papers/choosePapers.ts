@@ -1,5 +1,5 @@
 import { affinity, differenceCiede2000, hexToLab, type ColourShare } from '../colour';
-import { planCuts, type CutStock } from '../cutting';
+import { planCuts, type CutStock, type Trimmer } from '../cutting';
 import type { Size } from '../geometry';
 import type { Face } from '../things';
 import { cutJobFor, cutListOf, type WantedPiece } from '../cutlist';
@@ -18,8 +18,7 @@ const ALIKE = 10;
 const UNKNOWN = 20;
 
 export interface Choosing {
-  /** The longest cut her trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
   readonly faces: readonly Face[];
   readonly stock: readonly CutStock[];
   /** Of the photos; empty: the first paper sets the colours. */
@@ -46,7 +45,7 @@ function canBeCut(
   list: readonly WantedPiece[],
   papers: Readonly<Record<string, string>>,
   stock: readonly CutStock[],
-  longestCut: number | null,
+  trimmer: Trimmer,
 ): boolean {
   const wanted = list.flatMap((piece) => {
     const face = papers[piece.slot];
@@ -57,7 +56,7 @@ function canBeCut(
     ({ front, back }) => (front !== null && faces.has(front)) || (back !== null && faces.has(back)),
   );
   // The first constructions only: what they cannot place is too tight to propose.
-  return planCuts(cutJobFor(wanted, carrying, longestCut), 1).notCut.length === 0;
+  return planCuts(cutJobFor(wanted, carrying, trimmer), 1).notCut.length === 0;
 }
 
 /** How much a face's main colour melts into those already on the page. */
@@ -79,7 +78,7 @@ function likeness(face: Face, others: readonly (Face | undefined)[]): number {
  */
 export function choosePapers(
   layout: Layout,
-  { faces, stock, colours, longestCut, settled = {}, left, favour = () => 0, avoid }: Choosing,
+  { faces, stock, colours, trimmer, settled = {}, left, favour = () => 0, avoid }: Choosing,
 ): Record<string, string> {
   const list = cutListOf(layout, { id: '', papers: {} });
   const slots = layout.slots
@@ -117,7 +116,7 @@ export function choosePapers(
       .filter(({ face, holds }) => holds > 0 && !unseen.has(face.id) && !avoid?.get(slot.id)?.has(face.id))
       .map(({ face }, rank) => ({ face, distance: distance(face) + rank }))
       .sort((a, b) => a.distance - b.distance)
-      .find(({ face }) => canBeCut(left ?? list, { ...chosen, [slot.id]: face.id }, stock, longestCut));
+      .find(({ face }) => canBeCut(left ?? list, { ...chosen, [slot.id]: face.id }, stock, trimmer));
     if (!best) continue;
     chosen[slot.id] = best.face.id;
     if (anchor.length === 0) anchor = best.face.colours;
@@ -125,5 +124,5 @@ export function choosePapers(
   const free = layout.slots.filter(({ id, isByHue }) => isByHue && settled[id] === undefined).map(({ id }) => id);
   if (free.length < 2) return chosen;
   const byHue = inHueOrder(chosen, free, byId);
-  return canBeCut(left ?? list, byHue, stock, longestCut) ? byHue : chosen;
+  return canBeCut(left ?? list, byHue, stock, trimmer) ? byHue : chosen;
 }

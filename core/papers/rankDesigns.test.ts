@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { CutStock } from '../cutting';
+import { ANY_TRIMMER, type CutStock } from '../cutting';
 import { inches } from '../length';
 import type { Face } from '../things';
 import { DESIGNS } from '../design';
@@ -43,7 +43,7 @@ const page = {
 };
 const rank = (some = {}) => [
   ...rankDesigns({
-    longestCut: null,
+    trimmer: ANY_TRIMMER,
     page,
     designs: DESIGNS.map(({ id }) => ({ design: id })),
     faces,

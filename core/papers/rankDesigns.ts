@@ -1,5 +1,5 @@
 import { affinity, type ColourShare } from '../colour';
-import { planCuts, type CutStock } from '../cutting';
+import { planCuts, type Trimmer, type CutStock } from '../cutting';
 import type { Face, Page } from '../things';
 import { choosePapers } from './choosePapers';
 import { cutJobFor, cutListOf } from '../cutlist';
@@ -15,8 +15,7 @@ export interface DesignRanking {
   readonly stock: readonly CutStock[];
   /** Of the photos. */
   readonly colours: readonly ColourShare[];
-  /** The longest cut her trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
 }
 
 /** Why a design comes where it does, in figures. */
@@ -50,7 +49,7 @@ const YEAR = 3;
 const UNKNOWN = 20;
 
 function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null {
-  const { page, faces, stock, colours, longestCut } = ranking;
+  const { page, faces, stock, colours, trimmer } = ranking;
   const laid = pageLayout({ ...page, ...choice });
   if (!laid.ok) return null;
   const leftovers = stock.filter(({ fresh }) => !fresh);
@@ -58,12 +57,12 @@ function rank(ranking: DesignRanking, choice: DesignChoice): RankedDesign | null
     faces,
     stock,
     colours,
-    longestCut,
+    trimmer,
     favour: (face, piece) => (leftovers.some((one) => holdsPiece(one, face.id, piece)) ? 6 : 0),
   });
   const list = cutListOf(laid.value, { id: '', papers });
   if (list.some(({ face }) => face === null)) return null;
-  const plan = planCuts(cutJobFor(list, stock, longestCut), QUICK);
+  const plan = planCuts(cutJobFor(list, stock, trimmer), QUICK);
   if (plan.notCut.length > 0) return null;
   const used = faces.filter(({ id }) => Object.values(papers).includes(id));
   const differences = used.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);

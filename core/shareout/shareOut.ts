@@ -1,3 +1,4 @@
+import { piecesWithKerf, planAsCut, withKerf } from '../cutting';
 import { Search } from './search';
 import type { ShareJob, SharePlan, Solver } from './types';
 import { writeShare } from './writeShare';
@@ -37,6 +38,22 @@ export function* shareOut(
   solver: Solver | null,
   work = WORK,
   isOver: () => boolean = () => false,
+): Generator<ShareProgress, SharePlan> {
+  const { kerf = 0 } = job;
+  if (kerf === 0) return yield* shareWithoutKerf(job, solver, work, isOver);
+  const pages = job.pages.map((page) => ({ ...page, slots: piecesWithKerf(page.slots, kerf) }));
+  const search = shareWithoutKerf({ ...withKerf(job), pages }, solver, work, isOver);
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return planAsCut(step.value, job);
+    yield { ...step.value, plan: planAsCut(step.value.plan, job) };
+  }
+}
+
+function* shareWithoutKerf(
+  job: ShareJob,
+  solver: Solver | null,
+  work: number,
+  isOver: () => boolean,
 ): Generator<ShareProgress, SharePlan> {
   const search = new Search(job, solver, isOver);
   let [freshBound, written, writtenAt] = [0, search.best, 0];

@@ -1,5 +1,5 @@
 import type { Solved } from '../program';
-import type { CutStock, CutStats, PlannedPiece, PlannedSheet } from '../cutting';
+import type { CutStock, CutStats, PlannedPiece, PlannedSheet, Trimmer } from '../cutting';
 import type { Rect, Size } from '../geometry';
 import type { PlanWindow } from '../things';
 
@@ -40,7 +40,7 @@ export interface Taste {
   readonly meant?: readonly string[];
 }
 
-export interface ShareJob {
+export interface ShareJob extends Partial<Pick<Trimmer, 'kerf'>> {
   readonly stock: readonly CutStock[];
   readonly pages: readonly SharePage[];
   readonly keepAtLeast: Size;

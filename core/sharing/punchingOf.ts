@@ -1,4 +1,5 @@
 import { cutListOf, punchable, shapedPieces, type Punching } from '../cutlist';
+import { trimmerOf, type Trimmer } from '../cutting';
 import type { ShareJob, SharePlan } from '../shareout';
 import type { Punch } from '../things';
 import { sharedPapers, type SharingPage } from './shareJobFor';
@@ -7,12 +8,12 @@ import { sharedPapers, type SharingPage } from './shareJobFor';
 export function punchingOf(
   plan: SharePlan,
   pages: readonly SharingPage[],
-  { stock, longestCut }: Pick<ShareJob, 'stock' | 'longestCut'>,
+  job: Pick<ShareJob, 'stock' | keyof Trimmer>,
   own: readonly Punch[],
 ): Punching {
   return {
-    stock,
-    longestCut,
+    stock: job.stock,
+    trimmer: trimmerOf(job),
     list: pages.flatMap((sharing) => {
       const { page, layout } = sharing;
       return cutListOf(layout, { ...page, papers: { ...page.papers, ...sharedPapers(plan, sharing) } });

@@ -1,3 +1,4 @@
+import { ANY_TRIMMER } from '../cutting';
 import { expect, test } from 'vitest';
 import { inches } from '../length';
 import { shareOut } from '../shareout';
@@ -46,7 +47,7 @@ const page = (id: string, design: string, some: Partial<Page> = {}): SharingPage
 };
 const shared = (pages: SharingPage[]) => {
   let plan = null;
-  for (const progress of shareOut(shareJobFor(pages, stock, faces, null), null, 60_000)) plan = progress.plan;
+  for (const progress of shareOut(shareJobFor(pages, stock, faces, ANY_TRIMMER), null, 60_000)) plan = progress.plan;
   return plan!;
 };
 

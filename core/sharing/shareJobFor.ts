@@ -1,5 +1,5 @@
 import { differenceCiede2000, hexToLab, type ColourShare } from '../colour';
-import type { CutStock } from '../cutting';
+import type { CutStock, Trimmer } from '../cutting';
 import type { ShareJob, ShareMode, SharePage, SharePlan, ShareSlot } from '../shareout';
 import type { Face, Page } from '../things';
 import { cutListOf, NUBBIN } from '../cutlist';
@@ -99,13 +99,13 @@ export function shareJobFor(
   pages: readonly SharingPage[],
   stock: readonly CutStock[],
   faces: readonly Face[],
-  longestCut: number | null,
+  trimmer: Trimmer,
   wishes: ShareWishes | null = null,
 ): ShareJob {
   return {
     stock,
     keepAtLeast: NUBBIN,
-    longestCut,
+    ...trimmer,
     alike: lookAlikes(faces),
     ...(wishes
       ? {

@@ -9,6 +9,8 @@ export interface PlanCut {
   readonly part: string;
   readonly axis: 'x' | 'y';
   readonly at: number;
+  /** So much beside it the cut takes away, on the side of what is given second, ticks; absent: nothing. */
+  readonly lost?: number;
   readonly gives: readonly [string, string];
 }
 

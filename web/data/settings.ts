@@ -1,5 +1,7 @@
+import { useMemo } from 'react';
 import { create } from 'zustand';
 import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
+import { USUAL_TRIMMER, type Trimmer } from '../../core/cutting';
 import { inches, type MeasureSystem } from '../../core/length';
 import type { Remark } from '../../core/eye';
 import type { Hand } from '../../core/things';
@@ -18,6 +20,8 @@ export interface Choices {
   readonly gut: GutSchool;
   /** The longest cut her trimmer makes, ticks. */
   readonly longestCut: number;
+  /** What each cut takes away, ticks: nothing, or a hair with scissors. */
+  readonly kerf: number;
   /** How far in from an edge her punches reach, ticks; null: anywhere. */
   readonly punchReach: number | null;
   /** Whether shapes that a punch of hers makes are punched. */
@@ -47,6 +51,7 @@ const DEFAULTS: Choices = {
   hold: inches(1 / 2),
   gut: 'scarce',
   longestCut: inches(12),
+  kerf: USUAL_TRIMMER.kerf,
   punchReach: null,
   isPunching: true,
   cutOrder: 'setting',
@@ -56,6 +61,9 @@ const DEFAULTS: Choices = {
   pageInHand: null,
   lastPlace: '/stash',
 };
+
+/** More than a cut ever takes away. */
+const MOST_KERF = inches(1 / 8);
 
 const isLength = (value: unknown, from = 0): boolean =>
   Number.isSafeInteger(value) && (value as number) >= from && (value as number) <= inches(100);
@@ -73,6 +81,7 @@ const MAKES_SENSE: { readonly [K in keyof Choices]: (value: unknown) => boolean 
   hold: (value) => isLength(value),
   gut: (value) => value === 'always' || value === 'scarce' || value === 'never',
   longestCut: (value) => isLength(value, 1),
+  kerf: (value) => isLength(value) && (value as number) <= MOST_KERF,
   punchReach: (value) => value === null || isLength(value),
   isPunching: (value) => typeof value === 'boolean',
   cutOrder: (value) => value === 'setting' || value === 'paper' || value === 'page',
@@ -144,3 +153,9 @@ export const useSettings = create<Settings>()(
     merge: (stored, current) => ({ ...current, ...readChoices(stored) }),
   }),
 );
+
+/** What she cuts with; the same object until it is another. */
+export function useTrimmer(): Trimmer {
+  const { longestCut, kerf } = useSettings();
+  return useMemo(() => ({ longestCut, kerf }), [longestCut, kerf]);
+}

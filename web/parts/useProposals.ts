@@ -6,7 +6,7 @@ import { ownPunches, type Shelf } from '../../core/stock';
 import { likedFaces, likedPairs, tastesOf } from '../../core/taste';
 import type { Kit } from '../../core/things';
 import { useBench } from '../data/benchStore';
-import { useSettings } from '../data/settings';
+import { useSettings, useTrimmer } from '../data/settings';
 import { today } from '../data/today';
 import { FORMATS, NOTEBOOK } from '../ui/pageWords';
 import { useSearch, type Searching } from '../ui/useSearch';
@@ -53,7 +53,8 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
   const shelf = useShelf(own);
   const bench = useBench((b) => b);
   const { faces, photos, pages, lots, ledger } = bench;
-  const { mat, longestCut, isPunching, punchReach, tastes } = useSettings();
+  const { mat, isPunching, punchReach, tastes } = useSettings();
+  const trimmer = useTrimmer();
   // As text, so that it is the same until it differs.
   const meant = useMemo(() => JSON.stringify(facesMeant(bench, own)), [bench, own]);
   const rounds = useMemo(() => {
@@ -73,7 +74,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
       waiting: [...photos.values()].filter(({ id }) => !used.has(id)),
       formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
       mat,
-      longestCut,
+      trimmer,
       meant: JSON.parse(meant) as string[],
       liked: new Map(likes[0]),
       likedPairs: new Map(likes[1]),
@@ -91,7 +92,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
     lots,
     ledger,
     mat,
-    longestCut,
+    trimmer,
     isPunching,
     punchReach,
     rounds,

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { proposePages, proposeTogether, type BustingInput, type BustingProgress } from '../../core/busting';
-import { searchPlans, type CutPlan } from '../../core/cutting';
+import { searchPlans, trimmerOf, type CutPlan } from '../../core/cutting';
 import { punchedSheets, punchInstead, purposed, type Punching, type PurposedPlan } from '../../core/cutlist';
 import { punchOut, type PunchWish, type Scrap } from '../../core/punching';
 import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/papers';
@@ -20,7 +20,7 @@ const api = {
     onProgress: (progress: CutProgress) => unknown,
   ): Promise<PurposedPlan> {
     const written = (plan: CutPlan): PurposedPlan =>
-      punchInstead(purposed(plan, list), { punches, list, stock: job.stock, longestCut: job.longestCut });
+      punchInstead(purposed(plan, list), { punches, list, stock: job.stock, trimmer: trimmerOf(job) });
     const last = await drive(searchPlans(job, work), ({ plan, done }) => onProgress({ plan: written(plan), done }));
     if (!last) throw new Error('a search answers at least once');
     return written(last.plan);

@@ -1,3 +1,4 @@
+import type { Trimmer } from '../../cutting';
 import { area, splitRect } from '../../geometry';
 import { inches } from '../../length';
 import { holesIn } from './holesIn';
@@ -26,7 +27,7 @@ function heights(shapes: readonly Shape[]): number[] {
  * The smallest strip of a paper that takes all shapes which are to be punched from it: cut off first, the rest stays
  * whole. Null where no strip does, or too little would be left.
  */
-export function cutOff(paper: Paper, found: readonly Made[], longestCut: number | null): Punched | null {
+export function cutOff(paper: Paper, found: readonly Made[], { longestCut, kerf }: Trimmer): Punched | null {
   if (found.length < LEAST_SHAPES) return null;
   const { scrap, place, part } = paper;
   const shapes = found.map(({ shape }) => shape);
@@ -36,7 +37,7 @@ export function cutOff(paper: Paper, found: readonly Made[], longestCut: number 
     if (longestCut !== null && across > longestCut) continue;
     for (const high of heights(shapes)) {
       if (long - high < Math.max(LEAST_REST, long * LEAST_KEPT)) break;
-      const [strip, rest] = splitRect(place, axis, high);
+      const [strip, rest] = splitRect(place, axis, high, kerf);
       if (best && area(strip) >= area(best.paper.place)) break;
       const missing = missingOn(scrap.missing, { x: 0, y: 0, w: strip.w, h: strip.h });
       const own = { ...scrap, w: strip.w, h: strip.h, missing };
@@ -46,7 +47,10 @@ export function cutOff(paper: Paper, found: readonly Made[], longestCut: number 
       best = {
         paper: { ...paper, part: name, place: strip, scrap: own },
         made,
-        strip: { cut: { part, axis, at: high, gives: [name, kept] }, rest: { part: kept, ...rest } },
+        strip: {
+          cut: { part, axis, at: high, ...(kerf > 0 ? { lost: kerf } : {}), gives: [name, kept] },
+          rest: { part: kept, ...rest },
+        },
       };
       break;
     }

@@ -1,4 +1,5 @@
 import { cutOff } from './cutOff';
+import type { Trimmer } from '../../cutting';
 import type { PlanPart } from '../../things';
 import { holesIn } from './holesIn';
 import { missingOn } from './papersOf';
@@ -26,7 +27,7 @@ export function place(
   shapes: readonly Shape[],
   papers: Paper[],
   isOfFace: (paper: Paper) => boolean,
-  longestCut: number | null,
+  trimmer: Trimmer,
   punched: Map<Paper, Punched>,
 ): Shape[] {
   let left = [...shapes].sort((a, b) => b.punch.size - a.punch.size);
@@ -45,7 +46,7 @@ export function place(
     const now = punched.get(of);
     if (now) punched.set(of, { ...now, made: [...now.made, ...found] });
     else {
-      const first = cutOff(of, found, longestCut) ?? { paper: of, made: found, strip: null };
+      const first = cutOff(of, found, trimmer) ?? { paper: of, made: found, strip: null };
       punched.set(of, first);
       if (first.strip) papers.splice(papers.indexOf(of), 0, keptOf(of, first.strip.rest));
     }

@@ -51,7 +51,7 @@ function statsOf(sheets: readonly PlanSheet[], stock: readonly CutStock[], was: 
  * punch's reach is cut as before.
  */
 export function punchedSheets(plan: Planned, punching: Punching): Planned {
-  const { punches, stock, longestCut } = punching;
+  const { punches, stock, trimmer } = punching;
   const most = new Map<string, number>();
   for (const { id } of [...plan.sheets.flatMap(({ pieces }) => pieces), ...plan.notCut])
     if (punches.has(id)) most.set(id, (most.get(id) ?? 0) + 1);
@@ -61,7 +61,7 @@ export function punchedSheets(plan: Planned, punching: Punching): Planned {
     const punched = new Map<Paper, Punched>();
     const left = [...groupBy(shapes, ({ face }) => face)].flatMap(([face, own]) => {
       const isOfFace = ({ stock: one }: Paper): boolean => face === null || one.front === face || one.back === face;
-      return place(own, papers, isOfFace, longestCut, punched);
+      return place(own, papers, isOfFace, trimmer, punched);
     });
     if (left.length === 0) return { sheets: withPunched(sheets, [...punched.values()]), notCut };
     for (const [id, own] of groupBy(left, ({ piece }) => piece.id)) most.set(id, (most.get(id) ?? 0) - own.length);

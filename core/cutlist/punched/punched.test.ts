@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../../cutting';
+import { ANY_TRIMMER, planCuts } from '../../cutting';
 import { balanceOf, fold, piecesFor, type LedgerEvent } from '../../ledger';
 import { inches } from '../../length';
 import { cutEvent } from '../../making';
@@ -42,10 +42,10 @@ function plannedFrom(papers: readonly Paper[], list: readonly WantedPiece[], rea
     fresh: paper.w >= inches(5) && paper.h >= inches(5),
     since: null,
   }));
-  const squares = purposed(planCuts(cutJobFor(list, stock, null), 2_000), list);
+  const squares = purposed(planCuts(cutJobFor(list, stock, ANY_TRIMMER), 2_000), list);
   const round = list.filter(({ w, h, slot }) => w === h && slot.startsWith('circle'));
   const punches = new Map(round.map(({ id, w }) => [id, { shape: 'circle' as const, size: w, reach }]));
-  return { ledger, stock, squares, plan: punchInstead(squares, { punches, list, stock, longestCut: null }) };
+  return { ledger, stock, squares, plan: punchInstead(squares, { punches, list, stock, trimmer: ANY_TRIMMER }) };
 }
 
 const copies = (sheets: readonly PlanSheet[], id: string): number =>

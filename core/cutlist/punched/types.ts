@@ -1,4 +1,4 @@
-import type { CutStock } from '../../cutting';
+import type { CutStock, Trimmer } from '../../cutting';
 import type { Rect } from '../../geometry';
 import type { Scrap } from '../../punching';
 import type { Hole, PlanCut, PlanPart, PlanPiece, Punch } from '../../things';
@@ -12,8 +12,7 @@ export interface Punching {
   readonly list: readonly WantedPiece[];
   /** Papers that may be punched, the plan's sheets among them. */
   readonly stock: readonly CutStock[];
-  /** The longest cut that her trimmer makes; null: any. */
-  readonly longestCut: number | null;
+  readonly trimmer: Trimmer;
 }
 
 /** What of a plan is asked here. */

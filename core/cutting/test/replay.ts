@@ -40,6 +40,7 @@ const solidOf = (stock: CutStock): number =>
 /** Replays a plan cut by cut; the answer lists whatever breaks a rule, nothing when all is well. */
 export function replay(job: CutJob, plan: CutPlan): string[] {
   const wrong: string[] = [];
+  const { kerf = 0 } = job;
   const expect = (fine: boolean, what: string): void => {
     if (!fine) wrong.push(what);
   };
@@ -67,14 +68,21 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
     expect(sheet.pieces.length > 0, `${name}: opened for nothing`);
     const parts = new Map<string, Box>([['A', { x: 0, y: 0, w: stock.w, h: stock.h }]]);
     const named = new Set(['A']);
-    for (const { part, axis, at, gives } of sheet.cuts) {
+    let lostArea = 0;
+    for (const { part, axis, at, lost = 0, gives } of sheet.cuts) {
       const box = parts.get(part);
       if (!box) {
         wrong.push(`${name}: part ${part} is not there to be cut`);
         continue;
       }
       parts.delete(part);
-      expect(at > 0 && at < (axis === 'x' ? box.w : box.h), `${name}: cut of ${part} misses it`);
+      const beyond = (axis === 'x' ? box.w : box.h) - at - lost;
+      expect(at > 0 && beyond > 0, `${name}: cut of ${part} misses it`);
+      const falls = at <= kerf ? gives[0] : beyond <= kerf ? gives[1] : null;
+      expect(
+        lost === kerf || (lost === 0 && sheet.waste.some((w) => w.part === falls)),
+        `${name}: cut of ${part} takes ${lost} away`,
+      );
       expect(
         job.longestCut === null || (axis === 'x' ? box.h : box.w) <= job.longestCut,
         `${name}: cut of ${part} is longer than the trimmer`,
@@ -83,12 +91,14 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
         axis === 'x'
           ? [
               { ...box, w: at },
-              { ...box, x: box.x + at, w: box.w - at },
+              { ...box, x: box.x + at + lost, w: beyond },
             ]
           : [
               { ...box, h: at },
-              { ...box, y: box.y + at, h: box.h - at },
+              { ...box, y: box.y + at + lost, h: beyond },
             ];
+      const taken = axis === 'x' ? { ...box, x: box.x + at, w: lost } : { ...box, y: box.y + at, h: lost };
+      if (lost > 0) lostArea += taken.w * taken.h - goneArea(taken, stock.missing);
       for (const [id, half] of [
         [gives[0], near],
         [gives[1], far],
@@ -108,7 +118,8 @@ export function replay(job: CutJob, plan: CutPlan): string[] {
       expect(box !== undefined && same(box, c), `${name}: part ${c.part} is not what the cuts give`);
       parts.delete(c.part);
     }
-    let area = 0;
+    let area = lostArea;
+    sums.wasteArea += lostArea;
     for (const p of sheet.pieces) {
       const piece = pieceById.get(p.id);
       if (!piece) {

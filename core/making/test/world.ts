@@ -1,4 +1,4 @@
-import { planCuts } from '../../cutting';
+import { USUAL_TRIMMER, planCuts } from '../../cutting';
 import {
   cutJobFor,
   cutListOf,
@@ -162,9 +162,11 @@ export function planFor(bench: Bench, pages: readonly Page[]) {
   });
   if (list.length === 0) return null;
   const stock = stockOnHand(shelfOf(bench), pages[0]!.id);
-  const squares = purposed(planCuts(cutJobFor(list, stock, inches(12)), 200), list);
+  // Some pages are cut with scissors, some together with a trimmer.
+  const trimmer = pages.length === 1 ? { ...USUAL_TRIMMER, kerf: inches(1 / 32) } : USUAL_TRIMMER;
+  const squares = purposed(planCuts(cutJobFor(list, stock, trimmer), 200), list);
   const shaped = pages.flatMap((page) => shapedPieces(pageLayout(page).value, page));
-  const plan = punchInstead(squares, { punches: punchable(shaped, [PUNCH]), list, stock, longestCut: inches(12) });
+  const plan = punchInstead(squares, { punches: punchable(shaped, [PUNCH]), list, stock, trimmer });
   return plan.notCut.length === 0 ? plan.sheets : null;
 }
 
@@ -195,7 +197,7 @@ export function planFromMiddle(bench: Bench, first: Page, second: Page): readonl
   const stock = stockOnHand(shelfOf(bench), second.id).filter(({ id }) => !used.has(id));
   const hidden = { ...middle.at, id: 'middle', count: 1, front, back: null, upright: false, fresh: false, since: null };
   const list = listFor(bench, second);
-  const plan = purposed(planCuts(cutJobFor(list, [...stock, { ...hidden, missing: [] }], inches(12)), 200), list);
+  const plan = purposed(planCuts(cutJobFor(list, [...stock, { ...hidden, missing: [] }], USUAL_TRIMMER), 200), list);
   const inner = plan.sheets.find((sheet) => sheet.stock === 'middle');
   if (plan.notCut.length > 0 || !inner) return null;
   const joined = intoMiddle(host, piece, inner, middle.at);

@@ -1,6 +1,6 @@
 // An independent checker: it shares no code with the share-out, only the shapes of job and plan.
 import { replay } from '../../cutting/test/replay';
-import type { CutJob, CutPlan } from '../../cutting';
+import { trimmerOf, type CutJob, type CutPlan } from '../../cutting';
 import type { ShareJob, SharePlan } from '../types';
 
 const PLAIN = '(plain)';
@@ -50,7 +50,7 @@ export function replayShare(job: ShareJob, plan: SharePlan): string[] {
     })),
     stats: { ...figures, pieces: total, value: 0, bound: { pieces: total, value: 0, fresh: bound.fresh }, optimal },
   };
-  wrong.push(...replay({ stock, pieces, keepAtLeast: job.keepAtLeast, longestCut: job.longestCut }, cutPlan));
+  wrong.push(...replay({ stock, pieces, keepAtLeast: job.keepAtLeast, ...trimmerOf(job) }, cutPlan));
 
   for (const page of complete) {
     const of = (slot: string): string | null => designs.get(JSON.stringify([page.id, slot]))!;

@@ -59,6 +59,7 @@ const cut = {
     part,
     axis: { enum: ['x', 'y'] },
     at: ticksFrom1,
+    lost: { ...ticksFrom1, description: 'what the cut takes away beside it' },
     gives: { type: 'array', items: [part, part], minItems: 2, maxItems: 2 },
   },
   required: ['part', 'axis', 'at', 'gives'],

@@ -5,7 +5,7 @@ import { END_WORDS } from '../../parts/endWords';
 
 /** What the trimmer is set to, and from which end it is measured. */
 export function CutNow({ step, system }: { step: CutStep; system: MeasureSystem }) {
-  const { axis, from, setting } = step;
+  const { axis, from, setting, lost } = step;
   return (
     <>
       <h2>Set the trimmer to</h2>
@@ -13,6 +13,7 @@ export function CutNow({ step, system }: { step: CutStep; system: MeasureSystem 
       <p>
         from {END_WORDS[axis][from]}, and cut right across, {axis === 'x' ? 'top to bottom' : 'left to right'}.
         {from === 'far' && ' Paper is gone at the other end.'}
+        {lost > 0 && ` Keep beyond the mark: ${formatLength(lost, system)} goes there.`}
       </p>
     </>
   );

@@ -8,7 +8,7 @@ import type { Layout } from '../../../core/design';
 import { changeFace } from '../../../core/making';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { useFill } from '../../ui/facesInSight';
@@ -130,12 +130,13 @@ function Joined({ joined, piece }: { joined: JoinedStrip; piece: WantedPiece }) 
 /** A strip that is too long for any paper here, put together from shorter ones where the pattern runs on. */
 export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) {
   const { ledger, faces } = useBench((b) => b);
-  const { system, longestCut } = useSettings();
+  const system = useSettings((s) => s.system);
+  const trimmer = useTrimmer();
   const face = piece.face === null ? null : (faces.get(piece.face) ?? null);
   const [repeat, setRepeat] = useState<Repeats>(face?.repeat ?? {});
   const answer = useMemo(
-    () => joinedStrip({ wanted: piece, stock, ledger, longestCut }, layout, (axis) => repeat[axis] ?? null),
-    [piece, stock, ledger, longestCut, layout, repeat],
+    () => joinedStrip({ wanted: piece, stock, ledger, trimmer }, layout, (axis) => repeat[axis] ?? null),
+    [piece, stock, ledger, trimmer, layout, repeat],
   );
   const joined = 'parts' in answer ? answer : null;
   const use = async (close: () => void): Promise<void> => {

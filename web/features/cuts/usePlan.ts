@@ -10,7 +10,7 @@ import {
   type PurposedPlan,
 } from '../../../core/cutlist';
 import type { Page, PlanSheet } from '../../../core/things';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { useSearch, type Search, type Searching } from '../../ui/useSearch';
 import { useCutList, type CutList } from './useCutList';
 import type { CutQuestion } from '../../workers/cutQuestion';
@@ -48,7 +48,8 @@ const NONE: Plans = new Map();
 
 /** What is to be planned, and the sheets that are settled already. */
 function useQuestion({ list, stock, punches }: CutList, { forbidden, pins, locked, joined }: Wishes) {
-  const { longestCut, isPunching } = useSettings();
+  const isPunching = useSettings((s) => s.isPunching);
+  const trimmer = useTrimmer();
   return useMemo(() => {
     const settled = [...locked, ...joined.flatMap(({ sheets }) => sheets)];
     const taken = new Set([...forbidden, ...settled.map(({ stock: id }) => id)]);
@@ -59,12 +60,12 @@ function useQuestion({ list, stock, punches }: CutList, { forbidden, pins, locke
     const job = cutJobFor(
       pinned,
       stock.filter(({ id }) => !taken.has(id)),
-      longestCut,
+      trimmer,
     );
     // What is pinned to a paper is cut from it.
     const free = isPunching ? [...punches].filter(([id]) => !pins.some(({ wanted }) => wanted === id)) : [];
     return { settled, question: { job, list: pinned, punches: new Map(free) } };
-  }, [list, stock, longestCut, forbidden, pins, locked, joined, punches, isPunching]);
+  }, [list, stock, trimmer, forbidden, pins, locked, joined, punches, isPunching]);
 }
 
 interface PlansFound {

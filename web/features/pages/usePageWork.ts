@@ -9,7 +9,7 @@ import type { LayerCover } from '../../../core/covering';
 import type { Page } from '../../../core/things';
 import { shelfOf } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 
 /** A paper of which a leftover serves counts as so much nearer in colour (CIEDE2000): whole sheets stay whole. */
 const LEFTOVER = 8;
@@ -31,7 +31,8 @@ export interface PageWork {
 
 export function usePageWork(page: Page): PageWork {
   const bench = useBench((b) => b);
-  const { hold, longestCut } = useSettings();
+  const hold = useSettings((s) => s.hold);
+  const trimmer = useTrimmer();
   const laid = useMemo(() => pageLayout(page), [page]);
   const layout = laid.ok ? laid.value : null;
   const stock = useMemo(() => stockOnHand(shelfOf(bench), page.id), [bench, page.id]);
@@ -49,12 +50,12 @@ export function usePageWork(page: Page): PageWork {
       faces,
       stock,
       colours,
-      longestCut,
+      trimmer,
       settled: page.papers,
       left: open,
       favour: (face, piece) => (leftovers.some((s) => holdsPiece(s, face.id, piece)) ? LEFTOVER : 0),
     });
-  }, [layout, isOpen, faces, stock, colours, longestCut, page.papers, open]);
+  }, [layout, isOpen, faces, stock, colours, trimmer, page.papers, open]);
   const covers = useMemo(() => (layout ? coverOf(layout, hold) : []), [layout, hold]);
   const list = useMemo(
     () => (layout ? cutListOf(layout, { id: page.id, papers, ...(page.more ? { more: page.more } : {}) }) : []),

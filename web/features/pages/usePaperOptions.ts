@@ -5,7 +5,7 @@ import type { Size } from '../../../core/geometry';
 import { rankFaces } from '../../../core/papers';
 import type { Face, Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useTrimmer } from '../../data/settings';
 import { usePaperStanding } from '../../parts/usePaperStanding';
 import type { PaperOption } from '../../ui/PaperChoice';
 import type { PageWork } from './usePageWork';
@@ -28,7 +28,7 @@ export function usePaperOptions(
   size: Size,
 ): readonly PaperOption[] {
   const { faces, ledger } = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
+  const trimmer = useTrimmer();
   const standing = usePaperStanding(page.id);
   const allFaces = useMemo(() => [...faces.values()], [faces]);
   if (!slot) return [];
@@ -36,7 +36,7 @@ export function usePaperOptions(
   const wanted = { id: slot.id, page: page.id, slot: slot.id, count: 1, w: size.w, h: size.h };
   /** No paper holds the strip whole, but shorter ones joined make it. */
   const canBeJoined = (face: Face): boolean =>
-    mayBeJoined({ wanted: { ...wanted, face: face.id }, stock, ledger, longestCut });
+    mayBeJoined({ wanted: { ...wanted, face: face.id }, stock, ledger, trimmer });
   const whole = all.filter(({ holds }) => holds > 0).slice(0, MOST);
   const joined = all.filter(({ holds, face }) => holds === 0 && canBeJoined(face));
   const offered = new Set([...whole, ...joined].map(({ face }) => face.id));

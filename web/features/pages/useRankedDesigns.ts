@@ -3,7 +3,7 @@ import { DESIGNS } from '../../../core/design';
 import type { DesignsRanked, RankedDesign } from '../../../core/papers';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useTrimmer } from '../../data/settings';
 import { useSearch } from '../../ui/useSearch';
 import { rankInWorker, stopPlanning } from '../../workers/planningClient';
 import type { PageWork } from './usePageWork';
@@ -13,7 +13,7 @@ export type Candidate = Pick<RankedDesign, 'design' | 'own'>;
 /** The page's photos in every design, hers among them, in papers that are there: the best first, as they are found. */
 export function useRankedDesigns(page: Page, { stock, colours }: PageWork) {
   const { designs, faces } = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
+  const trimmer = useTrimmer();
   const candidates = useMemo(
     (): Candidate[] => [
       ...DESIGNS.map(({ id }) => ({ design: id })),
@@ -25,11 +25,11 @@ export function useRankedDesigns(page: Page, { stock, colours }: PageWork) {
     (onProgress: (progress: DesignsRanked) => void) => {
       const { format, photos, mat } = page;
       return rankInWorker(
-        { page: { format, photos, mat }, designs: candidates, faces: [...faces.values()], stock, colours, longestCut },
+        { page: { format, photos, mat }, designs: candidates, faces: [...faces.values()], stock, colours, trimmer },
         onProgress,
       );
     },
-    [page, candidates, faces, stock, colours, longestCut],
+    [page, candidates, faces, stock, colours, trimmer],
   );
   const { found, ...standing } = useSearch(search, stopPlanning);
   const ranked = found?.ranked;

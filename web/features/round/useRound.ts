@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { nearestFirst, pagesRound, type BegunWith, type RoundPage } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { useHeart, type HeartInHand } from '../../parts/useHeart';
 import { FORMATS } from '../../ui/pageWords';
 import { useSearch, type Search } from '../../ui/useSearch';
@@ -72,15 +72,16 @@ export function useRound(designs: number): Round {
   const [query] = useSearchParams();
   const { from, heart, begin } = useHeart('page');
   const bench = useBench((b) => b);
-  const { mat, longestCut } = useSettings();
+  const mat = useSettings((s) => s.mat);
+  const trimmer = useTrimmer();
   const [size, setSize] = useState(FORMATS[0]?.[0] ?? '');
   // The stash changes with the page that is begun: nothing is looked for any more.
   const [isBegun, setBegun] = useState(false);
   const search = useMemo(() => {
     const format = FORMATS.find(([id]) => id === size)?.[2];
     if (!heart || !format || isBegun) return null;
-    return roundsOf(() => pagesRound(heart, bench, { format, mat, longestCut }), { from, size }, designs);
-  }, [from, heart, bench, size, mat, longestCut, designs, isBegun]);
+    return roundsOf(() => pagesRound(heart, bench, { format, mat, trimmer }), { from, size }, designs);
+  }, [from, heart, bench, size, mat, trimmer, designs, isBegun]);
   const { found, done, stop } = useSearch(search, noWorker);
   // What was found for something else, or another size, is not shown.
   const isOfThis = found?.of.size === size && found.of.from === from;

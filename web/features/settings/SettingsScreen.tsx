@@ -1,6 +1,6 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import type { MeasureSystem } from '../../../core/length';
+import { formatLength, inches, type MeasureSystem } from '../../../core/length';
 import { useSettings, type Settings } from '../../data/settings';
 import { MeasureField } from '../../ui/MeasureField';
 import { Columns, Screen, Slip, Soft, Stack } from '../../ui/Screen';
@@ -35,6 +35,9 @@ function MeasuresAndLook() {
     </Slip>
   );
 }
+
+/** What scissors or a broad blade may take. Common practice, no source. */
+const KERFS: readonly number[] = [0, inches(1 / 64), inches(1 / 32), inches(1 / 16)];
 
 function HowYouWork() {
   const settings = useSettings();
@@ -77,6 +80,15 @@ function HowYouWork() {
           ]}
           value={settings.gut}
           onChange={(gut) => settings.change({ gut: gut as Settings['gut'] })}
+        />
+        <Few
+          label="Each cut takes away"
+          options={KERFS.map((kerf) => [
+            String(kerf),
+            kerf === 0 ? 'nothing: a trimmer or a knife' : `${formatLength(kerf, settings.system)}`,
+          ])}
+          value={String(settings.kerf)}
+          onChange={(kerf) => settings.change({ kerf: Number(kerf) })}
         />
         <Soft>A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.</Soft>
       </Stack>

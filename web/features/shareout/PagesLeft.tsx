@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ShareWishes } from '../../../core/sharing';
 import type { Sharing } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
@@ -22,7 +22,7 @@ const ANY: ShareWishes = { mode: 'spend', must: [], pins: {}, forbidden: {} };
  */
 export function PagesLeft({ sharing }: { sharing: Sharing }) {
   const bench = useBench((b) => b);
-  const longestCut = useSettings((s) => s.longestCut);
+  const trimmer = useTrimmer();
   const [found, setFound] = useState<string | null>(null);
   const [isLooking, setLooking] = useState(false);
   // The one that takes the least paper; in whatever papers are left.
@@ -36,7 +36,7 @@ export function PagesLeft({ sharing }: { sharing: Sharing }) {
       bench,
     );
     const { stats } = await shareInWorker(
-      jobOf(copies, bench, { kits: new Set(sharing.kits), never: [] }, ANY, longestCut),
+      jobOf(copies, bench, { kits: new Set(sharing.kits), never: [] }, ANY, trimmer),
       [],
       WORK,
       () => undefined,

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { SharingPage } from '../../../core/sharing';
 import type { SharePlan } from '../../../core/shareout';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -77,10 +77,11 @@ function SupposedLine({ one, told, isRunning, isDisabled, onAsk }: SupposedLineP
 /** One page more, without a paper, with an older kit too: how many pages there would be. */
 export function WhatIf({ pages, plan, kits, choices, isBusy }: WhatIfProps) {
   const bench = useBench((b) => b);
-  const { longestCut, hold } = useSettings();
+  const hold = useSettings((s) => s.hold);
+  const trimmer = useTrimmer();
   const { found, running, ask } = useSupposing();
   const [chosen, setChosen] = useState('');
-  const given = { pages, kits, choices, bench, longestCut, hold };
+  const given = { pages, kits, choices, bench, trimmer, hold };
   const used = [...new Set(plan.sheets.map(({ stock }) => bench.lots.get(bench.ledger.pieces.get(stock)?.lot ?? '')))]
     .filter((lot) => lot !== undefined)
     .sort((a, b) => a.name.localeCompare(b.name));

@@ -1,3 +1,4 @@
+import type { Trimmer } from '../../../core/cutting';
 import { facesMeant } from '../../../core/kits';
 import { jobOf, onPlain, type Bench } from '../../../core/making';
 import type { ShareJob } from '../../../core/shareout';
@@ -22,12 +23,12 @@ export interface Supposing {
   readonly kits: ReadonlySet<string>;
   readonly choices: ShareChoices;
   readonly bench: Bench;
-  readonly longestCut: number;
+  readonly trimmer: Trimmer;
   readonly hold: number;
 }
 
 const jobWith = (
-  { pages, kits, choices, bench, longestCut }: Supposing,
+  { pages, kits, choices, bench, trimmer }: Supposing,
   some: Partial<{ pages: readonly SharingPage[]; kits: ReadonlySet<string>; never: readonly string[] }>,
 ): ShareJob => {
   const { never, mode, must, pins, forbidden } = choices;
@@ -37,7 +38,7 @@ const jobWith = (
     bench,
     { kits: some.kits ?? kits, never: [...(some.never ?? never)] },
     wishes,
-    longestCut,
+    trimmer,
   );
 };
 
@@ -54,7 +55,7 @@ export function withoutLot(lot: Lot, given: Supposing): Supposed {
 
 /** A page more, each kit that is left out, and strips on plain cardstock. */
 export function suppositions(given: Supposing): Supposed[] {
-  const { pages, kits, choices, bench, longestCut, hold } = given;
+  const { pages, kits, choices, bench, trimmer, hold } = given;
   const { kitsLeft, never, change, grounds } = choices;
   const [smallest] = [...pages].sort((a, b) => a.layout.layers.length - b.layout.layers.length);
   const more: Supposed[] = smallest
@@ -69,8 +70,7 @@ export function suppositions(given: Supposing): Supposed[] {
   const strips: Supposed = {
     id: 'strips',
     words: 'strips on plain cardstock where little shows',
-    job: () =>
-      jobWith(given, { pages: onPlain(pages, bench, { kits, never }, { hold, longestCut, called: edgeName }) }),
+    job: () => jobWith(given, { pages: onPlain(pages, bench, { kits, never }, { hold, trimmer, called: edgeName }) }),
     take: () => change({ grounds: 'strips' }),
   };
   return [

@@ -5,7 +5,7 @@ import { middlesOf, type SharingPage } from '../../../core/sharing';
 import type { ShareJob, SharePlan, ShareProgress } from '../../../core/shareout';
 import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { useSearch, type Searching } from '../../ui/useSearch';
 import { shareInWorker, stopSharing } from '../../workers/sharingClient';
 import type { ShareChoices } from './shareChoices';
@@ -24,19 +24,20 @@ export interface ShareOut extends Omit<Searching<never>, 'found'> {
 /** The pages as they are laid for sharing, and the job that they are. */
 function useShareJob(chosen: readonly Page[], kits: ReadonlySet<string>, choices: ShareChoices) {
   const bench = useBench((b) => b);
-  const { longestCut, hold, gut } = useSettings();
+  const { hold, gut } = useSettings();
+  const trimmer = useTrimmer();
   const { mode, must, pins, forbidden, never, spread, grounds } = choices;
   const pages = useMemo(() => {
     const laid = layForSharing(
       chosen.map((page) => inSchool(page, spread)),
       bench,
     );
-    return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, longestCut, called: edgeName }) : laid;
-  }, [chosen, bench, spread, grounds, kits, never, hold, longestCut]);
+    return grounds === 'strips' ? onPlain(laid, bench, { kits, never }, { hold, trimmer, called: edgeName }) : laid;
+  }, [chosen, bench, spread, grounds, kits, never, hold, trimmer]);
   const meant = useMemo(() => facesMeant(bench), [bench]);
   const job = useMemo(
-    () => jobOf(pages, bench, { kits, never }, { mode, must, meant, pins, forbidden }, longestCut),
-    [pages, bench, kits, never, mode, must, meant, pins, forbidden, longestCut],
+    () => jobOf(pages, bench, { kits, never }, { mode, must, meant, pins, forbidden }, trimmer),
+    [pages, bench, kits, never, mode, must, meant, pins, forbidden, trimmer],
   );
   const middles = useMemo(() => (gut === 'never' ? [] : middlesOf(pages, hold)), [pages, hold, gut]);
   return { pages, job, middles };

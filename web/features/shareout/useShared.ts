@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { ANY_TRIMMER } from '../../../core/cutting';
 import type { Punching } from '../../../core/cutlist';
 import { pagesToShare, smallGifts } from '../../../core/making';
 import { pagesFromMiddles, punchingOf } from '../../../core/sharing';
@@ -9,7 +10,7 @@ import { useSettings } from '../../data/settings';
 import type { ShareChoices } from './shareChoices';
 import { useShareOut } from './useShareOut';
 
-const NO_PUNCHING: Punching = { stock: [], list: [], punches: new Map(), longestCut: null };
+const NO_PUNCHING: Punching = { stock: [], list: [], punches: new Map(), trimmer: ANY_TRIMMER };
 
 /** Kits and pages that can be shared between, and those she chose. */
 function useWhatIsShared({ pagesLeft, kitsLeft }: ShareChoices) {

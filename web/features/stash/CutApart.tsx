@@ -4,7 +4,7 @@ import type { PieceState } from '../../../core/ledger';
 import { formatLength, inches } from '../../../core/length';
 import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/making';
 import type { Lot } from '../../../core/things';
-import { useSettings } from '../../data/settings';
+import { useSettings, useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -95,7 +95,7 @@ function IntoParts({ text, onText, found, onDone }: IntoPartsProps) {
 
 /** Cuts the maker's strip off an edge. */
 function OffAnEdge({ piece, lot, onDone }: CutApartProps) {
-  const system = useSettings((s) => s.system);
+  const { system, kerf } = useSettings();
   const [width, setWidth] = useState<number | null>(() => brandingStripOf(lot).width);
   const [edge, setEdge] = useState<Edge>('foot');
   const depth = edge === 'foot' || edge === 'head' ? piece.h : piece.w;
@@ -115,7 +115,7 @@ function OffAnEdge({ piece, lot, onDone }: CutApartProps) {
         isDisabled={!isStrip}
         onPress={() => {
           if (!width) return;
-          void act(cutInStash('cut-strips', [stripOffEvent(piece, edge, width)])).then((isDone) => {
+          void act(cutInStash('cut-strips', [stripOffEvent(piece, edge, width, kerf)])).then((isDone) => {
             if (isDone) onDone();
           });
         }}
@@ -128,15 +128,15 @@ function OffAnEdge({ piece, lot, onDone }: CutApartProps) {
 
 /** What is told to be cut, and what comes of it. */
 function useParts({ piece, lot }: CutApartProps) {
-  const longestCut = useSettings((s) => s.longestCut);
+  const trimmer = useTrimmer();
   const [text, setText] = useState(() => (readParts(lot.note).ok ? lot.note : ''));
   const parts = useMemo(() => readParts(text), [text]);
   const found = useMemo(
     () =>
       parts.ok && parts.value.length > 0
-        ? cutApartEvent(piece, lot, parts.value, { keepAtLeast: LEAST, longestCut })
+        ? cutApartEvent(piece, lot, parts.value, { keepAtLeast: LEAST, ...trimmer })
         : null,
-    [piece, lot, parts, longestCut],
+    [piece, lot, parts, trimmer],
   );
   const into = found?.event?.type === 'cut' ? found.event.into : [];
   return { text, setText, found, into };

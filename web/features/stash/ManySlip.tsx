@@ -46,6 +46,7 @@ function Labels({ chosen, place, isDisabled }: { chosen: ChosenThings; place: st
 
 /** Cuts the makers' strips off what has one. */
 function MakersStrips({ pieces, then }: { pieces: readonly string[]; then: (done: Promise<boolean>) => void }) {
+  const kerf = useSettings((s) => s.kerf);
   const { ledger, lots } = useBench((b) => b);
   const striped = pieces.flatMap((id) => {
     const piece = heldIn(ledger.pieces, id);
@@ -61,7 +62,7 @@ function MakersStrips({ pieces, then }: { pieces: readonly string[]; then: (done
             act(
               cutInStash(
                 'cut-strips',
-                striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width)),
+                striped.map(({ piece, width }) => stripOffEvent(piece, 'foot', width, kerf)),
               ),
             ),
           )

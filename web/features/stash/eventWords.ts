@@ -1,3 +1,5 @@
+import { isKerf } from '../../../core/cutlist';
+import type { Size } from '../../../core/geometry';
 import { totalOf, type Amounts, type LedgerEvent, type Telling } from '../../../core/ledger';
 import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
 import type { LotKind } from '../../../core/things';
@@ -84,15 +86,16 @@ export function eventWords(
       if (event.how === 'punch')
         return `punched: ${event.into.length - 2} ${event.into.length === 3 ? 'shape' : 'shapes'} taken out`;
       if (event.how === 'hand') return handWords(event, line, system);
-      const off = event.into.filter((part) => !line.has(part.id));
-      const across =
-        event.into.length === 2
-          ? ` at ${formatLength(nth(event.into, 0).w === nth(event.into, 1).w ? nth(event.into, 0).h : nth(event.into, 0).w, system)}`
-          : '';
+      const given = event.into.filter(({ id }) => !isKerf(id));
+      const off = given.filter((part) => !line.has(part.id));
+      const across = given.length === 2 ? ` at ${formatLength(acrossOf(nth(given, 0), nth(given, 1)), system)}` : '';
       return `cut${event.how === 'machine' ? ' by the machine' : across}: ${off.map((part) => formatSize(part, system)).join(', ')} taken off${event.page ? ` for ${page(event.page)}` : ''}`;
     }
   }
 }
+
+/** Where one cut right across gave two parts, from the left or the head. */
+const acrossOf = (near: Size, far: Size): number => (near.w === far.w ? near.h : near.w);
 
 /** What was cut out by hand, by its name where it has one; of a part of it, that it was. */
 function handWords(event: LedgerEvent & { type: 'cut' }, line: ReadonlySet<string>, system: MeasureSystem): string {
