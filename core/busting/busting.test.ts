@@ -8,7 +8,8 @@ import { stockOnHand, type Shelf } from '../stock';
 import type { Face, Kit, Lot, Photo } from '../things';
 import { idleOf, overMonth, proposePages, proposeTogether, type BustingInput, type Lead, type Proposal } from '.';
 import { leftoversOf } from './leftovers';
-import { found } from './proposePages';
+import { hiddenIn } from './hiddenIn';
+import { found, layoutOf } from './proposePages';
 
 const HEX: Record<string, string> = {
   ink: '#22314f',
@@ -88,6 +89,7 @@ const input = (shelf: Shelf, waiting: Photo[] = [photo]): BustingInput => ({
   lead: { kind: 'oldest' },
   sources: { kits: null, withNewest: false },
   mat: inches(1 / 8),
+  hold: inches(1 / 2),
   formats: [
     { w: inches(12), h: inches(12), spread: false },
     { w: inches(6), h: inches(8), spread: false },
@@ -277,6 +279,60 @@ test('pages for a month can all be made: each from other pieces and with other p
   const stock = stockOnHand(plenty, null);
   for (const { list, plan } of chosen)
     expect(replay(cutJobFor(list, stock, ANY_TRIMMER), plan).filter((wrong) => !wrong.includes('kept'))).toEqual([]);
+});
+
+describe('what a page hides', () => {
+  const shelf = shelfOf([
+    ['old-slate', 6, 8],
+    ['old-clay', 5.5, 7.5],
+    ['old-ink', 5, 4],
+    ['old-amber', 5, 4],
+    ['old-cream', 5, 4],
+    ['old-ash', 5, 4],
+  ]);
+  const formats = [
+    { w: inches(6), h: inches(8), spread: false },
+    { w: inches(4.5), h: inches(6.5), spread: false },
+  ];
+  const small: Photo = { ...photo, w: inches(4), h: inches(3) };
+  const quick: BustingInput = { ...input(shelf, [small]), formats, lead: { kind: 'quick' } };
+  const papers = leftoversOf(shelf, quick.sources);
+  const proposed = (given: BustingInput, from: typeof papers): Proposal[] =>
+    [...found(given, from, true)].flatMap(({ proposal }) => proposal ?? []);
+  const framed = proposed(quick, papers).find(
+    ({ design, papers: { frame } }) => design === 'framed-ground' && frame === 'slate',
+  )!;
+  const hidden = hiddenIn(framed, papers, { mat: quick.mat, hold: inches(1 / 2) });
+
+  test('is paper for another page: of the face it lies in, and all of it under what lies above', () => {
+    const layout = layoutOf(framed, quick.mat)!;
+    const frame = layout.layers.find(({ slot }) => slot === 'frame')!;
+    const ground = layout.layers.find(({ slot }) => slot === 'ground')!;
+    const of = hidden.find(({ stock }) => stock.front === 'slate')!;
+    expect(of).toMatchObject({ isHidden: true, lot: { id: 'old-slate' }, stock: { fresh: false, missing: [] } });
+    expect([frame.w - ground.w, frame.h - ground.h]).toEqual([inches(1 / 2), inches(1 / 2)]);
+    // Half an inch stays under the edge of what covers it.
+    expect([of.stock.w, of.stock.h]).toEqual([ground.w - inches(1), ground.h - inches(1)]);
+  });
+  test('gives a page that could not be made without it, and that is said', () => {
+    const used = new Set(framed.plan.sheets.map(({ stock }) => stock));
+    const rest = papers.filter(({ stock }) => !used.has(stock.id));
+    const given: BustingInput = { ...quick, waiting: [], lead: { kind: 'oldest' } };
+    expect(proposed(given, rest)).toEqual([]);
+    const more = proposed(given, [...rest, ...hidden]);
+    expect(more.length).toBeGreaterThan(0);
+    expect(more[0]!.why).toContainEqual({ kind: 'middles', count: 1 });
+  });
+  test('is left where it is by her who never takes it back, and never costs a page', () => {
+    const last = (hold: number | null): readonly Proposal[] => {
+      let chosen: readonly Proposal[] = [];
+      for (const { proposals } of proposeTogether({ ...quick, hold }, 3)) chosen = proposals;
+      return chosen;
+    };
+    const [without, withMiddles] = [last(null), last(inches(1 / 2))];
+    expect(without.flatMap(({ why }) => why).filter(({ kind }) => kind === 'middles')).toEqual([]);
+    expect(withMiddles.slice(0, without.length)).toEqual(without);
+  });
 });
 
 test('spread over a month, pages lie in the middle of equal parts of it', () => {

@@ -8,6 +8,8 @@ export interface Leftover {
   readonly stock: CutStock;
   readonly kit: Kit | null;
   readonly lot: Lot;
+  /** It is still to be cut out of what another page hides. */
+  readonly isHidden?: true;
 }
 
 export interface Sources {

@@ -13,6 +13,8 @@ export interface BustingInput {
   readonly waiting: readonly Photo[];
   readonly formats: readonly PageFormat[];
   readonly mat: number;
+  /** Paper that stays under whatever covers a hidden middle, ticks; null: she leaves middles where they are. */
+  readonly hold: number | null;
   /** How wide each round thing is that may lie in place of a circle of paper, ticks. */
   readonly rounds: readonly number[];
   /** Punches that she has. */
@@ -43,6 +45,8 @@ export type Reason =
   | { readonly kind: 'frees'; readonly area: number }
   | { readonly kind: 'colours'; readonly difference: number }
   | { readonly kind: 'bent'; readonly layers: number; readonly cuts: number }
+  /** Papers that are cut out of what other pages hide. */
+  | { readonly kind: 'middles'; readonly count: number }
   /** Circles of which none is cut: round things lie there. */
   | { readonly kind: 'rounds'; readonly count: number }
   | { readonly kind: 'kits'; readonly names: readonly string[] };

@@ -102,6 +102,18 @@ function withoutCircles(layout: Layout, without: readonly string[]): Layout {
   return { ...kept, slots: kept.slots.filter(({ id }) => kept.layers.some(({ slot }) => slot === id)) };
 }
 
+/** A proposed page as it is laid out for its cuts. */
+export function layoutOf(
+  { design, format, photos, without, sizes }: Pick<Proposal, 'design' | 'format' | 'photos' | 'without' | 'sizes'>,
+  mat: number,
+): Layout | null {
+  const laid = layOut(
+    known(DESIGNS, ({ id }) => id === design),
+    { format, photos, mat },
+  );
+  return laid.ok ? resized(withoutCircles(laid.value, without), sizes) : null;
+}
+
 /** @yields wherever it can be left */
 function* propose(
   input: BustingInput,

@@ -65,6 +65,7 @@ export function reasons(
   const faces = input.faces.filter(({ id }) => Object.values(papers).includes(id));
   const differences = faces.map((face) => affinity(colours, face.colours)).filter(Number.isFinite);
   const whole = used.filter(({ stock }) => stock.fresh);
+  const hidden = used.filter(({ isHidden }) => isHidden).length;
   const fresh = whole.filter(({ kit }) => kit !== null && kit.month === newest && !kit.isOpened).length;
   const meant = faces.filter(({ id }) => input.meant.includes(id)).map(({ name }) => name);
   const ends = finished(leftovers, plan);
@@ -72,7 +73,8 @@ export function reasons(
   const hues = inHues(input, layout, papers);
   const { kind } = input.lead;
   return [
-    { kind: 'pieces', leftovers: used.length - whole.length, sheets: whole.length - fresh, fresh },
+    { kind: 'pieces', leftovers: used.length - whole.length - hidden, sheets: whole.length - fresh, fresh },
+    ...(hidden > 0 ? [{ kind: 'middles', count: hidden } as const] : []),
     ...(ends.length > 0 ? [{ kind: 'finishes', names: ends } as const] : []),
     ...(shapes > 0 && (kind === 'strips' || kind === 'boxes')
       ? [{ kind: 'shapes', of: kind, count: shapes, there: countOfShape(input.lead, leftovers) } as const]

@@ -1,13 +1,17 @@
 import { isWorthTheKnife, wantedKey } from '../cutlist';
 import { blankOf, coverOf, isCutAsItLies } from '../design';
 import type { Middle } from '../shareout';
+import type { Page } from '../things';
 import type { SharingPage } from './shareJobFor';
 
 /**
  * The middles that pages will hide, worth the knife: of layers that lie straight and are cut as they lie.
  * @param hold ticks of a layer that stay under what covers it
  */
-export const middlesOf = (pages: readonly SharingPage[], hold: number): Middle[] =>
+export const middlesOf = (
+  pages: readonly (Pick<SharingPage, 'layout'> & { readonly page: Pick<Page, 'id'> })[],
+  hold: number,
+): Middle[] =>
   pages.flatMap(({ page, layout }) =>
     coverOf(layout, hold).flatMap(({ id, window }): Middle[] => {
       const layer = layout.layers.find((one) => one.id === id);

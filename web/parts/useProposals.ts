@@ -53,7 +53,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
   const shelf = useShelf(own);
   const bench = useBench((b) => b);
   const { faces, photos, pages, lots, ledger } = bench;
-  const { mat, isPunching, punchReach, tastes } = useSettings();
+  const { mat, gut, hold, isPunching, punchReach, tastes } = useSettings();
   const trimmer = useTrimmer();
   // As text, so that it is the same until it differs.
   const meant = useMemo(() => JSON.stringify(facesMeant(bench, own)), [bench, own]);
@@ -74,6 +74,7 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
       waiting: [...photos.values()].filter(({ id }) => !used.has(id)),
       formats: [...FORMATS.map(([, , format]) => format), NOTEBOOK],
       mat,
+      hold: gut === 'never' ? null : hold,
       trimmer,
       meant: JSON.parse(meant) as string[],
       liked: new Map(likes[0]),
@@ -92,6 +93,8 @@ function useInput({ kit, lead = OLDEST, sources = ANY }: Proposing): BustingInpu
     lots,
     ledger,
     mat,
+    gut,
+    hold,
     trimmer,
     isPunching,
     punchReach,

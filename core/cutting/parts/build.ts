@@ -62,6 +62,19 @@ export function pieceBuilds({ servings, items, kinds }: Problem, kind: number, l
   );
 }
 
+/** The build a quarter round; null where a piece in it may not be turned. */
+export function turnedBuild(problem: Problem, kind: number, build: Build): Build | null {
+  const { from } = build;
+  if ('gone' in from) return null;
+  if ('item' in from) {
+    const lie = problem.servings[kind]?.[from.item]?.lies.find(({ w, h }) => w === build.h && h === build.w);
+    return lie ? { ...build, w: lie.w, h: lie.h, from: { item: from.item, lie } } : null;
+  }
+  const near = turnedBuild(problem, kind, from.near);
+  const far = near && turnedBuild(problem, kind, from.far);
+  return far && joinBuilds(from.axis === 'x' ? 'y' : 'x', near, far);
+}
+
 /** What is not there of a sheet, as a build to join others to. */
 export const gapBuild = ({ items }: Problem, { w, h }: Size): Build => ({
   w,

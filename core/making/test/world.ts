@@ -184,7 +184,7 @@ export function planFromMiddle(bench: Bench, first: Page, second: Page): readonl
   const sheets = planFor(bench, [first]);
   const layout = pageLayout(first);
   if (!sheets || !layout.ok) return null;
-  const own = middlesOf([{ page: first, layout: layout.value, colours: [] }], inches(1 / 2)).flatMap((middle) =>
+  const own = middlesOf([{ page: first, layout: layout.value }], inches(1 / 2)).flatMap((middle) =>
     sheets.flatMap((host) =>
       host.pieces.filter(({ id, turned }) => id === middle.slot && !turned).map((piece) => ({ host, piece, middle })),
     ),

@@ -138,9 +138,16 @@ function Planned({ lead, sources, count, month, onBegun }: PlannedProps) {
           <Soft>each from other pieces, with other photos, things and letters</Soft>
         </Row>
       )}
+      {proposals.some(isFromMiddles) && (
+        <Soft>
+          What another page hides is cut out before that is glued: once they are begun, Share-out cuts them together.
+        </Soft>
+      )}
     </section>
   );
 }
+
+const isFromMiddles = ({ why }: Proposal): boolean => why.some(({ kind }) => kind === 'middles');
 
 function OnDay({ proposal, begun, things }: PlannedPage) {
   const page = asDrawn(begun, { things });
@@ -152,6 +159,7 @@ function OnDay({ proposal, begun, things }: PlannedPage) {
       <span>{pageName(page)}</span>
       <Soft>
         {designOf(proposal.design)?.name} · {minuteWords(proposal.minutes)}
+        {isFromMiddles(proposal) && ' · from what another hides'}
       </Soft>
     </li>
   );

@@ -51,6 +51,8 @@ function words(reason: Reason, system: MeasureSystem): string | null {
         : `Colours that you like together: ${reason.pairs.map(pairWords).join('; ')}.`;
     case 'frees':
       return `${formatArea(reason.area, system)} less in the stash.`;
+    case 'middles':
+      return capital(`${oneOrMore(reason.count, 'paper')} of it cut out of what others hide.`);
     case 'rounds':
       return capital(
         `${oneOrMore(reason.count, 'round thing lies', 'round things of yours lie')} in its ring: no circles are cut for those.`,
