@@ -19,6 +19,9 @@ const LINES = 4096;
 const FEWEST_LINES = 512;
 const MANY = 64;
 
+/** Of layers above one, so many are reckoned with corner by corner; fewer where very many lie on a page. */
+const MARKED = { of: 250, few: 250, many: 60 };
+
 /** All upright: the grid of all edges gives areas and window exactly. */
 function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: number): LayerCover {
   const bare = solidRects(layer, above);
@@ -45,7 +48,7 @@ function bareAt(chord: Chord, above: readonly Outline[], at: number): readonly C
 }
 
 /** Turned or round: areas by scan lines, at their middles. @param above the largest first */
-function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: number): LayerCover {
+function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: number, marked: number): LayerCover {
   const { y, h } = layer.bounds;
   let [whole, visible] = [0, 0];
   const lines = Math.max(FEWEST_LINES, Math.round(LINES * Math.min(1, MANY / Math.max(1, above.length))));
@@ -63,7 +66,7 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
     area: whole * step,
     visible: visible * step,
     hidden,
-    window: hidden > 0 ? scannedWindow(layer, above, hold) : null,
+    window: hidden > 0 ? scannedWindow(layer, above, hold, marked) : null,
   };
 }
 
@@ -79,6 +82,7 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
  */
 export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: number): LayerCover[] {
   const outlines = layers.map((layer) => outlineOnPage(layer, page));
+  const marked = layers.length <= MARKED.of ? MARKED.few : MARKED.many;
   const rects = layers.map((layer) => uprightRect(layer, page));
   return layers.map(({ id }, i) => {
     const outline = outlines[i];
@@ -100,6 +104,7 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: num
       outline,
       above.map((layer) => layer.outline).sort((a, b) => area(b.bounds) - area(a.bounds)),
       hold,
+      marked,
     );
   });
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches, toInches } from '../length';
+import { seededRandom } from '../random';
 import { coverLayers, type CoverLayer } from '.';
 
 const page = { w: inches(12), h: inches(12) };
@@ -129,4 +130,21 @@ describe('layers of any shape, against a raster', () => {
     expect(found[2]! * found[3]!).toBeGreaterThan(0.97 * 8);
     expect(found[2]! * found[3]!).toBeLessThanOrEqual(8);
   });
+});
+
+test('with a great many layers above, the window is near that of the upright ones, which is exact', () => {
+  const random = seededRandom(12);
+  const between = (from: number, to: number): number => Math.round((from + random() * (to - from)) * 64) / 64;
+  for (const count of [60, 120, 198]) {
+    const above = Array.from({ length: count }, (_, i) =>
+      rect(`r${i}`, between(0, 10), between(0, 10), between(0.5, 1.5), between(0.5, 1.5)),
+    );
+    // One that lies turned, all of it on a larger one of them: it hides nothing more.
+    const dot = rect('dot', 5, 5, 0.25, 0.25, 30);
+    const layers = [rect('ground', 0, 0, 12, 12), ...above, rect('under-the-dot', 4.5, 4.5, 1.5, 1.5)];
+    const exact = coverLayers(page, layers, inches(1 / 4))[0]!.window!;
+    const scanned = coverLayers(page, [...layers, dot], inches(1 / 4))[0]!.window!;
+    expect((scanned.w * scanned.h) / (exact.w * exact.h)).toBeGreaterThan(0.97);
+    expect(scanned.w * scanned.h).toBeLessThanOrEqual(exact.w * exact.h);
+  }
 });

@@ -109,18 +109,23 @@ function inward({ x, y, w, h }: Rect): Rect | null {
  * A large safe window in a layer of any shape: the layer is cut into thin bands in which only what is surely covered
  * counts as covered; then the neighbourhood of the best window is cut finer, twice. Never larger than is safe. Source:
  * own.
+ * @param marked with more outlines above than this, bands are not cut where their corners lie
  */
-export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
-  const best = above.length <= MANY ? byAllBands(layer, above, hold) : byFewBands(layer, above, hold);
+export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number, marked = Infinity): Rect | null {
+  const best = above.length <= MANY ? byAllBands(layer, above, hold) : byFewBands(layer, above, hold, marked);
   return best && inward(best);
 }
 
 const larger = (best: Rect, other: Rect | null): Rect => (other && other.w * other.h > best.w * best.h ? other : best);
 const inOrder = (edges: readonly number[]): number[] => [...new Set(edges)].sort((a, b) => a - b);
 
+/** Where something of what lies above may end, or what must stay under it. */
+const marksOf = (outlines: readonly Outline[], hold: number): number[] =>
+  outlines.flatMap(({ heights }) => heights.flatMap((at) => [at - hold, at, at + hold]));
+
 function byAllBands(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
   const { y, h } = layer.bounds;
-  const marks = [layer, ...above].flatMap((outline) => outline.heights.flatMap((at) => [at - hold, at, at + hold]));
+  const marks = marksOf([layer, ...above], hold);
   const whole = bandEdges(y, y + h, BANDS, marks);
   let best = bestOverBands(cutBands(layer, above, whole), hold);
   for (let pass = 1; pass < PASSES && best; pass++) {
@@ -133,10 +138,11 @@ function byAllBands(layer: Outline, above: readonly Outline[], hold: number): Re
   return best;
 }
 
-function byFewBands(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
+function byFewBands(layer: Outline, above: readonly Outline[], hold: number, marked: number): Rect | null {
   const { y, h } = layer.bounds;
   const bands = Math.max(FEWEST, Math.round((BANDS * MANY) / above.length));
-  const whole = bandEdges(y, y + h, bands, []);
+  const even = bandEdges(y, y + h, bands, []);
+  const whole = above.length <= marked ? bandEdges(y, y + h, bands, marksOf([layer, ...above], hold)) : even;
   let best = bestOverBands(cutBands(layer, above, whole), hold);
   let near = (2 * h) / bands;
   for (let pass = 1; pass < PASSES && best; pass++) {
@@ -145,7 +151,9 @@ function byFewBands(layer: Outline, above: readonly Outline[], hold: number): Re
     const fine = at.flatMap((edge) =>
       bandEdges(Math.max(y, edge - near), Math.min(y + h, edge + near), hold > 0 ? ROUND_EDGES / 2 : ROUND_EDGES, []),
     );
-    const edges = inOrder([...whole, ...fine]).filter((edge) => edge >= y && edge <= y + h);
+    const [from, to] = [best.y - hold - near, best.y + best.h + hold + near];
+    const own = whole.filter((edge) => edge >= from && edge <= to);
+    const edges = inOrder([...even, ...own, ...fine]).filter((edge) => edge >= y && edge <= y + h);
     best = larger(best, bestOverBands(cutBands(layer, above, edges), hold));
     near /= ROUND_EDGES / 8;
   }

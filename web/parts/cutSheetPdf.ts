@@ -157,7 +157,7 @@ export async function cutSheetPdf(sheet: CutSheet): Promise<Uint8Array> {
     steps.flatMap((step) => (step.kind === 'cut' && step.lost > 0 ? step.lost : [])),
   );
   if (taken !== undefined)
-    column.text(`Keep beyond each mark: a cut takes ${formatLength(taken, sheet.system)} there.`, text, 9, SOFT);
+    column.text(`Cut beyond each mark: a cut takes ${formatLength(taken, sheet.system)} there.`, text, 9, SOFT);
   column.text('Fingers behind the guard of the trimmer; swap the blade when paper feathers.', text, 9, SOFT);
   return pdf.save();
 }

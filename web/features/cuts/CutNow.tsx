@@ -13,7 +13,7 @@ export function CutNow({ step, system }: { step: CutStep; system: MeasureSystem 
       <p>
         from {END_WORDS[axis][from]}, and cut right across, {axis === 'x' ? 'top to bottom' : 'left to right'}.
         {from === 'far' && ' Paper is gone at the other end.'}
-        {lost > 0 && ` Keep beyond the mark: ${formatLength(lost, system)} goes there.`}
+        {lost > 0 && ` Cut beyond the mark: ${formatLength(lost, system)} is taken there.`}
       </p>
     </>
   );
