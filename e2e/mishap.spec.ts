@@ -35,3 +35,21 @@ test('a cut at another measure and a spoilt part: the rest is planned again, and
   const { came, corrected, became } = await paperFigures(page);
   expect(came + corrected).toBeCloseTo(became, 0);
 });
+
+test('with scissors each cut takes a hair: it is said at every cut, kept over a reload, and the account adds up', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/settings');
+  await page.getByRole('radio', { name: '1/32″' }).check({ force: true });
+  await beginBoxStack(page);
+  await takePapersOut(page);
+  await expect(page.getByText('Cut beyond the mark: 1/32″ is taken there.')).toBeVisible();
+  await page.keyboard.press('Space');
+  await reload(page);
+  await cutAll(page, () => page.keyboard.press('Space'));
+  const { came, corrected, became } = await paperFigures(page);
+  expect(came + corrected).toBeCloseTo(became, 0);
+  await page.goto('/settings');
+  await expect(page.getByRole('radio', { name: '1/32″' })).toBeChecked();
+});
