@@ -35,6 +35,12 @@ const zones = [
   })),
 ];
 
+/** What is a length wherever it stands is told as one. */
+const LENGTHS = [
+  'TSPropertySignature[key.name=/^(mat|hold|kerf|lap|setting)$/]',
+  'Identifier[name=/^(mat|hold|kerf|lap)$/]',
+].map((told) => ({ selector: `${told} > TSTypeAnnotation > TSNumberKeyword`, message: 'a length is Ticks' }));
+
 export default tseslint.config(
   { ignores: ['dist/', 'node_modules/', 'coverage/', 'playwright-report/', 'test-results/'] },
   ...tseslint.configs.recommended,
@@ -99,6 +105,7 @@ export default tseslint.config(
           ],
         },
       ],
+      'no-restricted-syntax': ['error', ...LENGTHS],
       'no-restricted-globals': ['error', 'Date', 'performance', 'fetch', 'setTimeout', 'console'],
       'no-restricted-properties': [
         'error',
@@ -113,6 +120,7 @@ export default tseslint.config(
     rules: {
       'no-restricted-syntax': [
         'error',
+        ...LENGTHS,
         {
           selector: "JSXIdentifier[name='Navigate']",
           message: 'LeadOn leads on again where two ways were taken at once',

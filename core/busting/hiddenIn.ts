@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { CutStock } from '../cutting';
 import { middlesOf } from '../sharing';
 import type { Leftover } from './leftovers';
@@ -13,7 +14,7 @@ import { layoutOf } from './proposePages';
 export function hiddenIn(
   proposal: Proposal,
   leftovers: readonly Leftover[],
-  { mat, hold }: { readonly mat: number; readonly hold: number },
+  { mat, hold }: { readonly mat: Ticks; readonly hold: Ticks },
 ): Leftover[] {
   const layout = layoutOf(proposal, mat);
   const hosts = proposal.plan.sheets.flatMap(({ stock, pieces }) =>

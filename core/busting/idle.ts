@@ -2,7 +2,7 @@ import { DESIGNS, layOut } from '../design';
 import { holds, type Size } from '../geometry';
 import { couldBecome, type Chance } from '../kits';
 import type { PieceState } from '../ledger';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import type { PageFormat, PagePhoto, Punch } from '../things';
 import { leftoversOf } from './leftovers';
 import type { BustingInput } from './proposal';
@@ -29,7 +29,7 @@ const fitsIn = (a: Size, b: Size): boolean =>
   Math.min(a.w, a.h) <= Math.min(b.w, b.h) && Math.max(a.w, a.h) <= Math.max(b.w, b.h);
 
 /** The smallest layers that pages have, of which none fits in another: what holds none of them is no layer. */
-function smallestLayers(formats: readonly PageFormat[], mat: number): Size[] {
+function smallestLayers(formats: readonly PageFormat[], mat: Ticks): Size[] {
   const all = DESIGNS.flatMap((design) =>
     formats.flatMap((format) =>
       PHOTOS.flatMap((photo) => {

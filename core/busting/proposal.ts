@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Trimmer } from '../cutting';
 import type { Size } from '../geometry';
 import type { Shelf } from '../stock';
@@ -12,9 +13,9 @@ export interface BustingInput {
   /** Photos on no page yet. */
   readonly waiting: readonly Photo[];
   readonly formats: readonly PageFormat[];
-  readonly mat: number;
+  readonly mat: Ticks;
   /** Paper that stays under whatever covers a hidden middle, ticks; null: she leaves middles where they are. */
-  readonly hold: number | null;
+  readonly hold: Ticks | null;
   /** How wide each round thing is that may lie in place of a circle of paper, ticks. */
   readonly rounds: readonly number[];
   /** Punches that she has. */

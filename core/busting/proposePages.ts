@@ -1,6 +1,6 @@
 import type { ColourShare } from '../colour';
 import { planInSteps, type CutStock } from '../cutting';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { bentToLeftovers, choosePapers } from '../papers';
 import { cutJobFor, cutListOf, punchable, punchInstead, purposed, shapedPieces, type PurposedPlan } from '../cutlist';
 import { circlesIn, DESIGNS, keptApart, layOut, resized, type Design, type Layout } from '../design';
@@ -105,7 +105,7 @@ function withoutCircles(layout: Layout, without: readonly string[]): Layout {
 /** A proposed page as it is laid out for its cuts. */
 export function layoutOf(
   { design, format, photos, without, sizes }: Pick<Proposal, 'design' | 'format' | 'photos' | 'without' | 'sizes'>,
-  mat: number,
+  mat: Ticks,
 ): Layout | null {
   const laid = layOut(
     known(DESIGNS, ({ id }) => id === design),

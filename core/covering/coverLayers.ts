@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { area, inflate, largestRectOutside, overlaps, solidRects, type Rect, type Size } from '../geometry';
 import { chordLength, without } from './chords';
 import { scannedWindow } from './scannedWindow';
@@ -23,7 +24,7 @@ const MANY = 64;
 const MARKED = { of: 250, few: 250, many: 60 };
 
 /** All upright: the grid of all edges gives areas and window exactly. */
-function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: number): LayerCover {
+function coverUpright(id: string, layer: Rect, above: readonly Rect[], hold: Ticks): LayerCover {
   const bare = solidRects(layer, above);
   const visible = bare.reduce((sum, r) => sum + area(r), 0);
   const window = largestRectOutside(
@@ -48,7 +49,7 @@ function bareAt(chord: Chord, above: readonly Outline[], at: number): readonly C
 }
 
 /** Turned or round: areas by scan lines, at their middles. @param above the largest first */
-function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: number, marked: number): LayerCover {
+function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: Ticks, marked: number): LayerCover {
   const { y, h } = layer.bounds;
   let [whole, visible] = [0, 0];
   const lines = Math.max(FEWEST_LINES, Math.round(LINES * Math.min(1, MANY / Math.max(1, above.length))));
@@ -80,7 +81,7 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
  *   all above it are upright rectangles, else areas within 0.5 % and a window that is safe and near the largest.
  * Source: own.
  */
-export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: number): LayerCover[] {
+export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: Ticks): LayerCover[] {
   const outlines = layers.map((layer) => outlineOnPage(layer, page));
   const marked = layers.length <= MARKED.of ? MARKED.few : MARKED.many;
   const rects = layers.map((layer) => uprightRect(layer, page));

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Rect } from '../geometry';
 import { chordLength, longestGap, mergeChords, mergeSorted, without } from './chords';
 import type { Chord, Outline } from './shapes';
@@ -71,7 +72,7 @@ const widen = (chords: readonly Chord[], by: number): Chord[] =>
   chords.map(([from, to]): Chord => [from - by, to + by]);
 
 /** The best window made of whole bands: top band by top band, downward, while what is free between narrows. */
-function bestOverBands(bands: readonly Band[], hold: number): Rect | null {
+function bestOverBands(bands: readonly Band[], hold: Ticks): Rect | null {
   let best: Rect | null = null;
   const end = bands[bands.length - 1]?.foot ?? 0;
   const wide = bands.map((band) => mergeChords(widen(band.bare, hold)));
@@ -111,7 +112,7 @@ function inward({ x, y, w, h }: Rect): Rect | null {
  * own.
  * @param marked with more outlines above than this, bands are not cut where their corners lie
  */
-export function scannedWindow(layer: Outline, above: readonly Outline[], hold: number, marked = Infinity): Rect | null {
+export function scannedWindow(layer: Outline, above: readonly Outline[], hold: Ticks, marked = Infinity): Rect | null {
   const best = above.length <= MANY ? byAllBands(layer, above, hold) : byFewBands(layer, above, hold, marked);
   return best && inward(best);
 }
@@ -120,10 +121,10 @@ const larger = (best: Rect, other: Rect | null): Rect => (other && other.w * oth
 const inOrder = (edges: readonly number[]): number[] => [...new Set(edges)].sort((a, b) => a - b);
 
 /** Where something of what lies above may end, or what must stay under it. */
-const marksOf = (outlines: readonly Outline[], hold: number): number[] =>
+const marksOf = (outlines: readonly Outline[], hold: Ticks): number[] =>
   outlines.flatMap(({ heights }) => heights.flatMap((at) => [at - hold, at, at + hold]));
 
-function byAllBands(layer: Outline, above: readonly Outline[], hold: number): Rect | null {
+function byAllBands(layer: Outline, above: readonly Outline[], hold: Ticks): Rect | null {
   const { y, h } = layer.bounds;
   const marks = marksOf([layer, ...above], hold);
   const whole = bandEdges(y, y + h, BANDS, marks);
@@ -138,7 +139,7 @@ function byAllBands(layer: Outline, above: readonly Outline[], hold: number): Re
   return best;
 }
 
-function byFewBands(layer: Outline, above: readonly Outline[], hold: number, marked: number): Rect | null {
+function byFewBands(layer: Outline, above: readonly Outline[], hold: Ticks, marked: number): Rect | null {
   const { y, h } = layer.bounds;
   const bands = Math.max(FEWEST, Math.round((BANDS * MANY) / above.length));
   const even = bandEdges(y, y + h, bands, []);

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { intersect, type Point, type Rect, type Size } from '../geometry';
 import { nth } from '../nth';
 
@@ -8,9 +9,9 @@ export interface RectShape extends Rect {
 }
 export interface CircleShape {
   readonly shape: 'circle';
-  readonly cx: number;
-  readonly cy: number;
-  readonly d: number;
+  readonly cx: Ticks;
+  readonly cy: Ticks;
+  readonly d: Ticks;
 }
 /** A layer of a page, ticks, in page coordinates; layers come from the bottom up. */
 export type CoverLayer = { readonly id: string } & (RectShape | CircleShape);

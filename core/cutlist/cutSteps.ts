@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Rect, Size } from '../geometry';
 import type { CutChild, Ledger } from '../ledger';
 import { heldIn } from '../heldIn';
@@ -31,9 +32,9 @@ export interface StepPart extends Rect {
 export interface CutStep extends OnPart, Measured {
   readonly kind: 'cut';
   readonly axis: 'x' | 'y';
-  readonly at: number;
+  readonly at: Ticks;
   /** What the cut takes away beside it, ticks. */
-  readonly lost: number;
+  readonly lost: Ticks;
   readonly gives: readonly [StepPart, StepPart];
 }
 

@@ -1,10 +1,10 @@
 import type { JoinedPart, Strip } from '../joining';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { nth } from '../nth';
 
 /** Two parts meet there, from the strip's left end or head; whether other layers hide it. */
 export interface JoinPlace {
-  readonly at: number;
+  readonly at: Ticks;
   readonly isHidden: boolean;
 }
 
@@ -35,7 +35,7 @@ function ordersOf<T>(things: readonly T[]): (readonly T[])[] {
  */
 function joinedAt(strips: readonly Strip[], length: number, hidden: (along: number) => boolean): Joined | null {
   interface Step {
-    readonly at: number;
+    readonly at: Ticks;
     readonly seen: number;
     readonly before: Step | null;
   }

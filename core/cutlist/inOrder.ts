@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Step } from './cutSteps';
 
 /** What she keeps together while she cuts: the trimmer's setting, the paper in hand, or the page. */
@@ -13,7 +14,7 @@ interface Ready {
 
 /** What the hand is at. */
 interface Hand {
-  readonly setting: number;
+  readonly setting: Ticks;
   readonly sheet: number;
 }
 

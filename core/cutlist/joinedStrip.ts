@@ -2,7 +2,7 @@ import { area, intersect, splitRect, unionArea, type Rect } from '../geometry';
 import type { CutStock, PlannedCut, PlannedPart, Trimmer } from '../cutting';
 import { joinStrips, type JoinedPart, type Strip } from '../joining';
 import type { Ledger, PieceState } from '../ledger';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import type { PlanSheet } from '../things';
 import { nth } from '../nth';
 import { NUBBIN } from './cutList';
@@ -23,7 +23,7 @@ export interface JoinedStrip {
 
 /** Why no strip can be joined: the longest run that there is falls short. */
 export interface TooShort {
-  readonly longest: number;
+  readonly longest: Ticks;
 }
 
 /** A strip wanted, and the papers it may be joined of. */
@@ -137,7 +137,7 @@ function sheetFor(
   part: JoinedPart,
   { axis, stock, face, length, width }: Candidate,
   wanted: WantedPiece,
-  { across, kerf, copy }: { readonly across: number; readonly kerf: number; readonly copy: number },
+  { across, kerf, copy }: { readonly across: number; readonly kerf: Ticks; readonly copy: number },
 ): PlanSheet {
   const cuts: PlannedCut[] = [];
   const left: PlannedPart[] = [];

@@ -1,10 +1,11 @@
+import type { Ticks } from '../length';
 import { solidRects, type Rect } from '../geometry';
 import type { PlanCut } from '../things';
 
 /** How a cut is measured: from which end of the part, and how far, ticks. */
 export interface Measured {
   readonly from: 'near' | 'far';
-  readonly setting: number;
+  readonly setting: Ticks;
 }
 
 /**

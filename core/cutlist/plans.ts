@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Ledger } from '../ledger';
 import type { Plan, PlanPiece, PlanSheet } from '../things';
 import { isLostWithWindow, partsUnder, pieceId } from './partsOfSheet';
@@ -50,8 +51,8 @@ export const toCutFor = (plans: Plans, page: string, ledger: Ledger): { sheet: P
 /** A part of a piece that is promised to a page. */
 export interface Promised {
   readonly page: string;
-  readonly w: number;
-  readonly h: number;
+  readonly w: Ticks;
+  readonly h: Ticks;
   readonly count: number;
 }
 

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { area, solidRects, type Rect, type Size } from '../geometry';
 import { heldIn } from '../heldIn';
 import type { CutJob, CutStock, PlannedCut, PlannedPart, PlannedSheet } from './types';
@@ -8,20 +9,20 @@ import type { CutJob, CutStock, PlannedCut, PlannedPart, PlannedSheet } from './
  * cuts right across (common practice in guillotine cutting, from memory).
  */
 
-const largerBy = <T extends { readonly w: number; readonly h: number }>(kerf: number, size: T): T => ({
+const largerBy = <T extends { readonly w: number; readonly h: number }>(kerf: Ticks, size: T): T => ({
   ...size,
   w: size.w + kerf,
   h: size.h + kerf,
 });
 
 /** Along one side: what must not be touched by a part that carries its kerf. */
-function gapAlong(from: number, to: number, long: number, kerf: number): [number, number] {
+function gapAlong(from: number, to: number, long: number, kerf: Ticks): [number, number] {
   const end = to >= long ? long + kerf : to;
   // A part may end, its kerf in the gap, where the gap begins. One narrower than the kerf stays one.
   return [Math.min(from <= 0 ? from : from + kerf, end - 1), end];
 }
 
-function gapsOf({ w, h, missing }: Pick<CutStock, 'w' | 'h' | 'missing'>, kerf: number): Rect[] {
+function gapsOf({ w, h, missing }: Pick<CutStock, 'w' | 'h' | 'missing'>, kerf: Ticks): Rect[] {
   return missing.map((gap) => {
     const [left, right] = gapAlong(gap.x, gap.x + gap.w, w, kerf);
     const [head, foot] = gapAlong(gap.y, gap.y + gap.h, h, kerf);
@@ -47,7 +48,7 @@ export function withKerf<J extends Cuttable>(job: J): J {
 /** Pieces with their kerf. */
 export const piecesWithKerf = <P extends { readonly w: number; readonly h: number }>(
   pieces: readonly P[],
-  kerf: number,
+  kerf: Ticks,
 ): P[] => pieces.map((piece) => largerBy(kerf, piece));
 
 interface TrueCut {
@@ -59,7 +60,7 @@ interface TrueCut {
 }
 
 /** A cut as it is made: @param size of the part, with its kerf @param place of the part, as it is */
-function trueCut(planned: PlannedCut, size: number, place: Rect, kerf: number): TrueCut {
+function trueCut(planned: PlannedCut, size: number, place: Rect, kerf: Ticks): TrueCut {
   const { axis, at } = planned;
   const shred = at <= kerf ? 0 : size - at <= kerf ? 1 : null;
   const first = shred === 0 ? at : at - kerf;
@@ -89,7 +90,7 @@ class Cutting {
   constructor(
     sheet: Pick<PlannedSheet, 'cuts'>,
     { w, h }: Pick<CutStock, 'w' | 'h'>,
-    private readonly kerf: number,
+    private readonly kerf: Ticks,
   ) {
     this.cutOf = new Map(sheet.cuts.map((cut) => [cut.part, cut]));
     this.walk('A', { w: w + kerf, h: h + kerf }, { x: 0, y: 0, w, h });
@@ -126,7 +127,7 @@ class Cutting {
 }
 
 /** A sheet that was planned with its kerf, as it is cut. */
-function asCut<P extends PlannedPart, S extends Sheet<P>>(sheet: S, stock: Pick<CutStock, 'w' | 'h'>, kerf: number): S {
+function asCut<P extends PlannedPart, S extends Sheet<P>>(sheet: S, stock: Pick<CutStock, 'w' | 'h'>, kerf: Ticks): S {
   const cutting = new Cutting(sheet, stock, kerf);
   return {
     ...sheet,

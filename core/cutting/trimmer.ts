@@ -1,11 +1,11 @@
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 
 /** What cutting is bound by, with a trimmer, a knife or scissors. */
 export interface Trimmer {
   /** The longest cut it makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly longestCut: Ticks | null;
   /** How much each cut takes away, ticks: nothing, or a hair with scissors, say. */
-  readonly kerf: number;
+  readonly kerf: Ticks;
 }
 
 /** A trimmer that cuts any length and takes nothing away. */

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Rect, Size } from '../geometry';
 import type { Trimmer } from './trimmer';
 
@@ -41,7 +42,7 @@ export interface CutJob extends Partial<Pick<Trimmer, 'kerf'>> {
   /** A leftover at least this large, either way round, is a nubbin; less is waste. */
   readonly keepAtLeast: Size;
   /** The longest cut the trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly longestCut: Ticks | null;
   /** @default 'fresh', the order of the aims in the format */
   readonly prefer?: Preference;
 }
@@ -63,9 +64,9 @@ export interface BegunSheet {
 export interface PlannedCut {
   readonly part: string;
   readonly axis: 'x' | 'y';
-  readonly at: number;
+  readonly at: Ticks;
   /** So much beside it is taken away, on the side of what is given second; absent: nothing. */
-  readonly lost?: number;
+  readonly lost?: Ticks;
   readonly gives: readonly [string, string];
 }
 export interface PlannedPart extends Rect {

@@ -1,6 +1,6 @@
 import { coverLayers, type CoverLayer, type LayerCover } from '../covering';
 import type { Rect } from '../geometry';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { drawPart, pathHolds, type ShapePart } from '../shapes';
 import type { Layout, PageLayer } from './design';
 
@@ -82,6 +82,6 @@ const toCover = (layer: PageLayer): CoverLayer =>
  * What each layer of a layout hides of those below and what could be cut out of it first; areas in square ticks. Layers
  * that are neither rectangle nor circle count with the rectangle that is paper all over.
  */
-export function coverOf({ size, layers }: Layout, hold: number = HOLD): LayerCover[] {
+export function coverOf({ size, layers }: Layout, hold: Ticks = HOLD): LayerCover[] {
   return coverLayers(size, layers.map(toCover), hold);
 }

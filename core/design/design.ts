@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Point, Rect, Size } from '../geometry';
 import type { Result } from '../result';
 import type { Shape, ShapePart } from '../shapes';
@@ -8,7 +9,7 @@ export interface DesignInput {
   readonly format: PageFormat;
   readonly photos: readonly PagePhoto[];
   /** Margin of a mat on each side of a photo of which nothing else is said; 0: no mat. */
-  readonly mat: number;
+  readonly mat: Ticks;
   readonly mayOverlap?: boolean;
   readonly options?: DesignOptions;
 }

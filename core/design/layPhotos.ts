@@ -1,5 +1,5 @@
 import { inflate, type Rect, type Size } from '../geometry';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { err, ok, type Result } from '../result';
 import type { DesignError, DesignPhoto, PartLayer } from './design';
 import { lay } from './lay';
@@ -24,8 +24,8 @@ function rowBreaks(n: number): number[][] {
 
 interface Row {
   readonly mats: readonly Size[];
-  readonly w: number;
-  readonly h: number;
+  readonly w: Ticks;
+  readonly h: Ticks;
 }
 
 function rowsOf(mats: readonly Size[], counts: readonly number[]): Row[] {

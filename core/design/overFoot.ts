@@ -1,9 +1,10 @@
+import type { Ticks } from '../length';
 import type { Rect, Size } from '../geometry';
 import type { PageParts } from './design';
 
 /** A page divided into room for the photos and a foot for the words, a margin round both. */
 export function overFoot({ w, h }: Size): {
-  readonly margin: number;
+  readonly margin: Ticks;
   readonly foot: number;
   readonly room: Rect;
   readonly words: Pick<PageParts, 'title' | 'journaling'>;

@@ -1,4 +1,4 @@
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import type { Page, PagePhoto } from '../things';
 import type { DesignError } from './design';
 import { DESIGNS } from './designs';
@@ -28,7 +28,7 @@ export interface Working {
 const MARGINS = [inches(1 / 4), inches(1 / 8), inches(1 / 16)];
 const LARGE = { w: inches(12), h: inches(12) };
 
-const withMats = (page: LaidPage, mat: number): Partial<Page> => ({
+const withMats = (page: LaidPage, mat: Ticks): Partial<Page> => ({
   mat,
   photos: page.photos.map(({ mats, ...photo }) => (mats?.length === 0 ? { ...photo, mats } : photo)),
 });

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Kind, Run } from './kind';
 import type { JoinJob } from './types';
 import { heldIn } from '../heldIn';
@@ -19,7 +20,7 @@ interface Round {
   readonly walks: readonly number[];
 }
 
-function roundOf(kinds: readonly Kind[], repeat: number, lap: number): Round {
+function roundOf(kinds: readonly Kind[], repeat: number, lap: Ticks): Round {
   const back = (at: number): number => (repeat - (((at % repeat) + repeat) % repeat)) % repeat;
   const startAt = kinds.map(({ phase }) => back(phase));
   const endAt = kinds.map(({ phase, length }) => back(phase + length - lap));

@@ -1,16 +1,17 @@
+import type { Ticks } from '../length';
 import type { Strip } from './types';
 
 /** Strips alike in length and phase, whatever they are called. */
 export interface Kind {
-  readonly length: number;
-  readonly phase: number;
+  readonly length: Ticks;
+  readonly phase: Ticks;
   readonly strips: readonly { readonly id: string; readonly copy: number }[];
 }
 
 /** Strips in order, and the length they make joined. */
 export interface Run {
   readonly kinds: readonly Kind[];
-  readonly length: number;
+  readonly length: Ticks;
 }
 
 /** The strips by length and, where the pattern repeats, by phase. */
@@ -31,7 +32,7 @@ export function kindsOf(strips: readonly Strip[], repeat: number | null): Kind[]
  * What is lost at a join so that the pattern runs on: the same whether it is cut off the left strip's end or the right
  * one's start.
  */
-export function lossAt(left: Kind, right: Kind, repeat: number | null, lap: number): number {
+export function lossAt(left: Kind, right: Kind, repeat: number | null, lap: Ticks): number {
   if (repeat === null) return 0;
   const off = (left.phase + left.length - lap - right.phase) % repeat;
   return off < 0 ? off + repeat : off;

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { allJoined } from './allJoined';
 import { lossAt, type Kind, type Run } from './kind';
 import type { JoinJob } from './types';
@@ -9,7 +10,7 @@ import { nth } from '../nth';
  */
 interface Growing {
   readonly last: number;
-  readonly length: number;
+  readonly length: Ticks;
   readonly touched: number;
   readonly head: number;
   readonly before: Growing | null;

@@ -1,19 +1,21 @@
+import type { Ticks } from '../length';
+
 /** Strips all alike, of one pattern; lengths in ticks. */
 export interface Strip {
   readonly id: string;
-  readonly length: number;
-  readonly width: number;
+  readonly length: Ticks;
+  readonly width: Ticks;
   /** How far into the repeat the left end is: 0 <= phase < repeat. */
-  readonly phase: number;
+  readonly phase: Ticks;
   readonly count: number;
 }
 
 export interface JoinJob {
   readonly need: { readonly length: number; readonly width: number };
   /** After this length the pattern starts again; null: plain, any join runs on. */
-  readonly repeat: number | null;
+  readonly repeat: Ticks | null;
   /** How much neighbours overlap. */
-  readonly lap: number;
+  readonly lap: Ticks;
   readonly strips: readonly Strip[];
 }
 
@@ -21,15 +23,15 @@ export interface JoinJob {
 export interface JoinedPart {
   readonly strip: string;
   readonly copy: number;
-  readonly from: number;
-  readonly to: number;
+  readonly from: Ticks;
+  readonly to: Ticks;
 }
 
 export interface JoinPlan {
   readonly ok: boolean;
   readonly parts: readonly JoinedPart[];
   readonly joins: number;
-  readonly length: number;
+  readonly length: Ticks;
   /** The longest run that all strips that serve could make. */
-  readonly longest: number;
+  readonly longest: Ticks;
 }

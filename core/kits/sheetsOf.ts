@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Point, Rect } from '../geometry';
 import type { PieceState, PieceWhere } from '../ledger';
 import type { Kit, Lot } from '../things';
@@ -15,8 +16,8 @@ export interface SheetPart extends Rect {
 export interface SheetCut {
   readonly id: string;
   readonly lot: Lot;
-  readonly w: number;
-  readonly h: number;
+  readonly w: Ticks;
+  readonly h: Ticks;
   readonly parts: readonly SheetPart[];
 }
 

@@ -1,5 +1,5 @@
-/** A length in ticks, a safe integer. Scale: 1 mm = 320 ticks, 1 in = 8128 ticks, 1/64 in = 127 ticks, all exact. */
-export type Ticks = number & { readonly unit: 'ticks' };
+/** A length in ticks, a whole number; sums and differences of lengths are lengths. Scale: 1 mm = 320 ticks, 1 in = 8128 ticks, 1/64 in = 127 ticks, all exact. */
+export type Ticks = number;
 
 export type Unit = 'in' | 'mm' | 'cm';
 
@@ -15,7 +15,7 @@ export const ticksPer = (unit: Unit): number => PER[unit];
 /** @throws {RangeError} n is not a safe integer: a bug in the caller; text of a user goes through `parseLength`. */
 export function ticks(n: number): Ticks {
   if (!Number.isSafeInteger(n)) throw new RangeError(`ticks: expected a safe integer, got ${n}`);
-  return n as Ticks;
+  return n;
 }
 
 /** Nearest tick to so many inches, half up. For constants of the code; not for what a person typed. */

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Amounts } from '../ledger';
 import type { Size } from '../geometry';
 import type { Punch } from '../things';
@@ -18,7 +19,7 @@ export interface ListItem {
   readonly count: number;
   readonly size: Size | null;
   /** Of a roll, in ticks. */
-  readonly length: number | null;
+  readonly length: Ticks | null;
   /** Of a set of letters: how many of each. */
   readonly letters: Amounts | null;
   readonly front: FaceSketch | null;
@@ -29,7 +30,7 @@ export interface ListItem {
   /** Of a pad: how many designs its sheets are of. */
   readonly designs?: number;
   /** Of letters: how high they stand, ticks. */
-  readonly height?: number;
+  readonly height?: Ticks;
   readonly punch?: Punch;
   /** Whatever else stood there. */
   readonly note: string;

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { NamedColour } from '../colour';
 import type { LotKind, Punch } from '../things';
 
@@ -41,9 +42,9 @@ export interface Thing {
   /** In the order told; `h` null: one measure alone. */
   readonly size: { readonly w: number; readonly h: number | null } | null;
   /** Of one roll. */
-  readonly length: number | null;
+  readonly length: Ticks | null;
   /** Of letters. */
-  readonly height: number | null;
+  readonly height: Ticks | null;
   readonly letters: Readonly<Record<string, number>> | null;
   /** Of a pad. */
   readonly designs: number | null;

@@ -2,7 +2,7 @@ import { planCuts, type CutJob, type Trimmer } from '../cutting';
 import { splitRect, type Rect, type Size } from '../geometry';
 import type { CutChild, PieceState } from '../ledger';
 import { kerfId, kerfOf, kerfsOf } from '../cutlist';
-import { inches, parseSize } from '../length';
+import { inches, parseSize, type Ticks } from '../length';
 import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
 import type { NewEvent } from './act';
@@ -89,7 +89,7 @@ export type Edge = 'foot' | 'head' | 'left' | 'right';
  * piece is deep there
  * @param kerf what the cut takes away of the rest
  */
-export function stripOffEvent(piece: PieceState, edge: Edge, width: number, kerf: number): NewEvent {
+export function stripOffEvent(piece: PieceState, edge: Edge, width: number, kerf: Ticks): NewEvent {
   const axis = edge === 'foot' || edge === 'head' ? 'y' : 'x';
   const depth = axis === 'y' ? piece.h : piece.w;
   const lost = Math.max(0, Math.min(kerf, depth - width - 1));

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { pageLayout } from '../design';
 import { addAmounts, own, type Amounts } from '../ledger';
 import { kitOfPart } from '../kits';
@@ -34,7 +35,7 @@ export interface Furnished {
 }
 
 export interface FurnishWish {
-  readonly mat: number;
+  readonly mat: Ticks;
   /** Whether a kit's things may be on it. */
   readonly mayTake: (kit: string) => boolean;
   /** Kinds of clusters that other pages have. */

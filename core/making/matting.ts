@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { boxOf, movedBy, offset, type Contour } from '../contours';
 import { spotFor } from '../geometry';
 import type { PieceState } from '../ledger';
@@ -12,7 +13,7 @@ export interface MatWish {
   /** The paper it is cut from: a piece that is here, or out for the page. */
   readonly paper: string;
   /** How far it stands out all round, ticks. */
-  readonly margin: number;
+  readonly margin: Ticks;
 }
 
 /** The line of the next mat about the thing's own middle: round the thing, or round the mat that it has. */

@@ -1,7 +1,7 @@
 import { affinity } from '../colour';
 import { cutListOf } from '../cutlist';
 import { DESIGNS, layOut, type Design, type Layout } from '../design';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { choosePapers, holdsPiece } from '../papers';
 import { layingsOf } from '../placing';
 import { stockOnHand } from '../stock';
@@ -19,7 +19,7 @@ import { takeOut } from './stash';
 export interface RoundPage {
   readonly design: string;
   readonly format: PageFormat;
-  readonly mat: number;
+  readonly mat: Ticks;
   readonly photos: readonly PagePhoto[];
   readonly papers: Readonly<Record<string, string>>;
   readonly things: readonly Laying[];
@@ -32,7 +32,7 @@ export interface RoundPage {
 
 export interface RoundWish {
   readonly format: PageFormat;
-  readonly mat: number;
+  readonly mat: Ticks;
   readonly trimmer: Trimmer;
 }
 

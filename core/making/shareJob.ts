@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { CutStock, Trimmer } from '../cutting';
 import { pageLayout } from '../design';
 import { kitOfPiece } from '../kits';
@@ -59,7 +60,7 @@ export function onPlain(
     hold,
     trimmer,
     called,
-  }: { readonly hold: number; readonly trimmer: Trimmer; readonly called: (slot: string) => string },
+  }: { readonly hold: Ticks; readonly trimmer: Trimmer; readonly called: (slot: string) => string },
 ): SharingPage[] {
   const stock = stockOf(bench, sources);
   const faces = [...bench.faces.values()];

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { area, holds, inflate, intersect, solidRects, type Rect, type Size } from '../geometry';
 import type { Layout } from '../design';
 import type { MorePiece, Page } from '../things';
@@ -41,7 +42,7 @@ function plainFor(layers: readonly Size[], { ledger, lots }: Shelf, not: string)
 }
 
 /** What shows of a layer as strips, each going `hold` under what covers it. Turned layers count as covering nothing. */
-function stripsOf(layer: Rect, above: readonly (Rect & { turn: number })[], hold: number): Rect[] {
+function stripsOf(layer: Rect, above: readonly (Rect & { turn: number })[], hold: Ticks): Rect[] {
   const cover = above.filter(({ turn }) => turn === 0);
   return solidRects(layer, cover).flatMap((shown) => intersect(inflate(shown, hold), layer) ?? []);
 }
@@ -56,7 +57,7 @@ export function plainGrounds(
   { layers, size }: Layout,
   papers: Readonly<Record<string, string>>,
   shelf: Shelf,
-  hold: number,
+  hold: Ticks,
 ): PlainGround[] {
   const cardstock = new Set(
     [...shelf.lots.values()]

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { area } from '../geometry';
 import { designOf, layOut, withMargin } from '../design';
 import type { PageFormat, PagePhoto, Photo } from '../things';
@@ -30,7 +31,7 @@ const SUITS: readonly (readonly [most: number, designs: readonly string[]])[] = 
 ];
 
 /** Whether a design takes photos, each on a place of its own. */
-function isEachOnItsPlace(id: string, photos: readonly PagePhoto[], format: PageFormat, mat: number): boolean {
+function isEachOnItsPlace(id: string, photos: readonly PagePhoto[], format: PageFormat, mat: Ticks): boolean {
   const design = designOf(id);
   const most = (design?.mostPhotos ?? 0) * (format.spread ? 2 : 1);
   return design !== null && photos.length <= most && layOut(design, { format, photos, mat }).ok;
@@ -40,7 +41,7 @@ function isEachOnItsPlace(id: string, photos: readonly PagePhoto[], format: Page
  * The first design that suits so many photos and takes these. @param turn begins with another of them, so that pages
  * differ
  */
-function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: number, turn: number): string | null {
+function designFor(photos: readonly PagePhoto[], format: PageFormat, mat: Ticks, turn: number): string | null {
   const [, designs] = known(SUITS, ([most]) => photos.length <= most);
   return (
     designs
@@ -139,7 +140,7 @@ const asTaken = (a: Photo, b: Photo): number =>
 export function pagesOfStory(
   photos: readonly Photo[],
   format: PageFormat,
-  mat: number,
+  mat: Ticks,
   wanted: number | null,
 ): StoryPages {
   const inOrder = [...photos].sort(asTaken);

@@ -1,12 +1,12 @@
 import { planCuts, type CutStock } from '../cutting';
 import { contains, splitRect, type Point, type Rect, type Size } from '../geometry';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { heldIn } from '../heldIn';
 
 /** Paper that a photo printer or a print shop prints on; nothing is printed within the margin. Ticks. */
 export interface PrintPaper extends Size {
   readonly id: '4x6' | '5x7' | 'letter';
-  readonly margin: number;
+  readonly margin: Ticks;
 }
 
 /** Photo paper is printed to its edge, a letter sheet at home is not. Common practice, no source. */

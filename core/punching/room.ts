@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Point } from '../geometry';
 import { areApart, halfExtent, isOff, NEAR, type RoundHole } from './hole';
 import type { Punch, RoundLie } from '../things';
@@ -6,7 +7,7 @@ import type { Scrap } from './types';
 /** Where a punch may go on a scrap, given what was punched before. */
 export interface Room {
   readonly scrap: Scrap;
-  readonly size: number;
+  readonly size: Ticks;
   readonly lie: RoundLie;
   /** Half of what a hole takes across and down. */
   readonly half: Point;

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Solved } from '../program';
 import type { CutStock, CutStats, PlannedPiece, PlannedSheet, Trimmer } from '../cutting';
 import type { Rect, Size } from '../geometry';
@@ -45,7 +46,7 @@ export interface ShareJob extends Partial<Pick<Trimmer, 'kerf'>> {
   readonly pages: readonly SharePage[];
   readonly keepAtLeast: Size;
   /** The longest cut the trimmer makes, ticks; null: no limit. */
-  readonly longestCut: number | null;
+  readonly longestCut: Ticks | null;
   /** Absent: the order of the aims in the format. */
   readonly taste?: Taste;
   /** Designs that look the same, by group: slots that must be unlike are told apart by how they look. */

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { isWorthTheKnife, wantedKey } from '../cutlist';
 import { blankOf, coverOf, isCutAsItLies } from '../design';
 import type { Middle } from '../shareout';
@@ -10,7 +11,7 @@ import type { SharingPage } from './shareJobFor';
  */
 export const middlesOf = (
   pages: readonly (Pick<SharingPage, 'layout'> & { readonly page: Pick<Page, 'id'> })[],
-  hold: number,
+  hold: Ticks,
 ): Middle[] =>
   pages.flatMap(({ page, layout }) =>
     coverOf(layout, hold).flatMap(({ id, window }): Middle[] => {

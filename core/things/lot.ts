@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Size } from '../geometry';
 import type { Item } from './item';
 import type { Material } from './material';
@@ -45,7 +46,7 @@ export interface Lot {
   readonly upright: boolean;
   readonly note: string;
   /** Of letters, how high they stand, ticks. */
-  readonly height?: number;
+  readonly height?: Ticks;
   /** Of letters, how many of each are worn: they are used last. */
   readonly worn?: Readonly<Record<string, number>>;
   /** What a punch stamps out. */

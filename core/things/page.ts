@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Rect, Size } from '../geometry';
 import type { Shape } from '../shapes';
 import type { Note } from './note';
@@ -82,7 +83,7 @@ export interface Hand {
   /** Letters, spaces with them, to an inch. */
   readonly perInch: number;
   /** From line to line, ticks. */
-  readonly line: number;
+  readonly line: Ticks;
 }
 
 /** What a page's writing stands on. */
@@ -127,7 +128,7 @@ export interface Page {
   /** Layers that are cut to another size than the design has them, by layer: that of a leftover, say. */
   readonly sizes?: Readonly<Record<string, Size>>;
   /** Margin of a mat on each side, ticks; 0: none. */
-  readonly mat: number;
+  readonly mat: Ticks;
   /** Photos that find no room beside each other may lie over each other. */
   readonly mayOverlap?: boolean;
   readonly photos: readonly PagePhoto[];

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Size } from '../geometry';
 
 /** One of a lot's counted things, or a stack of a few alike. */
@@ -15,7 +16,7 @@ export interface PlacedItem {
 export interface PlacedLine {
   readonly drawn: 'pen' | 'stitch';
   /** Ticks. */
-  readonly length: number;
+  readonly length: Ticks;
   /** As hex. */
   readonly colour: string;
 }
@@ -25,7 +26,7 @@ export interface PlacedLetter {
   readonly drawn: 'letter';
   readonly glyph: string;
   /** Ticks. */
-  readonly height: number;
+  readonly height: Ticks;
   /** As hex. */
   readonly colour: string;
 }
@@ -42,7 +43,7 @@ export interface PlacedStamp extends Size {
 export interface PlacedStrip {
   readonly lot: string;
   /** Ticks. */
-  readonly length: number;
+  readonly length: Ticks;
 }
 
 /** What is drawn on the page itself. */
@@ -53,8 +54,8 @@ export type PlacedWhat = PlacedItem | PlacedStrip | { readonly piece: string } |
 export interface Placed {
   readonly id: string;
   readonly what: PlacedWhat;
-  readonly x: number;
-  readonly y: number;
+  readonly x: Ticks;
+  readonly y: Ticks;
   readonly turn: number;
   /** Stands up from the page on foam. */
   readonly isOnFoam?: boolean;

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Rect } from '../geometry';
 import type { Hole } from './punch';
 
@@ -8,9 +9,9 @@ import type { Hole } from './punch';
 export interface PlanCut {
   readonly part: string;
   readonly axis: 'x' | 'y';
-  readonly at: number;
+  readonly at: Ticks;
   /** So much beside it the cut takes away, on the side of what is given second, ticks; absent: nothing. */
-  readonly lost?: number;
+  readonly lost?: Ticks;
   readonly gives: readonly [string, string];
 }
 

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { Point } from '../geometry';
 
 /** A hand punch, or a die. Lengths in ticks. */
@@ -5,10 +6,10 @@ export interface Punch {
   /** A tag, or a label: as wide and high as its `size` and `height`. */
   readonly shape: 'circle' | 'hexagon' | 'tag';
   /** A circle's diameter; a hexagon's width from flat to flat; a tag's width. */
-  readonly size: number;
-  readonly height?: number;
+  readonly size: Ticks;
+  readonly height?: Ticks;
   /** How far in from an edge the punch can reach with the far side of its hole; null: anywhere. */
-  readonly reach: number | null;
+  readonly reach: Ticks | null;
 }
 
 /** How a hole that fits no rectangle lies; of circles always 'round'. */
@@ -18,7 +19,7 @@ export type Lie = RoundLie | 'upright' | 'across';
 
 /** A hole: its middle (ticks, not always whole), its punch's size and how it lies; of a tag also its height. */
 export interface Hole extends Point {
-  readonly size: number;
-  readonly height?: number;
+  readonly size: Ticks;
+  readonly height?: Ticks;
   readonly lie: Lie;
 }

@@ -1,5 +1,5 @@
 import { addAmounts, own, type Amounts, type Ledger } from '../ledger';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { letterLooks } from '../placing';
 import type { Face, Lot } from '../things';
 
@@ -14,7 +14,7 @@ export interface Letters {
   /** Of those left, the worn ones. */
   readonly worn: Amounts;
   /** Ticks. */
-  readonly height: number;
+  readonly height: Ticks;
   readonly isMeasured: boolean;
   /** As hex. */
   readonly colour: string;

@@ -1,21 +1,23 @@
+import type { Ticks } from '../length';
+
 /** A letter of a title, and how high it stands, ticks. */
 export interface TapeLetter {
   readonly glyph: string;
-  readonly height: number;
+  readonly height: Ticks;
 }
 
 /** A letter on its line, ticks from the line's left end. */
 export interface TapeMark extends TapeLetter {
-  readonly x: number;
-  readonly w: number;
+  readonly x: Ticks;
+  readonly w: Ticks;
 }
 
 /** A title's line as it is laid along a ruler. */
 export interface Tape {
   readonly marks: readonly TapeMark[];
-  readonly width: number;
+  readonly width: Ticks;
   /** Of its tallest letter. */
-  readonly height: number;
+  readonly height: Ticks;
 }
 
 /**

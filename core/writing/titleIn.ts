@@ -1,11 +1,11 @@
 import type { Size } from '../geometry';
-import { inches } from '../length';
+import { inches, type Ticks } from '../length';
 import { wrap } from './wrap';
 
 /** A title as it stands in its place. */
 export interface StandingTitle {
   /** How high its letters stand, ticks. */
-  readonly height: number;
+  readonly height: Ticks;
   readonly lines: readonly string[];
   /** Whether it stands within its place. */
   readonly fits: boolean;

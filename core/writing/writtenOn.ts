@@ -1,5 +1,5 @@
 import type { Size } from '../geometry';
-import { inches, toInches } from '../length';
+import { inches, toInches, type Ticks } from '../length';
 import type { PageFormat, PageWritten, WrittenOn } from '../things';
 import { SMALL_HAND } from './hand';
 import { wrap } from './wrap';
@@ -7,13 +7,13 @@ import { wrap } from './wrap';
 /** How much room there is for writing. */
 export interface WritingRoom {
   /** How long a line is, ticks. */
-  readonly width: number;
+  readonly width: Ticks;
   /** How many lines there are, on all sides together. */
   readonly lines: number;
   /** Of a card or tag, how many there are on each of its sides. */
   readonly perSide: number;
   /** From line to line, ticks. */
-  readonly line: number;
+  readonly line: Ticks;
 }
 
 /** Writing as it stands. */

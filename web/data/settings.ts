@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { create } from 'zustand';
 import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
 import { USUAL_TRIMMER, type Trimmer } from '../../core/cutting';
-import { inches, type MeasureSystem } from '../../core/length';
+import { inches, type MeasureSystem, type Ticks } from '../../core/length';
 import type { Remark } from '../../core/eye';
 import type { Hand } from '../../core/things';
 import type { CutOrder, GutSchool } from '../../core/cutlist';
@@ -13,17 +13,17 @@ export interface Choices {
   readonly system: MeasureSystem;
   readonly look: 'day' | 'evening';
   /** Margin of mats on new pages, ticks. */
-  readonly mat: number;
+  readonly mat: Ticks;
   /** Paper that stays under whatever covers a cut-out middle, ticks. */
-  readonly hold: number;
+  readonly hold: Ticks;
   /** Whether hidden paper is taken back. */
   readonly gut: GutSchool;
   /** The longest cut her trimmer makes, ticks. */
-  readonly longestCut: number;
+  readonly longestCut: Ticks;
   /** What each cut takes away, ticks: nothing, or a hair with scissors. */
-  readonly kerf: number;
+  readonly kerf: Ticks;
   /** How far in from an edge her punches reach, ticks; null: anywhere. */
-  readonly punchReach: number | null;
+  readonly punchReach: Ticks | null;
   /** Whether shapes that a punch of hers makes are punched. */
   readonly isPunching: boolean;
   /** What stays together while she cuts. */

@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
+import type { Ticks } from '../../core/length';
 import type { Proposal, Sources } from '../../core/busting';
 import { beginFurnished, furnish, newPage, type Begun, type Furnished } from '../../core/making';
 import { newestMonth, type Kit, type Page } from '../../core/things';
@@ -24,7 +25,7 @@ export function mayTakeFrom({ kits, withNewest }: Sources, all: ReadonlyMap<stri
 export function begunFrom(
   { format, design, photos, papers, sizes }: Proposal,
   { title, without }: Pick<Furnished, 'title' | 'without'>,
-  mat: number,
+  mat: Ticks,
   story: { readonly date: string; readonly place: string } | undefined,
 ): Begun {
   const told = { title: title?.text ?? '', date: story?.date ?? '', place: story?.place ?? '' };

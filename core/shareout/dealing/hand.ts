@@ -1,3 +1,4 @@
+import type { Ticks } from '../../length';
 import { nth } from '../../nth';
 import type { CutStock } from '../../cutting';
 import { aroundGaps, freeParts, laid, replaced, without, type Tree } from './tree';
@@ -28,8 +29,8 @@ export interface Hand {
 export interface Spot {
   readonly sheet: number;
   readonly part: Tree;
-  readonly w: number;
-  readonly h: number;
+  readonly w: Ticks;
+  readonly h: Ticks;
   readonly first: 'x' | 'y';
 }
 

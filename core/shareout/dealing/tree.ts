@@ -1,3 +1,4 @@
+import type { Ticks } from '../../length';
 import { intersect, overlaps, type Rect, type Size } from '../../geometry';
 
 /** What a part without cuts is: free, not there, or the piece of this number. */
@@ -81,7 +82,7 @@ export function piecesIn(tree: Tree, into: number[] = []): number[] {
 }
 
 /** A sheet cut so that its gaps lie by themselves: at each cut the larger whole part is left beside a gap. */
-export function aroundGaps(part: Rect, gaps: readonly Rect[], longestCut: number): Tree {
+export function aroundGaps(part: Rect, gaps: readonly Rect[], longestCut: Ticks): Tree {
   const within = gaps.map((gap) => intersect(part, gap)).filter((gap) => gap !== null);
   if (within.length === 0) return leaf(part, FREE);
   const cuts = within.flatMap((gap): ['x' | 'y', number, Rect][] => [

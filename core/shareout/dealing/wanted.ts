@@ -1,3 +1,4 @@
+import type { Ticks } from '../../length';
 import { nth } from '../../nth';
 import { area } from '../../geometry';
 import { groupBy } from '../../groupBy';
@@ -20,8 +21,8 @@ export interface Group {
 export interface Piece {
   readonly slot: number;
   readonly group: number;
-  readonly w: number;
-  readonly h: number;
+  readonly w: Ticks;
+  readonly h: Ticks;
   /** May be turned a quarter; null: only where the stock has no right way up. */
   readonly turn: boolean | null;
 }

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { inches } from '../../../core/length';
+import { inches, type Ticks } from '../../../core/length';
 import { designOf, layOut } from '../../../core/design';
 import { pagesOfStory } from '../../../core/photos';
 import type { Photo, Story } from '../../../core/things';
@@ -174,7 +174,7 @@ function Proposed({
   design: string;
   format: Parameters<typeof layOut>[1]['format'];
   photos: Parameters<typeof layOut>[1]['photos'];
-  mat: number;
+  mat: Ticks;
 }) {
   const pictures = usePictures(photos);
   const drawn = designOf(design);

@@ -1,3 +1,4 @@
+import type { Ticks } from '../../../core/length';
 import type { Trimmer } from '../../../core/cutting';
 import { facesMeant } from '../../../core/kits';
 import { jobOf, onPlain, type Bench } from '../../../core/making';
@@ -24,7 +25,7 @@ export interface Supposing {
   readonly choices: ShareChoices;
   readonly bench: Bench;
   readonly trimmer: Trimmer;
-  readonly hold: number;
+  readonly hold: Ticks;
 }
 
 const jobWith = (
