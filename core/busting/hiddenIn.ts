@@ -23,14 +23,14 @@ export function hiddenIn(
       .map((piece) => ({ piece, of: leftovers.find((one) => one.stock.id === stock) })),
   );
   if (!layout) return [];
-  return middlesOf([{ page: { id: '' }, layout }], hold).flatMap(({ slot, at }, n): Leftover[] => {
+  return middlesOf([{ page: { id: '' }, layout }], hold).flatMap(({ slot, at }): Leftover[] => {
     const host = hosts.findIndex(({ piece }) => piece.id === slot);
     const [own] = host < 0 ? [] : hosts.splice(host, 1);
-    if (!own?.of || own.of.isHidden) return [];
+    if (!own?.of) return [];
     const { kit, lot, stock } = own.of;
     const middle: CutStock = {
       ...stock,
-      id: `middle ${proposal.id} ${n}`,
+      id: `middle ${stock.id} ${own.piece.part}`,
       w: at.w,
       h: at.h,
       front: own.piece.face === 'front' ? stock.front : stock.back,

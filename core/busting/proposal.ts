@@ -17,7 +17,7 @@ export interface BustingInput {
   /** Paper that stays under whatever covers a hidden middle, ticks; null: she leaves middles where they are. */
   readonly hold: Ticks | null;
   /** How wide each round thing is that may lie in place of a circle of paper, ticks. */
-  readonly rounds: readonly number[];
+  readonly rounds: readonly Ticks[];
   /** Punches that she has. */
   readonly punches: readonly Punch[];
   /** Faces of papers that she means to use. */

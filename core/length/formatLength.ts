@@ -1,4 +1,4 @@
-import { TICKS_PER_INCH, TICKS_PER_MM } from './ticks';
+import { TICKS_PER_INCH, TICKS_PER_MM, type Ticks } from './ticks';
 
 /** How a person reads her trimmer: inches with fractions, or centimetres. */
 export type MeasureSystem = 'in' | 'cm';
@@ -15,7 +15,7 @@ function fraction(sixtyFourths: number): string {
   return `${over}/${under}`;
 }
 
-function inInches(length: number): string {
+function inInches(length: Ticks): string {
   const nearest = Math.round((Math.abs(length) * SIXTY_FOURTHS) / TICKS_PER_INCH);
   const whole = Math.floor(nearest / SIXTY_FOURTHS);
   const rest = nearest % SIXTY_FOURTHS;
@@ -24,13 +24,13 @@ function inInches(length: number): string {
 }
 
 /** Tenths of a millimetre, trailing noughts dropped. */
-const inCm = (length: number): string => String(Math.round(Math.abs(length) / (TICKS_PER_MM / 10)) / 100);
+const inCm = (length: Ticks): string => String(Math.round(Math.abs(length) / (TICKS_PER_MM / 10)) / 100);
 
 /**
  * A length as it stands on a trimmer: `3 1/4″` (nearest 1/64) or `8.26 cm` (nearest 0.1 mm).
  * @param length ticks
  */
-export function formatLength(length: number, system: MeasureSystem): string {
+export function formatLength(length: Ticks, system: MeasureSystem): string {
   const sign = length < 0 ? '−' : '';
   return sign + (system === 'in' ? `${inInches(length)}″` : `${inCm(length)} cm`);
 }

@@ -1,4 +1,4 @@
-import { mm, parseLength, parseSize, type Unit } from '../length';
+import { mm, parseLength, parseSize, type Unit, type Ticks } from '../length';
 import { NUMBER, plainNumber } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
@@ -54,7 +54,7 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
 }
 
 /** A measure that stands alone: `4 inch`, `15mm`. */
-export function takeMeasure(line: Unread): { ticks: number; unit: Unit; from: number; to: number } | null {
+export function takeMeasure(line: Unread): { ticks: Ticks; unit: Unit; from: number; to: number } | null {
   const match = line.take(new RegExp(ONE.source, 'u'));
   if (!match) return null;
   const unit = unitOf(match[2], 'in');

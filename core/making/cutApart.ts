@@ -1,11 +1,12 @@
 import { planCuts, type CutJob, type Trimmer } from '../cutting';
 import { splitRect, type Rect, type Size } from '../geometry';
 import type { CutChild, PieceState } from '../ledger';
-import { kerfId, kerfOf, kerfsOf } from '../cutlist';
+import { kerfsOf } from '../cutlist';
 import { inches, parseSize, type Ticks } from '../length';
 import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
 import type { NewEvent } from './act';
+import { kerfChild } from './kerfChild';
 
 /** Something printed on a sheet, or measured on it, to be cut out: so many of a size. */
 export interface PrintedPart extends Size {
@@ -89,7 +90,7 @@ export type Edge = 'foot' | 'head' | 'left' | 'right';
  * piece is deep there
  * @param kerf what the cut takes away of the rest
  */
-export function stripOffEvent(piece: PieceState, edge: Edge, width: number, kerf: Ticks): NewEvent {
+export function stripOffEvent(piece: PieceState, edge: Edge, width: Ticks, kerf: Ticks): NewEvent {
   const axis = edge === 'foot' || edge === 'head' ? 'y' : 'x';
   const depth = axis === 'y' ? piece.h : piece.w;
   const lost = Math.max(0, Math.min(kerf, depth - width - 1));
@@ -98,11 +99,10 @@ export function stripOffEvent(piece: PieceState, edge: Edge, width: number, kerf
   const whole = { x: 0, y: 0, w: piece.w, h: piece.h };
   const [near, far] = splitRect(whole, axis, at, lost);
   const [strip, rest] = isFar ? [far, near] : [near, far];
-  const taken = kerfOf(whole, { axis, at, lost });
   const into = [
     child(`${piece.id}-rest`, 'nubbin', rest, piece),
     child(`${piece.id}-strip`, 'nubbin', strip, piece),
-    ...(taken ? [child(kerfId(piece.id), 'waste', taken, piece)] : []),
+    ...kerfChild(piece, whole, { axis, at, lost }),
   ];
   return { type: 'cut', piece: piece.id, into, page: null };
 }

@@ -1,6 +1,7 @@
-import { kerfId, kerfOf, pieceId, type CutStep, type Step } from '../cutlist';
-import type { CutChild, Ledger, PieceState } from '../ledger';
+import { pieceId, type CutStep, type Step } from '../cutlist';
+import type { CutChild, Ledger } from '../ledger';
 import type { NewEvent } from './act';
+import { kerfChild } from './kerfChild';
 import { missingIn } from './missingIn';
 import { punchStepEvent } from './punchEvent';
 import { windowStepEvent } from './windowEvent';
@@ -19,14 +20,12 @@ function trimmed(step: CutStep, ledger: Ledger): NewEvent {
       ...(wanted === null ? {} : { page: wanted.page, slot: wanted.slot }),
     };
   });
-  return { type: 'cut', piece: step.piece, into: [...into, ...takenAway(step, parent)], page: parent.page };
-}
-
-/** What a cut takes away between its parts is waste, so that all of the piece is told of. */
-function takenAway(step: CutStep, parent: PieceState): CutChild[] {
-  const place = kerfOf({ ...step.part, x: 0, y: 0 }, step);
-  if (!place) return [];
-  return [{ id: kerfId(step.piece), role: 'waste', ...place, missing: missingIn(parent, place) }];
+  return {
+    type: 'cut',
+    piece: step.piece,
+    into: [...into, ...kerfChild(parent, { ...step.part, x: 0, y: 0 }, step)],
+    page: parent.page,
+  };
 }
 
 /** What the ledger is told of a step of a plan: cut, cut out or punched. @param plan its id: a middle is out for it */

@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { bandRects, boxOf, liesOn, movedBy, offset, rectContour, type Contour } from '../contours';
 import { promisedOf } from '../cutlist';
 import { solidRects, type Rect } from '../geometry';
@@ -12,7 +13,7 @@ export interface CutOut {
   /** What the piece is called from now on; empty: as its paper. */
   readonly name: string;
   /** So wide is the frame whose inside is cut out of it as well, ticks; absent: it stays whole. */
-  readonly frame?: number;
+  readonly frame?: Ticks;
 }
 
 const isRectangle = (line: Contour): boolean => line.length === 4 && bandRects([line], 'within').length === 1;

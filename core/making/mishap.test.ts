@@ -53,6 +53,16 @@ describe('a mishap', () => {
     expect(partsOf(ledger).map(({ missing }) => missing.length)).toEqual([0, 1]);
     expect(balanceOf(ledger, 'moths').area).toMatchObject({ left: inches(12) ** 2 - inches(2) ** 2, wasted: 0 });
   });
+  test('what the cut takes away is waste there too', () => {
+    const hair = { ...step, lost: inches(1 / 32) };
+    const event = mishapEvent(hair, { kind: 'other-measure', at: inches(4) }, out);
+    const ledger = fold([entry(event, 'k')], out).value!;
+    expect(partsOf(ledger).map((part) => [along(part), part.where])).toEqual([
+      [inches(4), 'here'],
+      [inches(8 - 1 / 32), 'here'],
+      [inches(1 / 32), 'waste'],
+    ]);
+  });
   test('a sliver is waste', () => {
     const ledger = after({ kind: 'other-measure', at: inches(0.5) });
     expect(partsOf(ledger).map(({ where }) => where)).toEqual(['waste', 'here']);

@@ -3,6 +3,7 @@ import type { CutChild, Ledger } from '../ledger';
 import { inches } from '../length';
 import type { CutStep, Step } from '../cutlist';
 import type { NewEvent } from './act';
+import { kerfChild } from './kerfChild';
 import { missingIn } from './missingIn';
 import { heldIn } from '../heldIn';
 import { nth } from '../nth';
@@ -37,12 +38,16 @@ export function mishapEvent(step: Step, mishap: Mishap, ledger: Ledger): NewEven
     return { type: 'cut', piece: parent.id, into: [gone], page: parent.page };
   }
   const { at } = mishap;
-  const { w, h } = parent;
-  const into = splitRect({ x: 0, y: 0, w, h }, step.axis, at).map((half, i): CutChild => ({
+  const { axis } = step;
+  const whole = { x: 0, y: 0, w: parent.w, h: parent.h };
+  const long = axis === 'x' ? parent.w : parent.h;
+  const lost = Math.max(0, Math.min(step.lost, long - at - 1));
+  const into = splitRect(whole, axis, at, lost).map((half, i): CutChild => ({
     id: `${parent.id}-${at}${nth('ab', i)}`,
     ...half,
     role: Math.min(half.w, half.h) >= KEPT ? 'nubbin' : 'waste',
     missing: missingIn(parent, half),
   }));
-  return { type: 'cut', piece: parent.id, into, page: parent.page };
+  const taken = kerfChild(parent, whole, { axis, at, lost });
+  return { type: 'cut', piece: parent.id, into: [...into, ...taken], page: parent.page };
 }

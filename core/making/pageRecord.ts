@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { own, piecesFor } from '../ledger';
 import { pageLayout, slotOfMore } from '../design';
 import { looksOf } from '../placing';
@@ -13,7 +14,7 @@ export interface KitOnPage {
   /** Papers with what of them is there, square ticks. */
   readonly papers: readonly { readonly name: string; readonly area: number }[];
   /** Rolls with their lengths, ticks. */
-  readonly rolls: readonly { readonly name: string; readonly length: number }[];
+  readonly rolls: readonly { readonly name: string; readonly length: Ticks }[];
   readonly letters: number;
 }
 

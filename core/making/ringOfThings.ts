@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { circlesIn, type Layout } from '../design';
 import { contains, type Rect } from '../geometry';
 import { canStandFor, widthOfRound, type Candidate } from '../placing';
@@ -47,7 +48,7 @@ const roundsOf = ({ out, inKits, elsewhere }: ThingsToLay, mayTake: MayTake, ben
 const BLANK = newPage('', { format: { w: 1, h: 1, spread: false }, design: '', mat: 0, photos: [], papers: {} }, '');
 
 /** How wide each round thing is that a new page could have, ticks. @param mayTake whether a kit's things may be on it */
-export function roundsFor(bench: Bench, mayTake: MayTake): readonly number[] {
+export function roundsFor(bench: Bench, mayTake: MayTake): readonly Ticks[] {
   const things = thingsToLay(BLANK, bench);
   return roundsOf(things, mayTake, bench)
     .flat()

@@ -1,5 +1,5 @@
 import type { Rect, Size } from '../geometry';
-import { TICKS_PER_INCH } from '../length';
+import { TICKS_PER_INCH, type Ticks } from '../length';
 
 /**
  * The largest part of a picture in the shape of a print, evenly taken from its middle; parts of the picture, 0 to 1.
@@ -40,5 +40,5 @@ export const lostBy = (crop: Rect): number => 1 - crop.w * crop.h;
  * Dots to an inch of a print; under 200 it begins to look soft. Common practice, no source. @param ticks the print's
  * width
  */
-export const dotsPerInch = (dots: Size, crop: Rect, ticks: number): number =>
+export const dotsPerInch = (dots: Size, crop: Rect, ticks: Ticks): number =>
   (dots.w * crop.w) / (ticks / TICKS_PER_INCH);

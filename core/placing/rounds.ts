@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import type { OutlineId } from './outlines';
 import type { SmallThing } from './smallThing';
 
@@ -16,9 +17,8 @@ const ROUND: ReadonlySet<OutlineId> = new Set([
 const [LEAST, MOST] = [0.4, 1.3];
 
 /** How wide a round thing is, ticks; null: it is none. */
-export const widthOfRound = ({ outline, size }: SmallThing): number | null =>
+export const widthOfRound = ({ outline, size }: SmallThing): Ticks | null =>
   ROUND.has(outline) ? Math.max(size.w, size.h) : null;
 
 /** Whether a round thing can lie where a design has a circle of paper. Both as wide, ticks. */
-export const canStandFor = (thing: number, circle: number): boolean =>
-  thing >= LEAST * circle && thing <= MOST * circle;
+export const canStandFor = (thing: Ticks, circle: Ticks): boolean => thing >= LEAST * circle && thing <= MOST * circle;

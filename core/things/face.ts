@@ -1,3 +1,4 @@
+import type { Ticks } from '../length';
 import { sharesOf, type ColourShare } from '../colour';
 import type { Size } from '../geometry';
 import type { LotKind } from './lot';
@@ -12,7 +13,7 @@ export interface Face {
   /** The ground's colour first. */
   readonly colours: readonly ColourShare[];
   /** After how much the pattern starts again, across and down, ticks; absent: not measured, or plain. */
-  readonly repeat?: { readonly x?: number; readonly y?: number };
+  readonly repeat?: { readonly x?: Ticks; readonly y?: Ticks };
   /** A picture of the real paper, and how much of it that shows, ticks: it takes the drawing's place. */
   readonly picture?: Size & { readonly image: string };
   /** As she judges it: how busy it looks, and what it is printed on; absent: by its pattern, and not told. */

@@ -56,11 +56,11 @@ export interface PageFormat extends Size {
 export interface PagePhoto extends Size {
   readonly photo: string | null;
   /** Margins of its own mats, from the photo outwards, ticks: none, one or two; absent: one, as wide as the page's. */
-  readonly mats?: readonly number[];
+  readonly mats?: readonly Ticks[];
   /** Its corners are rounded: all, or those at the outside of the photos together. */
   readonly rounded?: 'all' | 'outer';
   /** So wide is the white border that is left round its picture, ticks. */
-  readonly border?: number;
+  readonly border?: Ticks;
 }
 
 /** Work beyond cutting and glueing that she means to do on a page. */

@@ -1,4 +1,4 @@
-import { inches, toInches } from '../length';
+import { inches, toInches, type Ticks } from '../length';
 import type { Hand } from '../things';
 
 /** A small, even hand with a fine pen. Common practice, no source. */
@@ -8,7 +8,7 @@ export const SMALL_HAND: Hand = { name: 'a small hand', perInch: 12, line: inche
 export const SAMPLE = 'The lamp was lit at ten and the moths came one by one';
 
 /** Her hand with one pen, from the sample as she wrote it. @param width of that line, ticks @param line from line to line */
-export const measuredHand = (name: string, width: number, line: number): Hand => ({
+export const measuredHand = (name: string, width: Ticks, line: Ticks): Hand => ({
   name,
   perInch: Math.round((SAMPLE.length / toInches(width)) * 100) / 100,
   line,

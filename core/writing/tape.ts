@@ -34,7 +34,7 @@ const GAP = 0.1;
 const SPACE = 0.45;
 
 /** How wide a letter is about, ticks. @param height ticks */
-export function letterWidth(glyph: string, height: number): number {
+export function letterWidth(glyph: string, height: Ticks): Ticks {
   const capital = glyph.toUpperCase();
   const of = /[IJ1!.,'’]/.test(capital)
     ? NARROW

@@ -1,9 +1,11 @@
 import type { CutPlan, CutStock } from '../../cutting';
 import { area, solidRects } from '../../geometry';
 import { groupBy } from '../../groupBy';
+import { heldIn } from '../../heldIn';
 import { holeArea } from '../../punching';
 import type { PlanPiece, PlanSheet } from '../../things';
 import type { PurposedPlan } from '../purposed';
+import { kerfsOf } from '../partsOfSheet';
 import { papersOf } from './papersOf';
 import { place } from './place';
 import { takenOff } from './takenOff';
@@ -29,6 +31,8 @@ function statsOf(sheets: readonly PlanSheet[], stock: readonly CutStock[], was: 
         return sumOf(solid.map(area)) - sumOf(out.map(areaOf));
       }),
     );
+  const sizes = new Map(stock.map((one) => [one.id, one]));
+  const taken = sheets.flatMap((sheet) => kerfsOf(sheet, heldIn(sizes, sheet.stock)).map(area));
   const nubbins = restOf('nubbins');
   const fresh = sheets.filter((sheet) => isFresh.has(sheet.stock)).length;
   return {
@@ -38,7 +42,7 @@ function statsOf(sheets: readonly PlanSheet[], stock: readonly CutStock[], was: 
     cuts: sumOf(sheets.map(({ cuts }) => cuts.length)),
     pieceArea: sumOf(pieces.map(areaOf)),
     nubbinArea: sumOf(nubbins),
-    wasteArea: sumOf(restOf('waste')),
+    wasteArea: sumOf(restOf('waste')) + sumOf(taken),
     largestNubbin: Math.max(0, ...nubbins),
     // The bound is one of squares; without a sheet there is none better.
     optimal: was.stats.optimal && fresh === 0,
