@@ -3,7 +3,7 @@ import { nth } from '../../nth';
 import { joinBuilds, pieceBuilds, turnedBuild, type Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
 
-/** Pieces that surely go together as far as one can tell, as they are and, where they may be, turned. */
+/** Pieces put together, as they are and, where they may be, turned. */
 export interface Block {
   readonly lies: readonly Build[];
 }
