@@ -38,7 +38,7 @@ test('every plan of any job with a kerf stands up to a replay in which each cut 
     { numRuns: 80 },
   ));
 
-test('a wider kerf never gives more of what can be told', () =>
+test('strips side by side are as many as there is room for, with what the cuts between them take', () =>
   fc.assert(
     fc.property(fc.integer({ min: 4, max: 24 }), fc.integer({ min: 1, max: 12 }), (half, count) => {
       const strips = (kerf: number): number => cut(job(sheet(12, 12), half / 2, 12, count, kerf));
