@@ -1,6 +1,7 @@
 import { area, solidRects } from '../geometry';
 import type { CutStock } from '../cutting';
 import type { PlanSheet } from '../things';
+import { kerfsOf } from './partsOfSheet';
 import type { PurposedPlan } from './purposed';
 import type { WantedPiece } from './wanted';
 
@@ -35,9 +36,11 @@ export function withSheets(plan: PurposedPlan, sheets: readonly PlanSheet[], sto
       wasteArea:
         stats.wasteArea +
         total(
-          sheets.flatMap(({ stock: id, waste }) =>
-            waste.flatMap((part) => solidRects(part, stock.find((one) => one.id === id)?.missing ?? [])),
-          ),
+          sheets.flatMap((sheet) => {
+            const own = stock.find(({ id }) => id === sheet.stock);
+            const taken = own ? kerfsOf(sheet, own) : [];
+            return [...sheet.waste, ...taken].flatMap((part) => solidRects(part, own?.missing ?? []));
+          }),
         ),
       largestNubbin: Math.max(stats.largestNubbin, ...nubbins.map(area)),
     },

@@ -1,4 +1,4 @@
-export { piecesWithKerf, planAsCut, withKerf } from './kerf';
+export { piecesWithKerf, searchAsCut, withKerf } from './kerf';
 export { planCuts, planInSteps, searchPlans } from './searchPlans';
 export { faceUp } from './writing/faceUp';
 export { sheetSvg } from './writing/sheetSvg';

@@ -127,7 +127,7 @@ class Cutting {
 }
 
 /** A sheet that was planned with its kerf, as it is cut. */
-function asCut<P extends PlannedPart, S extends Sheet<P>>(sheet: S, stock: Pick<CutStock, 'w' | 'h'>, kerf: Ticks): S {
+function asCut<S extends Sheet<PlannedPart>>(sheet: S, stock: Pick<CutStock, 'w' | 'h'>, kerf: Ticks): S {
   const cutting = new Cutting(sheet, stock, kerf);
   return {
     ...sheet,
@@ -159,13 +159,29 @@ function figures(sheets: readonly Sheet<PlannedPart>[], stock: readonly CutStock
   };
 }
 
-/** A plan or share-out that was found for a job with its kerf, as it is cut. @param job without it */
-export function planAsCut<
-  P extends PlannedPart,
-  S extends Sheet<P>,
-  Plan extends { readonly sheets: readonly S[]; readonly stats: ReturnType<typeof figures> },
->(plan: Plan, { stock, kerf = 0 }: Cuttable): Plan {
+/** A plan or a share-out. */
+interface Planned {
+  readonly sheets: readonly Sheet<PlannedPart>[];
+  readonly stats: ReturnType<typeof figures>;
+}
+
+/** A plan that was found for a job with its kerf, as it is cut. @param job without it */
+function planAsCut<P extends Planned>(plan: P, { stock, kerf = 0 }: Cuttable): P {
   const sizes = new Map(stock.map((one) => [one.id, one]));
-  const sheets = plan.sheets.map((sheet) => asCut<P, S>(sheet, heldIn(sizes, sheet.stock), kerf));
+  const sheets = plan.sheets.map((sheet) => asCut(sheet, heldIn(sizes, sheet.stock), kerf));
   return { ...plan, sheets, stats: { ...plan.stats, ...figures(sheets, stock) } };
+}
+
+/**
+ * A search for a job with its kerf, its plans told as they are cut.
+ * @param job as it is asked, without it in its measures
+ */
+export function* searchAsCut<P extends Planned>(
+  search: Generator<{ readonly plan: P; readonly done: number }, P>,
+  job: Cuttable,
+): Generator<{ readonly plan: P; readonly done: number }, P> {
+  for (let step = search.next(); ; step = search.next()) {
+    if (step.done) return planAsCut(step.value, job);
+    yield { ...step.value, plan: planAsCut(step.value.plan, job) };
+  }
 }

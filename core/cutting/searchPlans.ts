@@ -4,7 +4,7 @@ import { firstPlan } from './constructions/fill';
 import { filledUp } from './constructions/planWith';
 import { cutAnew } from './moves/cutAnew';
 import { exactly } from './moves/exactly';
-import { piecesWithKerf, planAsCut, withKerf } from './kerf';
+import { piecesWithKerf, searchAsCut, withKerf } from './kerf';
 import type { Move } from './moves/move';
 import { recut } from './moves/recut';
 import { fewerFresh } from './moves/squeeze';
@@ -64,11 +64,7 @@ export function* searchPlans(
   const { kerf = 0 } = job;
   if (kerf === 0) return yield* searchWithoutKerf(job, work, isOver, begun);
   const larger: CutJob = { ...withKerf(job), pieces: piecesWithKerf(job.pieces, kerf) };
-  const search = searchWithoutKerf(larger, work, isOver, begun);
-  for (let step = search.next(); ; step = search.next()) {
-    if (step.done) return planAsCut(step.value, job);
-    yield { ...step.value, plan: planAsCut(step.value.plan, job) };
-  }
+  return yield* searchAsCut(searchWithoutKerf(larger, work, isOver, begun), job);
 }
 
 function* searchWithoutKerf(

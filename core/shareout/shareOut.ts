@@ -1,4 +1,4 @@
-import { piecesWithKerf, planAsCut, withKerf } from '../cutting';
+import { piecesWithKerf, searchAsCut, withKerf } from '../cutting';
 import { Search } from './search';
 import type { ShareJob, SharePlan, Solver } from './types';
 import { writeShare } from './writeShare';
@@ -42,11 +42,7 @@ export function* shareOut(
   const { kerf = 0 } = job;
   if (kerf === 0) return yield* shareWithoutKerf(job, solver, work, isOver);
   const pages = job.pages.map((page) => ({ ...page, slots: piecesWithKerf(page.slots, kerf) }));
-  const search = shareWithoutKerf({ ...withKerf(job), pages }, solver, work, isOver);
-  for (let step = search.next(); ; step = search.next()) {
-    if (step.done) return planAsCut(step.value, job);
-    yield { ...step.value, plan: planAsCut(step.value.plan, job) };
-  }
+  return yield* searchAsCut(shareWithoutKerf({ ...withKerf(job), pages }, solver, work, isOver), job);
 }
 
 function* shareWithoutKerf(

@@ -6,7 +6,7 @@ export interface Searching<P> {
   readonly found: P | null;
   /** It is of the search as it is now; what the one before found stands until this one has something. */
   readonly isCurrent: boolean;
-  /** 0 to 1; null: the search is over, or only goes on for what else there is. */
+  /** 0 to 1; null: nothing is looked for, the search is over, or only goes on for what else there is. */
   readonly done: number | null;
   readonly trouble: string | null;
   /** Ends it; what it has found by then stands. */
@@ -74,7 +74,7 @@ export function useSearch<P extends { readonly done: number | null }>(
     };
   }, [search, stop, run]);
   const { found, foundBy, toldBy, done, trouble } = standing;
-  const isTold = search === null || (toldBy === search && standing.run === run);
-  const how = isTold ? { done, trouble } : { done: 0, trouble: null };
+  const isTold = toldBy === search && standing.run === run;
+  const how = isTold ? { done, trouble } : { done: search ? 0 : null, trouble: null };
   return { found, isCurrent: foundBy === search, ...how, stop, again };
 }

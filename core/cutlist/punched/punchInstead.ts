@@ -32,7 +32,10 @@ function statsOf(sheets: readonly PlanSheet[], stock: readonly CutStock[], was: 
       }),
     );
   const sizes = new Map(stock.map((one) => [one.id, one]));
-  const taken = sheets.flatMap((sheet) => kerfsOf(sheet, heldIn(sizes, sheet.stock)).map(area));
+  const taken = sheets.flatMap((sheet) => {
+    const own = heldIn(sizes, sheet.stock);
+    return kerfsOf(sheet, own).flatMap((part) => solidRects(part, own.missing).map(area));
+  });
   const nubbins = restOf('nubbins');
   const fresh = sheets.filter((sheet) => isFresh.has(sheet.stock)).length;
   return {

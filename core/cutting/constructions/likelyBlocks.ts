@@ -1,4 +1,5 @@
 import type { Size } from '../../geometry';
+import { groupBy } from '../../groupBy';
 import { nth } from '../../nth';
 import { joinBuilds, pieceBuilds, turnedBuild, type Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
@@ -91,12 +92,8 @@ export function likelyBlocks(
     const other = build.w === build.h ? null : turnedBuild(problem, kind, build);
     return other ? [other] : [];
   };
-  let blocks = pieceBuilds(problem, kind, left).flatMap((build): Block[] => {
-    const [item] = build.counts.flatMap((n, i) => (n > 0 ? [i] : []));
-    // Each lie of a piece is a build: the first brings the others along.
-    const isFirst = 'item' in build.from && problem.servings[kind]?.[item ?? 0]?.lies[0] === build.from.lie;
-    return isFirst ? Array.from({ length: nth(left, item ?? 0) }, () => ({ lies: [build, ...turned(build)] })) : [];
-  });
+  const byItem = groupBy(pieceBuilds(problem, kind, left), ({ counts }) => counts.indexOf(1));
+  let blocks = [...byItem].flatMap(([item, lies]) => Array.from({ length: nth(left, item) }, (): Block => ({ lies })));
   while (blocks.length > count) {
     if (!spend(blocks.length)) return null;
     const pair = likeliest(blocks, region, random);
@@ -108,15 +105,21 @@ export function likelyBlocks(
   return blocks;
 }
 
-/** The blocks that are over when a build is made of some of them; null where one is in it twice. */
+/** The blocks of which a build is put together, by a lie of each. */
+function liesIn(build: Build, lies: ReadonlySet<Build>): Build[] {
+  if (lies.has(build)) return [build];
+  const { from } = build;
+  return 'axis' in from ? [...liesIn(from.near, lies), ...liesIn(from.far, lies)] : [];
+}
+
+/** The blocks that are over when a build is made of some of them; null where more of one are in it than there are. */
 export function blocksBeside(blocks: readonly Block[], build: Build): Block[] | null {
-  const used: Block[] = [];
-  const owners = new Map(blocks.flatMap((block) => block.lies.map((lie) => [lie, block] as const)));
-  const walk = (part: Build): void => {
-    const block = owners.get(part);
-    if (block) used.push(block);
-    else if ('axis' in part.from) [part.from.near, part.from.far].forEach(walk);
-  };
-  walk(build);
-  return new Set(used).size === used.length ? blocks.filter((block) => !used.includes(block)) : null;
+  const over = [...blocks];
+  for (const { counts } of liesIn(build, new Set(blocks.flatMap(({ lies }) => lies)))) {
+    // Blocks of the same pieces are as good as one another.
+    const at = over.findIndex(({ lies }) => nth(lies, 0).counts.every((n, i) => n === counts[i]));
+    if (at < 0) return null;
+    over.splice(at, 1);
+  }
+  return over;
 }

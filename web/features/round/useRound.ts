@@ -89,7 +89,7 @@ export function useRound(designs: number): Round {
     from,
     heart,
     pages: isOfThis ? found.pages : NONE,
-    done: search ? done : null,
+    done,
     stop,
     setBegun,
     size,

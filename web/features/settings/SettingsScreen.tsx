@@ -85,7 +85,7 @@ function HowYouWork() {
           label="Each cut takes away"
           options={KERFS.map((kerf) => [
             String(kerf),
-            kerf === 0 ? 'nothing: a trimmer or a knife' : `${formatLength(kerf, settings.system)}`,
+            kerf === 0 ? 'nothing: a trimmer or a knife' : formatLength(kerf, settings.system),
           ])}
           value={String(settings.kerf)}
           onChange={(kerf) => settings.change({ kerf: Number(kerf) })}

@@ -59,6 +59,5 @@ export function useShareOut(chosen: readonly Page[], kits: ReadonlySet<string>, 
     [job, middles],
   );
   const { found, ...standing } = useSearch(search, stopSharing);
-  const nothing = search === null ? { plan: null, done: null, trouble: null } : {};
-  return { pages, job, plan: found?.plan ?? null, ...standing, ...nothing };
+  return { pages, job, plan: (search && found?.plan) ?? null, ...standing };
 }
