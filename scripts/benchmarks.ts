@@ -9,6 +9,7 @@ import type { ProgramSolver } from '../core/program';
 import { seededRandom } from '../core/random';
 import { shareOut, solverFrom, type SharePlan, type Solver } from '../core/shareout';
 import { kitToShare, rankedDesigns } from './sharing';
+import { dissection, fromOneSheet } from '../core/cutting/test/dissection';
 import { perfectCut } from '../core/cutting/test/perfectCut';
 import { wholeKit } from '../core/shareout/test/wholeKit';
 import { actedOn } from './acting';
@@ -142,6 +143,23 @@ function perfectlyCut(jobs: number): Quality {
   return { jobs, perfect: perfect.length };
 }
 
+/** One sheet of 200 x 200 cut up into so many pieces, for how many of some it is filled again from edge to edge. */
+function filledAgain(sheets: number): Quality {
+  const sheet = { w: 200, h: 200 };
+  const perfect = (pieces: number, turn: boolean): number =>
+    Array.from({ length: sheets }, (_, n) => dissection(sheet, pieces, seededRandom(n + 1))).filter(
+      (cutUp) => planCuts(fromOneSheet(sheet, cutUp, turn)).notCut.length === 0,
+    ).length;
+  return {
+    sheets,
+    'of 49 pieces': perfect(49, true),
+    'of 60': perfect(60, true),
+    'of 60 that may not be turned': perfect(60, false),
+    'of 73': perfect(73, true),
+    'of 73 that may not be turned': perfect(73, false),
+  };
+}
+
 /** Whole kits of 9 to 30 pages with a page too many, ten seconds each: how much of the worth that is surely there is had. */
 function kitsShared(kits: number, highs: ProgramSolver): Quality {
   let [had, there, perfect] = [0, 0, 0];
@@ -195,6 +213,7 @@ function benchmarks(highs: ProgramSolver): Benchmark[] {
     { name: 'the same, five pages', n: 5, run: () => sharedTo(5, solver) },
     { name: 'the same, to its end', n: 3, run: () => sharedTo(null, solver) },
     { name: 'made jobs with a perfect answer', n: 0, run: () => perfectlyCut(40) },
+    { name: 'a sheet cut up by lot, filled again', n: 0, run: () => filledAgain(6) },
     { name: 'whole kits shared out, ten seconds each', n: 0, run: () => kitsShared(18, highs) },
     { name: 'the photos of a page ranked over all designs', n: 5, run: rankedDesigns },
     { name: 'a query on 10,000 things: words, size and colour', n: 9, run: foundIn(things) },

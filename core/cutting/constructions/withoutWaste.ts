@@ -49,8 +49,6 @@ export interface WithoutWaste {
 export interface Search {
   /** A whole sheet, or a rectangle on one that has no gap. */
   readonly region: Size;
-  /** What they are put together of, larger than the region or not; absent: of single pieces. */
-  readonly parts?: readonly Build[];
   readonly builds: number;
   readonly enough: (fills: readonly Build[], slabs: readonly Build[]) => boolean;
 }
@@ -67,7 +65,7 @@ export function buildsWithoutWaste(
   left: readonly number[],
   random: () => number,
   spend: (joins: number) => boolean,
-  { region: { w: W, h: H }, parts, builds, enough }: Search,
+  { region: { w: W, h: H }, builds, enough }: Search,
 ): WithoutWaste {
   const hole = nth(problem.kinds, kind).holes[0] ?? null;
   const singles = singlesOf(left);
@@ -105,7 +103,9 @@ export function buildsWithoutWaste(
     const around = joinBuilds(axis, other, build);
     if (mayLie(around)) take(around);
   };
-  (parts ?? pieceBuilds(problem, kind, left)).filter(({ w, h }) => w <= W && h <= H).forEach(take);
+  pieceBuilds(problem, kind, left)
+    .filter(({ w, h }) => w <= W && h <= H)
+    .forEach(take);
   if (hole) take(gapBuild(problem, hole));
   for (let next = open.pop(); next && seen.size < builds && !enough(fills, slabs); next = open.pop()) {
     const { build } = next;

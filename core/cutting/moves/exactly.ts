@@ -1,6 +1,6 @@
 import { perfectSheets, type Filled } from '../constructions/perfectSheets';
 import { planWith } from '../constructions/planWith';
-import { slabBySlab } from '../constructions/slabBySlab';
+import { wholeSheet } from '../dissection/wholeSheet';
 import type { Random } from '../constructions/fill';
 import { nth } from '../../nth';
 import { better, type Held } from '../parts/held';
@@ -47,7 +47,7 @@ function isTight(problem: Problem, { fresh }: Bounds, withOptional: boolean): bo
   return wanted >= tight * room && (!withOptional || wanted <= room);
 }
 
-/** The one sheet that the pieces fill from edge to edge, put together slab by slab; null where it is not so. */
+/** The one sheet that the pieces fill from edge to edge; null where it is not so. */
 function oneSheetFilled(
   problem: Problem,
   random: Random,
@@ -64,7 +64,7 @@ function oneSheetFilled(
       nth(problem.servings, k).every((serving, i) => serving !== null || left[i] === 0),
   );
   if (kind < 0) return null;
-  const build = slabBySlab(problem, kind, left, random, spend);
+  const build = wholeSheet(problem, kind, left, random, spend);
   return build ? [{ kind, build }] : [];
 }
 

@@ -5,6 +5,7 @@ import { planCuts, type CutJob } from '..';
 import { OutsideBound } from './outsideBound';
 import { patternsOf } from './patterns';
 import { priceOut } from './prices';
+import { dissection } from '../test/dissection';
 import { replay } from '../test/replay';
 
 type Row = readonly [w: number, h: number, count: number, value: number];
@@ -271,54 +272,31 @@ describe('bounds hold on tiny sheets', () => {
     ));
 });
 
-/** Whole sheets cut up by guillotine cuts drawn by lot: their pieces fill so many sheets again, and no fewer. */
-function dissection(count: number, pieces: number, side: number, seed: number): CutJob {
+/** Whole sheets cut up by lot: their pieces fill so many sheets again, and no fewer. */
+function dissected(count: number, pieces: number, side: number, seed: number, turn: boolean | null): CutJob {
   const random = seededRandom(seed);
-  const parts: { w: number; h: number }[] = [];
-  for (let s = 0; s < count; s++) {
-    const own = [{ w: side, h: side }];
-    for (let tries = 0; own.length < pieces && tries < 200; tries++) {
-      own.sort((a, b) => b.w * b.h - a.w * a.h);
-      const at = Math.floor(random() * Math.min(3, own.length));
-      const { w, h } = own[at]!;
-      const upright = random() < 0.5;
-      const length = upright ? w : h;
-      if (length < 4) continue;
-      const cut = 2 + Math.floor(random() * (length - 3));
-      own.splice(
-        at,
-        1,
-        ...(upright
-          ? [
-              { w: cut, h },
-              { w: w - cut, h },
-            ]
-          : [
-              { w, h: cut },
-              { w, h: h - cut },
-            ]),
-      );
-    }
-    parts.push(...own);
-  }
+  const parts = Array.from({ length: count }, () => dissection({ w: side, h: side }, pieces, random)).flat();
   return {
     ...plain,
     stock: sheets(side, side, count + 2, true),
-    pieces: parts.map((p, i) => ({ id: `p${i}`, ...p, count: 1, of: null, turn: null, optional: false, value: 0 })),
+    pieces: parts.map((p, i) => ({ id: `p${i}`, ...p, count: 1, of: null, turn, optional: false, value: 0 })),
   };
 }
 
 test.each([
-  [1, 12, 48, 1],
-  [2, 8, 48, 2],
-  [2, 8, 12, 3],
-  [3, 8, 48, 4],
-  [3, 9, 48, 5],
-  [4, 8, 48, 6],
-  [1, 60, 60, 8],
-  [1, 73, 75, 9],
-])('%d sheets cut into %d pieces each (side %d) are filled again without waste', (count, pieces, side, seed) => {
-  const job = dissection(count, pieces, side, seed);
+  [1, 12, 48, 1, null],
+  [2, 8, 48, 2, null],
+  [2, 8, 12, 3, null],
+  [3, 8, 48, 4, null],
+  [3, 9, 48, 5, null],
+  [4, 8, 48, 6, null],
+  [1, 60, 60, 8, null],
+  [1, 73, 75, 9, null],
+  [1, 49, 200, 8, null],
+  [1, 60, 200, 8, null],
+  [1, 73, 200, 1, false],
+])('%d sheets cut into %d pieces each (side %d) are filled again without waste', (count, pieces, side, seed, turn) => {
+  const job = dissected(count, pieces, side, seed, turn);
   const plan = planCuts(job);
   expect(plan.stats).toMatchObject({ fresh: count, wasteArea: 0, nubbinArea: 0, optimal: true });
   expect(plan.notCut).toEqual([]);
