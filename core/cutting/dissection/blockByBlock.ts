@@ -27,10 +27,11 @@ interface View {
 /**
  * Tries to fill a region with blocks without waste, to the last one: those that most likely lay together are settled as
  * one block, then others, until so few are left that all builds of them can be made; one of them fills the region, or
- * something was settled that did not lie together. The next try settles others. Source: own.
+ * something was settled that did not lie together. The next try goes on from somewhere along the way. Source: own.
  */
 export class BlockByBlock {
-  private atFirst: View | null = null;
+  /** What was looked at in the last try: all blocks, then with ever more of them settled. */
+  private readonly way: View[] = [];
 
   /** @param blocks as large together as the region, at most {@link MOST_BLOCKS} */
   constructor(
@@ -42,11 +43,14 @@ export class BlockByBlock {
     private readonly spend: (joins: number) => boolean,
   ) {}
 
-  private viewOf(blocks: readonly Block[]): View {
+  private lookAt(blocks: readonly Block[]): View {
     const table = new BuildTable(blocks, MOST);
     const goesOn = (size: number): boolean => table.length <= FEW || size > blocks.length * FEW_TO;
     const levels = allBuilds(table, this.region, goesOn, this.spend);
-    return { table, levels, together: levels.isAll ? [] : likelyTogether(table, levels, this.random, this.spend) };
+    const together = levels.isAll ? [] : likelyTogether(table, levels, this.random, this.spend);
+    const view = { table, levels, together };
+    this.way.push(view);
+    return view;
   }
 
   /** Blocks that may have lain together, by lot: mostly such as are likely, rather large. */
@@ -56,21 +60,29 @@ export class BlockByBlock {
     return together.find((_, n) => (lot -= nth(weights, n)) <= 0)?.row ?? together.at(-1)?.row ?? null;
   }
 
+  /** The build that fills the region, where all builds are known and one does. */
+  private wholeOf({ table, levels }: View): Build | null {
+    const row = levels.isAll ? table.wholeOf(this.region) : null;
+    return row === null ? null : table.build(row);
+  }
+
   /** Whether every build of the blocks is known, and none fills the region: there is nothing to try. */
   get isProvedEmpty(): boolean {
-    return this.atFirst?.levels.isAll === true && this.atFirst.table.wholeOf(this.region) === null;
+    const [first] = this.way;
+    return first?.levels.isAll === true && this.wholeOf(first) === null;
   }
 
   /** @returns null where it ends short, or the work allowed is done */
   oneTry(): Build | null {
-    let view = (this.atFirst ??= this.viewOf(this.blocks));
+    // On from somewhere along the way of the try before: what was settled first may be right.
+    if (this.way.length > 1) this.way.length = 1 + Math.floor(this.random() * (this.way.length - 1));
+    let view = this.way.at(-1) ?? this.lookAt(this.blocks);
     for (;;) {
-      const { table, levels } = view;
-      const whole = levels.isAll ? table.wholeOf(this.region) : null;
-      if (whole !== null) return table.build(whole);
-      const row = levels.isAll ? null : this.drawn(view);
-      if (row === null || !this.spend(1)) return null;
-      view = this.viewOf([...table.blocksBeside(row), blockOf(this.problem, this.kind, table.build(row))]);
+      const whole = this.wholeOf(view);
+      const row = whole !== null || view.levels.isAll ? null : this.drawn(view);
+      if (row === null || !this.spend(1)) return whole;
+      const { table } = view;
+      view = this.lookAt([...table.blocksBeside(row), blockOf(this.problem, this.kind, table.build(row))]);
     }
   }
 }
