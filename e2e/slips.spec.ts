@@ -75,3 +75,15 @@ test('Escape closes the slips of pages and cuts, and the focus is where they wer
   await leave(page);
   await expect(picture).toBeFocused();
 });
+
+test('Escape closes a slip also where the focus is nowhere', async ({ page }) => {
+  await page.goto('/stash');
+  await page.getByRole('button', { name: 'Add scraps' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  // In one go: a moment later the slip has the focus again.
+  await page.evaluate(() => {
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+  });
+  await expect(page.getByRole('dialog')).toBeHidden();
+});

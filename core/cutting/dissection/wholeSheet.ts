@@ -26,10 +26,10 @@ export function wholeSheet(
   const { w, h } = nth(problem.kinds, kind);
   const region = { w, h };
   const blocks = singleBlocks(problem, kind, left);
-  const isBySlabs = blocks.length > MOST_BLOCKS || matesOf(blocks) > FEW_MATES;
-  const byBlocks = new BlockByBlock(problem, kind, blocks, region, random, spend);
+  const areManyAlike = blocks.length > MOST_BLOCKS || matesOf(blocks) > FEW_MATES;
+  const byBlocks = areManyAlike ? null : new BlockByBlock(problem, kind, blocks, region, random, spend);
   let filled: Build | null = null;
-  while (!filled && !byBlocks.isProvedEmpty && spend(1))
-    filled = isBySlabs ? slabBySlab(problem, kind, left, region, random, spend) : byBlocks.oneTry();
+  while (!filled && !byBlocks?.isProvedEmpty && spend(1))
+    filled = byBlocks ? byBlocks.oneTry() : slabBySlab(problem, kind, left, region, random, spend);
   return filled;
 }
