@@ -3,9 +3,9 @@ import type { BuildTable } from './buildTable';
 import { at } from './column';
 
 /** Pairs of builds that are looked at in the time of one join of the other searches. */
-const PAIRS_PER_JOIN = 40;
+const PAIRS_PER_JOIN = 20;
 /** Joins of theirs in the time of entering one build. */
-const JOINS_PER_BUILD = 2;
+const JOINS_PER_BUILD = 5;
 
 /** Builds with one side alike, one after the other in a column: to be gone through fast. */
 const [ROW, ONE, TWO, THREE, LONG, IS_ROW, WIDTH] = [0, 1, 2, 3, 4, 5, 6];

@@ -16,7 +16,7 @@ const STEPS = 12_000;
 const BEFORE_COUNTING = 2_000;
 const BETWEEN_COUNTS = 20;
 /** Joins of the other searches in the time of one step. */
-const JOINS_PER_STEP = 6;
+const JOINS_PER_STEP = 12;
 
 /** Blocks that may have lain together. */
 export interface Together {
