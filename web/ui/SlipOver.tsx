@@ -1,6 +1,7 @@
-import { useEffect, useRef, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
+import { EscapeFromNowhere } from './EscapeFromNowhere';
 
 export interface SlipOverProps {
   title: string;
@@ -10,29 +11,6 @@ export interface SlipOverProps {
   onClose?: () => void;
   /** For what is compared side by side. @default false */
   isWide?: boolean;
-}
-
-/** What puts each slip aside that is open, the uppermost last. */
-const open: { readonly current: () => void }[] = [];
-
-/** Escape puts the uppermost slip aside also where the focus is nowhere: a slip itself hears only what is pressed in it. */
-function EscapeFromNowhere({ close }: { close: () => void }) {
-  const latest = useRef(close);
-  useEffect(() => {
-    latest.current = close;
-  }, [close]);
-  useEffect(() => {
-    const press = ({ key, target }: KeyboardEvent): void => {
-      if (key === 'Escape' && target === document.body && open.at(-1) === latest) latest.current();
-    };
-    open.push(latest);
-    document.addEventListener('keydown', press);
-    return () => {
-      document.removeEventListener('keydown', press);
-      open.splice(open.indexOf(latest), 1);
-    };
-  }, []);
-  return null;
 }
 
 /** A slip laid over the screen until it is dealt with or put aside. */

@@ -68,7 +68,7 @@ export class BuildTable {
     return this.rows >= this.most;
   }
 
-  /** A new row for a set of blocks of that size; false where there is one already. */
+  /** A new row for such blocks and sides; false where there is one already. */
   private enter(one: number, two: number, three: number, w: number, h: number): boolean {
     const [ones, twos, threes] = this.sets;
     const last = this.places.length - 1;
