@@ -1,5 +1,5 @@
 import { useEffect, useState, type Dispatch, type SetStateAction } from 'react';
-import { useLocation, useNavigate } from 'react-router';
+import { matchPath, useLocation, useNavigate } from 'react-router';
 import { queryOf, searchOf, type StashQuery } from './stashQuery';
 
 /** How long typing must rest before the address follows; browsers allow only so many changes of it. */
@@ -14,8 +14,9 @@ export function useQueryInAddress(): [StashQuery, Dispatch<SetStateAction<StashQ
     const asked = searchOf(query);
     if (searchOf(queryOf(search)) === asked) return undefined;
     const timer = setTimeout(() => {
-      // Where she is by then: a thing may have been opened that is not drawn yet.
-      void go({ pathname: window.location.pathname, search: asked }, { replace: true });
+      // Where she is by then: a thing may have been opened that is not drawn yet, or another place chosen.
+      const { pathname } = window.location;
+      if (matchPath('/stash/:thing?', pathname)) void go({ pathname, search: asked }, { replace: true });
     }, REST_MS);
     return () => clearTimeout(timer);
   }, [query, search, go]);
