@@ -143,20 +143,23 @@ function perfectlyCut(jobs: number): Quality {
   return { jobs, perfect: perfect.length };
 }
 
-/** One sheet of 200 x 200 cut up into so many pieces, for how many of some it is filled again from edge to edge. */
+/** One sheet cut up into so many pieces, for how many of some it is filled again from edge to edge. */
 function filledAgain(sheets: number): Quality {
-  const sheet = { w: 200, h: 200 };
-  const perfect = (pieces: number, turn: boolean): number =>
-    Array.from({ length: sheets }, (_, n) => dissection(sheet, pieces, seededRandom(n + 1))).filter(
-      (cutUp) => planCuts(fromOneSheet(sheet, cutUp, turn)).notCut.length === 0,
+  const perfect = (w: number, h: number, pieces: number, turn: boolean): number =>
+    Array.from({ length: sheets }, (_, n) => dissection({ w, h }, pieces, seededRandom(n + 1))).filter(
+      (cutUp) => planCuts(fromOneSheet({ w, h }, cutUp, turn)).notCut.length === 0,
     ).length;
   return {
     sheets,
-    'of 49 pieces': perfect(49, true),
-    'of 60': perfect(60, true),
-    'of 60 that may not be turned': perfect(60, false),
-    'of 73': perfect(73, true),
-    'of 73 that may not be turned': perfect(73, false),
+    '200 x 200 into 49': perfect(200, 200, 49, true),
+    'into 60': perfect(200, 200, 60, true),
+    'into 60 that may not be turned': perfect(200, 200, 60, false),
+    'into 73': perfect(200, 200, 73, true),
+    'into 73 that may not be turned': perfect(200, 200, 73, false),
+    '60 x 60 into 49': perfect(60, 60, 49, true),
+    'into 49 that may not be turned': perfect(60, 60, 49, false),
+    '60 x 90 into 73': perfect(60, 90, 73, true),
+    '80 x 120 into 97': perfect(80, 120, 97, true),
   };
 }
 

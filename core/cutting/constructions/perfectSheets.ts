@@ -1,10 +1,12 @@
 import type { Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
-import { buildsWithoutWaste, KINDS_PER_JOIN, MOST_BUILDS } from './withoutWaste';
+import { buildsWithoutWaste, MOST_BUILDS } from './withoutWaste';
 import { nth } from '../../nth';
 
 /** Ways to fill a kind of sheet that are kept. */
 const MOST_FILLS = 1_500;
+/** Kinds of pieces that are counted in the time of one join. */
+const KINDS_PER_JOIN = 6;
 /** Steps of one search for fills that together take every piece. */
 const MOST_STEPS = 60_000;
 
@@ -71,7 +73,7 @@ class Filling {
         ? buildsWithoutWaste(this.problem, kind, this.left, this.random, this.spend, {
             region: { w, h },
             builds: MOST_BUILDS,
-            enough: (fills) => fills.length >= MOST_FILLS,
+            enough: ({ fills }) => fills >= MOST_FILLS,
           }).fills.map((build) => ({ kind, build }))
         : [],
     );

@@ -1,40 +1,30 @@
-import type { Size } from '../../geometry';
+import type { Point, Rect, Size } from '../../geometry';
 import { nth } from '../../nth';
-import { clash, fitsCounts, gapBuild, isRow, joinBuilds, pieceBuilds, singlesOf, type Build } from '../parts/build';
+import { gapBuild, pieceBuilds, type Build } from '../parts/build';
+import { BuildRows, type Joint } from '../parts/buildRows';
+import { Chains } from '../parts/chains';
+import { at } from '../parts/column';
+import { Tally } from '../parts/tally';
 import { Heap } from '../proofs/heap';
 import type { Problem } from '../problem/problem';
 
 /** Builds that are made in one search at the most. */
 export const MOST_BUILDS = 24_000;
-/** Kinds of pieces that are counted in the time of one join. */
-export const KINDS_PER_JOIN = 6;
+/** Pairs of builds that are looked at in the time of one join of the other searches. */
+export const PAIRS_PER_JOIN = 20;
+/** Joins of theirs in the time of entering one build. */
+export const JOINS_PER_BUILD = 5;
 
-/** Builds by the length of the edge at which they may be joined along an axis. */
-class Edges {
-  /** Those that are a row along this axis already, and the others. */
-  private readonly rows = new Map<number, Build[]>();
-  private readonly others = new Map<number, Build[]>();
+/** Words that tell where a gap lies: x and y. */
+const GAP_WORDS = 2;
+const NO_GAP = -1;
 
-  constructor(private readonly axis: 'x' | 'y') {}
-
-  private edge({ w, h }: Build): number {
-    return this.axis === 'x' ? h : w;
-  }
-
-  add(build: Build): void {
-    const index = isRow(build, this.axis) ? this.rows : this.others;
-    const list = index.get(this.edge(build));
-    if (list) list.push(build);
-    else index.set(this.edge(build), [build]);
-  }
-
-  /**
-   * What may be joined to a build. Two rows are not: their parts are put on one by one, or every order would be tried.
-   */
-  meeting(build: Build): Build[] {
-    const others = this.others.get(this.edge(build)) ?? [];
-    return isRow(build, this.axis) ? [...others] : [...others, ...(this.rows.get(this.edge(build)) ?? [])];
-  }
+/** What has been found so far. */
+export interface Found {
+  readonly fills: number;
+  readonly slabs: number;
+  /** Whether one that fills the region takes every piece. */
+  readonly isAll: boolean;
 }
 
 /** What a search for builds without waste came to. */
@@ -50,7 +40,150 @@ export interface Search {
   /** A whole sheet, or a rectangle on one that has no gap. */
   readonly region: Size;
   readonly builds: number;
-  readonly enough: (fills: readonly Build[], slabs: readonly Build[]) => boolean;
+  readonly enough: (found: Found) => boolean;
+}
+
+/** A search for builds without waste, those made so far and those still to be taken up. */
+class Joining {
+  private readonly hole: Rect | null;
+  private readonly tally: Tally;
+  /** Words of a key: the counts and, where the sheet has a gap, where it lies in the build. */
+  private readonly width: number;
+  private readonly rows: BuildRows;
+  private readonly chains: Chains;
+  private readonly key: Int32Array;
+  private readonly ranks: number[] = [];
+  // The largest are taken up first: they are rare, and the nearest to a whole sheet.
+  private readonly open = new Heap<number>((a, b) => nth(this.ranks, a) > nth(this.ranks, b));
+  private readonly fills: number[] = [];
+  private readonly slabs: number[] = [];
+  private isAll = false;
+  private readonly pieces: number;
+
+  constructor(
+    problem: Problem,
+    kind: number,
+    left: readonly number[],
+    private readonly random: () => number,
+    private readonly search: Search,
+  ) {
+    const { region, builds } = search;
+    this.hole = nth(problem.kinds, kind).holes[0] ?? null;
+    this.pieces = left.reduce((sum, n) => sum + n, 0);
+    this.tally = new Tally(left);
+    this.width = this.tally.words + (this.hole ? GAP_WORDS : 0);
+    const lies = pieceBuilds(problem, kind, left).filter(({ w, h }) => w <= region.w && h <= region.h);
+    const most = Math.max(builds, lies.length + 1);
+    this.rows = new BuildRows(this.width, most);
+    this.chains = new Chains(this.rows, this.tally, this.width);
+    this.key = new Int32Array(this.width);
+    for (const lie of lies) if (this.rows.enterSingle(this.keyOf(lie), lie, 1)) this.settle(null);
+    if (!this.hole) return;
+    const gap = gapBuild(problem, this.hole);
+    if (this.rows.enterSingle(this.keyOf(gap), gap, 0)) this.settle(gap.gap);
+  }
+
+  private keyOf({ counts, gap }: Build): Int32Array {
+    this.key.set(this.tally.wordsOf(counts));
+    if (this.hole) this.setGap(gap);
+    return this.key;
+  }
+
+  private setGap(gap: Point | null): void {
+    const { words } = this.tally;
+    [this.key[words], this.key[words + 1]] = gap ? [gap.x, gap.y] : [NO_GAP, NO_GAP];
+  }
+
+  /** Where the sheet's gap lies in a build; null: it is not in it. */
+  private gapIn(row: number): Point | null {
+    if (!this.hole) return null;
+    const from = row * this.width + this.tally.words;
+    const x = at(this.rows.keys, from);
+    return x === NO_GAP ? null : { x, y: at(this.rows.keys, from + 1) };
+  }
+
+  /** What was entered last is a fill, or may be joined to others. */
+  private settle(gap: Point | null): void {
+    const { region } = this.search;
+    const row = this.rows.length - 1;
+    const [w, h] = [at(this.rows.w, row), at(this.rows.h, row)];
+    if (w === region.w && h === region.h) {
+      if (gap === null && this.hole !== null) return;
+      this.fills.push(row);
+      this.isAll ||= at(this.rows.sizes, row) === this.pieces;
+      return;
+    }
+    if (w === region.w || h === region.h) this.slabs.push(row);
+    this.chains.add(row);
+    this.ranks[row] = w * h * (0.6 + 0.4 * this.random());
+    this.open.push(row);
+  }
+
+  /** Whether the gap can still come to lie where it is. */
+  private mayLie({ w, h }: Size, gap: Point): boolean {
+    const { hole } = this;
+    const { region } = this.search;
+    return (
+      hole !== null &&
+      gap.x <= hole.x &&
+      gap.y <= hole.y &&
+      w - gap.x <= region.w - hole.x &&
+      h - gap.y <= region.h - hole.y
+    );
+  }
+
+  private enter(joint: Joint, gap: Point | null): void {
+    if (this.hole) this.setGap(gap);
+    if (!this.rows.isFull && this.rows.enterJoint(this.key, joint)) this.settle(gap);
+  }
+
+  private join(axis: 'x' | 'y', row: number, other: number): void {
+    const { rows, tally, key, width } = this;
+    // Two rows are not joined: their parts are put on one by one, or every order would be tried.
+    if (rows.isRow(row, axis) && rows.isRow(other, axis)) return;
+    const w = at(rows.w, row) + (axis === 'x' ? at(rows.w, other) : 0);
+    const h = at(rows.h, row) + (axis === 'y' ? at(rows.h, other) : 0);
+    for (let word = 0; word < tally.words; word++)
+      key[word] = at(rows.keys, row * width + word) + at(rows.keys, other * width + word);
+    const [own, others] = [this.gapIn(row), this.gapIn(other)];
+    if (own && others) return;
+    if (!own && !others) {
+      this.enter({ axis, near: row, far: other, w, h }, null);
+      return;
+    }
+    // Beside a gap it is not the same on which side another lies.
+    for (const [near, far] of [
+      [row, other],
+      [other, row],
+    ] as const) {
+      const gap = this.gapIn(near) ?? this.gapBehind(near, far, axis);
+      if (gap && this.mayLie({ w, h }, gap)) this.enter({ axis, near, far, w, h }, gap);
+    }
+  }
+
+  private gapBehind(near: number, far: number, axis: 'x' | 'y'): Point | null {
+    const gap = this.gapIn(far);
+    if (!gap) return null;
+    return axis === 'x' ? { ...gap, x: gap.x + at(this.rows.w, near) } : { ...gap, y: gap.y + at(this.rows.h, near) };
+  }
+
+  /** Joins the next to all that it meets. @returns the work done; null: there is none, or enough was found */
+  takeUp(): number | null {
+    const { rows, chains, search, fills, slabs, isAll } = this;
+    if (rows.length >= search.builds || search.enough({ fills: fills.length, slabs: slabs.length, isAll })) return null;
+    const row = this.open.pop();
+    if (row === undefined) return null;
+    const had = rows.length;
+    const pairs =
+      chains.eachMeeting(row, 'x', search.region.w, (other) => this.join('x', row, other)) +
+      chains.eachMeeting(row, 'y', search.region.h, (other) => this.join('y', row, other));
+    return pairs / PAIRS_PER_JOIN + JOINS_PER_BUILD * (rows.length - had);
+  }
+
+  found(): WithoutWaste {
+    const build = (row: number): Build => this.rows.build(row);
+    return { fills: this.fills.map(build), slabs: this.slabs.map(build) };
+  }
 }
 
 /**
@@ -65,60 +198,9 @@ export function buildsWithoutWaste(
   left: readonly number[],
   random: () => number,
   spend: (joins: number) => boolean,
-  { region: { w: W, h: H }, builds, enough }: Search,
+  search: Search,
 ): WithoutWaste {
-  const hole = nth(problem.kinds, kind).holes[0] ?? null;
-  const singles = singlesOf(left);
-  const [fills, slabs]: [Build[], Build[]] = [[], []];
-  const beside = new Edges('x');
-  const upon = new Edges('y');
-  const seen = new Set<string>();
-  // The largest are taken up first: they are rare, and the nearest to a whole sheet.
-  const open = new Heap<{ build: Build; rank: number }>((a, b) => a.rank > b.rank);
-  const take = (build: Build): void => {
-    // Every build counts each kind of piece.
-    spend(left.length / KINDS_PER_JOIN);
-    const { gap } = build;
-    const key = `${build.w}x${build.h}:${build.counts.join()}${gap ? `:${gap.x},${gap.y}` : ''}`;
-    if (seen.has(key)) return;
-    seen.add(key);
-    if (build.w === W && build.h === H) {
-      if (gap !== null || hole === null) fills.push(build);
-      return;
-    }
-    if (build.w === W || build.h === H) slabs.push(build);
-    beside.add(build);
-    upon.add(build);
-    open.push({ build, rank: build.w * build.h * (0.6 + 0.4 * random()) });
-  };
-  /** Whether the gap can still come to lie where it is. */
-  const mayLie = ({ w, h, gap }: Build): boolean =>
-    !gap || !hole || (gap.x <= hole.x && gap.y <= hole.y && w - gap.x <= W - hole.x && h - gap.y <= H - hole.y);
-  const join = (axis: 'x' | 'y', build: Build, other: Build): void => {
-    if (build.gap && other.gap) return;
-    const both = joinBuilds(axis, build, other);
-    if (mayLie(both)) take(both);
-    // Beside a gap it is not the same on which side another lies.
-    if (!both.gap) return;
-    const around = joinBuilds(axis, other, build);
-    if (mayLie(around)) take(around);
-  };
-  pieceBuilds(problem, kind, left)
-    .filter(({ w, h }) => w <= W && h <= H)
-    .forEach(take);
-  if (hole) take(gapBuild(problem, hole));
-  for (let next = open.pop(); next && seen.size < builds && !enough(fills, slabs); next = open.pop()) {
-    const { build } = next;
-    const sameHeight = beside.meeting(build);
-    const sameWidth = upon.meeting(build);
-    // Most pairs are told apart at a glance.
-    if (!spend((sameHeight.length + sameWidth.length) / 6)) break;
-    for (const other of sameHeight)
-      if (build.w + other.w <= W && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        join('x', build, other);
-    for (const other of sameWidth)
-      if (build.h + other.h <= H && !clash(build, other, singles) && fitsCounts(build.counts, other.counts, left))
-        join('y', build, other);
-  }
-  return { fills, slabs };
+  const joining = new Joining(problem, kind, left, random, search);
+  for (let work = joining.takeUp(); work !== null && spend(work);) work = joining.takeUp();
+  return joining.found();
 }

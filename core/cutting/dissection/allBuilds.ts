@@ -1,11 +1,7 @@
 import type { Size } from '../../geometry';
-import type { BuildTable } from './buildTable';
-import { at } from './column';
-
-/** Pairs of builds that are looked at in the time of one join of the other searches. */
-const PAIRS_PER_JOIN = 20;
-/** Joins of theirs in the time of entering one build. */
-const JOINS_PER_BUILD = 5;
+import { JOINS_PER_BUILD, PAIRS_PER_JOIN } from '../constructions/withoutWaste';
+import { WORDS, type BuildTable } from './buildTable';
+import { at } from '../parts/column';
 
 /** Builds with one side alike, one after the other in a column: to be gone through fast. */
 const [ROW, ONE, TWO, THREE, LONG, IS_ROW, WIDTH] = [0, 1, 2, 3, 4, 5, 6];
@@ -14,7 +10,6 @@ const [ROW, ONE, TWO, THREE, LONG, IS_ROW, WIDTH] = [0, 1, 2, 3, 4, 5, 6];
 type Edges = ReadonlyMap<number, Int32Array>;
 
 function edges(table: BuildTable, from: number, to: number, axis: 'x' | 'y'): Edges {
-  const [ones, twos, threes] = table.sets;
   const [side, long] = axis === 'x' ? [table.h, table.w] : [table.w, table.h];
   const counts = new Map<number, number>();
   for (let row = from; row < to; row++) counts.set(at(side, row), (counts.get(at(side, row)) ?? 0) + 1);
@@ -25,11 +20,11 @@ function edges(table: BuildTable, from: number, to: number, axis: 'x' | 'y'): Ed
     const end = ends.get(at(side, row)) ?? 0;
     if (!column) continue;
     column[end + ROW] = row;
-    column[end + ONE] = at(ones, row);
-    column[end + TWO] = at(twos, row);
-    column[end + THREE] = at(threes, row);
+    column[end + ONE] = at(table.keys, row * WORDS);
+    column[end + TWO] = at(table.keys, row * WORDS + 1);
+    column[end + THREE] = at(table.keys, row * WORDS + 2);
     column[end + LONG] = at(long, row);
-    column[end + IS_ROW] = table.jointOf(row)?.axis === axis ? 1 : 0;
+    column[end + IS_ROW] = table.isRow(row, axis) ? 1 : 0;
     ends.set(at(side, row), end + WIDTH);
   }
   return columns;

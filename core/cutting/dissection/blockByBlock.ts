@@ -5,7 +5,7 @@ import type { Problem } from '../problem/problem';
 import { allBuilds, type Levels } from './allBuilds';
 import { blockOf, type Block } from './block';
 import { BuildTable } from './buildTable';
-import { at } from './column';
+import { at } from '../parts/column';
 import { likelyTogether, type Together } from './likelyTogether';
 
 /** Builds past which no others are made, where most of the way to the whole is still to go. */

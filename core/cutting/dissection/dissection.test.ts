@@ -192,7 +192,7 @@ describe('a sheet that was cut up', () => {
     const tries = new BlockByBlock(problem, 0, singleBlocks(problem, 0, left), sheet, random, forEver);
     expect(countsOf(tries.oneTry())).toEqual(left);
     let slabs: Build | null = null;
-    for (let n = 0; n < 200 && !slabs; n++) slabs = slabBySlab(problem, 0, left, sheet, random, forEver);
+    for (let n = 0; n < 200 && !slabs; n++) slabs = slabBySlab(problem, 0, left, sheet, random, forEver, 12);
     expect(countsOf(slabs)).toEqual(left);
   });
   test('is not filled where it cannot be, which is soon known', () => {

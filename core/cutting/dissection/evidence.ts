@@ -1,7 +1,7 @@
 import { nth } from '../../nth';
 import type { Levels } from './allBuilds';
 import type { BuildTable } from './buildTable';
-import { at } from './column';
+import { at } from '../parts/column';
 
 /** Lengths within this factor tell how many there are of about one. */
 const NEAR = 1.6;

@@ -1,8 +1,9 @@
 import { groupBy } from '../../groupBy';
 import { nth } from '../../nth';
 import type { Levels } from './allBuilds';
-import { NONE, type BuildTable } from './buildTable';
-import { at } from './column';
+import type { BuildTable } from './buildTable';
+import { NONE } from '../parts/buildRows';
+import { at } from '../parts/column';
 import { evidenceOf } from './evidence';
 
 /** Builds of more blocks are not drawn: there are too many that came about by chance. */

@@ -4,8 +4,6 @@ import { joinBuilds, type Build } from '../parts/build';
 import type { Problem } from '../problem/problem';
 import { buildsWithoutWaste, MOST_BUILDS } from '../constructions/withoutWaste';
 
-/** Pieces, counted each, that a search for builds puts together to the last one. */
-const FEW = 26;
 /** Builds made, and slabs found, before one of them is settled. */
 const BUILDS_FOR_A_SLAB = 2_000;
 const SLABS_TO_DRAW_FROM = 50;
@@ -26,6 +24,7 @@ function largeness({ items }: Problem, { w, h, counts }: Build): number {
  * other slabs.
  * @param left of each item what is to lie in it; their areas add up to that of the region
  * @param spend counts joins; false: the work allowed is done
+ * @param few so many pieces over, or fewer, are put together to the last one
  * @returns null where it ends short, or the work allowed is done
  */
 export function slabBySlab(
@@ -35,14 +34,15 @@ export function slabBySlab(
   region: Size,
   random: () => number,
   spend: (joins: number) => boolean,
+  few: number,
 ): Build | null {
   const pieces = sum(left);
-  const isFew = pieces <= FEW;
+  const isFew = pieces <= few;
   const takesAll = ({ counts }: Build): boolean => sum(counts) === pieces;
   const { fills, slabs } = buildsWithoutWaste(problem, kind, left, random, spend, {
     region,
     builds: isFew ? MOST_BUILDS : BUILDS_FOR_A_SLAB,
-    enough: (whole, across) => whole.some(takesAll) || (!isFew && across.length >= SLABS_TO_DRAW_FROM),
+    enough: (found) => found.isAll || (!isFew && found.slabs >= SLABS_TO_DRAW_FROM),
   });
   const all = fills.find(takesAll);
   if (all || isFew || slabs.length === 0 || !spend(1)) return all ?? null;
@@ -51,6 +51,6 @@ export function slabBySlab(
   const isAcross = slab.w === region.w;
   const beyond = isAcross ? { ...region, h: region.h - slab.h } : { ...region, w: region.w - slab.w };
   const over = left.map((n, i) => n - nth(slab.counts, i));
-  const rest = slabBySlab(problem, kind, over, beyond, random, spend);
+  const rest = slabBySlab(problem, kind, over, beyond, random, spend, few);
   return rest && joinBuilds(isAcross ? 'y' : 'x', slab, rest);
 }

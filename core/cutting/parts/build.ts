@@ -39,10 +39,6 @@ export const singlesOf = (left: readonly number[]): [number, number] =>
     [0, 0],
   );
 
-/** Whether two builds both want the only one of something. */
-export const clash = (a: Build, b: Build, singles: readonly [number, number]): boolean =>
-  (a.has[0] & b.has[0] & singles[0]) !== 0 || (a.has[1] & b.has[1] & singles[1]) !== 0;
-
 /** Every way an item may lie in a kind of stock, as builds of one piece. */
 export function pieceBuilds({ servings, items, kinds }: Problem, kind: number, left: readonly number[]): Build[] {
   const { w, h } = nth(kinds, kind);
