@@ -2,8 +2,8 @@ import { nth } from '../../nth';
 import { at } from './column';
 
 const BITS = 30;
-/** The words of what is left once, a bit each; in those after them are the fields of all else. */
-export const SINGLE_WORDS = 3;
+/** The words of what is left once, a bit each, come first; in those after them are the fields of all else. */
+const SINGLE_WORDS = 3;
 /** A build's counts take so many words at least: so many are added without asking. */
 const LEAST_WORDS = 5;
 
@@ -48,9 +48,9 @@ export class Tally {
     this.over = Int32Array.from({ length: this.words }, (_, n) => over[n] ?? 0);
   }
 
-  /** Counts of each item as words, and a number of words more that are nought. */
-  wordsOf(counts: readonly number[], more = 0): Int32Array {
-    const words = new Int32Array(this.words + more);
+  /** Counts of each item as words. */
+  wordsOf(counts: readonly number[]): Int32Array {
+    const words = new Int32Array(this.words);
     counts.forEach((n, item) => {
       const place = nth(this.places, item);
       if (place && n > 0) words[place.word] = at(words, place.word) + n * 2 ** place.shift;
@@ -59,11 +59,10 @@ export class Tally {
   }
 
   /**
-   * Finds those of a chain that can go together with some counts.
-   * @param keys words in rows of so many
-   * @param row its counts
-   * @param first of the chain; negative: there is none
-   * @param next of each in the chain, the one after it
+   * Finds in a chain of rows those whose counts can go together with those of a row.
+   * @param keys the words of every row, `width` from one row to the next
+   * @param first the chain's first; negative: it is empty
+   * @param next of each row the one after it in its chain
    * @param take told each that can
    * @returns how many there are in the chain
    */
