@@ -17,8 +17,8 @@ export function KitWishes({ called }: { called: string }) {
         value={month}
         placeholder={today().slice(0, 7)}
         isMeasure
-        error={isMonth(month) ? null : 'As 2026-12'}
-        onChange={(to) => change({ month: to.trim() })}
+        error={isMonth(month.trim()) ? null : 'As 2026-12'}
+        onChange={(to) => change({ month: to })}
       />
       <Row style={{ flexWrap: 'nowrap' }}>
         <Count label="For pages" value={pages} onCount={(to) => change({ pages: to })} />

@@ -43,7 +43,7 @@ export function useGathering(): GatheringInHand {
   const bench = useBench((b) => b);
   const { month: said, pages, sheets, withNewest, taken, left, shuffle } = useGatherChoices();
   const into = bench.kits.get(query.get('into') ?? '') ?? null;
-  const month = into?.month ?? (said === '' ? today().slice(0, 7) : said);
+  const month = into?.month ?? (said.trim() || today().slice(0, 7));
   const intoId = into?.id ?? null;
   const candidates = useMemo(() => {
     const all = candidatesFor(bench, month, { into: intoId, withNewest });

@@ -1,56 +1,10 @@
-import { useMemo } from 'react';
-import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import type { PageState } from '../../../core/cutlist';
-import { findPages, type PageQuery } from '../../../core/finding';
-import type { Page } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { Choice } from '../../ui/Choice';
 import { TextField } from '../../ui/TextField';
 import { stateWords } from '../../ui/pageWords';
 import { Button } from '../../ui/Button';
-
-const ANY = '';
-const STATES: readonly PageState[] = ['idea', 'planned', 'cut', 'glued', 'done'];
-const ORDERS: readonly (readonly [PageQuery['order'], string])[] = [
-  ['begun', 'begun last first'],
-  ['day', 'by their own day'],
-  ['title', 'by title'],
-];
-
-export interface Asking {
-  readonly query: PageQuery;
-  /** The pages asked for; null: nothing is asked. */
-  readonly found: readonly Page[] | null;
-  set: (some: Partial<PageQuery>) => void;
-}
-
-/** Which pages are asked for stands in the address, so that a thing's trail can lead to its pages. */
-export function usePageQuery(): Asking {
-  const [params, setParams] = useSearchParams();
-  const bench = useBench((b) => b);
-  const query = useMemo((): PageQuery => {
-    const order = ORDERS.find(([id]) => id === params.get('order'))?.[0] ?? 'begun';
-    const state = STATES.find((id) => id === params.get('state')) ?? null;
-    return { text: params.get('text') ?? '', state, kit: params.get('kit'), lot: params.get('lot'), order };
-  }, [params]);
-  const isAsked =
-    query.text !== '' || query.state !== null || query.kit !== null || query.lot !== null || params.has('order');
-  const found = useMemo(() => (isAsked ? findPages(query, bench) : null), [isAsked, query, bench]);
-  const set = (some: Partial<PageQuery>): void =>
-    setParams(
-      (now) => {
-        const next = new URLSearchParams(now);
-        for (const [key, value] of Object.entries(some)) {
-          if (value === null || value === ANY) next.delete(key);
-          else next.set(key, String(value));
-        }
-        return next;
-      },
-      { replace: true },
-    );
-  return { query, found, set };
-}
+import { ANY, ORDERS, STATES, type Asking } from './usePageQuery';
 
 /** Pages by words, kit and state, in an order. */
 export function PageFilters({ query, found, set }: Asking) {

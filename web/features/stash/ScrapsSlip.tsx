@@ -62,7 +62,7 @@ function KeptFields({ work: { kept } }: { work: ScrapWork }) {
         <TextField
           label="About"
           value={kept.year}
-          onChange={(year) => kept.change({ year: year.trim() })}
+          onChange={(year) => kept.change({ year })}
           placeholder="2022"
           isMeasure
         />

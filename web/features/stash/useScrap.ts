@@ -44,7 +44,7 @@ const missingOf = (read: ScrapLine | null, place: GapPlace): Rect[] =>
   read?.gap ? [gapAt(read.size, read.gap, place)] : [];
 
 const kitOf = ({ kit, year }: Kept): Scrap['kit'] =>
-  kit === OLDER || kit === ABOUT ? { month: kit === ABOUT ? year : '' } : { id: kit };
+  kit === OLDER || kit === ABOUT ? { month: kit === ABOUT ? year.trim() : '' } : { id: kit };
 
 /** The paper a line tells of: the one that is called so, or, where no name is told, that of the scrap before. */
 function paperOf({ name }: ScrapLine, all: readonly OfferedFace[], kit: string | null, before: Kept['face']) {
@@ -59,7 +59,7 @@ const wordsOf = ({ count, size, name }: ScrapLine, paper: OfferedFace | null, sy
 /** What is wrong with a line, or null. */
 function troubleOf(text: string, read: ScrapLine | null, { kit, year }: Kept): string | null {
   if (text.trim() === '') return null;
-  if (kit === ABOUT && (year === '' || !isMonth(year))) return 'Of about which year? As 2022.';
+  if (kit === ABOUT && (year.trim() === '' || !isMonth(year.trim()))) return 'Of about which year? As 2022.';
   return read ? null : 'How large is it? As 4x6, and what is gone of it as gap 2x3.';
 }
 
