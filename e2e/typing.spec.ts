@@ -1,4 +1,5 @@
 import { goTo } from './bench';
+import type { Locator } from '@playwright/test';
 import { expect, test, type Page } from './test';
 
 test.use({ demo: 'whole' });
@@ -57,4 +58,57 @@ test('pages that are searched for stand in the address once typing rests, and af
   await expect(page.getByLabel('Search')).toHaveValue('');
   await expect(found).toBeHidden();
   await expect(page).toHaveURL(/\/pages$/);
+});
+
+/** Types a figure over what stands in a field, as fast as can be. */
+async function typeOver(page: Page, field: Locator, said: string): Promise<void> {
+  await field.click();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type(said);
+}
+
+test('figures of more than one digit are read whole, in a stock take and where sizes are looked for', async ({
+  page,
+}) => {
+  await page.goto('/stash');
+  await page.getByRole('button', { name: 'more ways to look' }).click();
+  const width = page.getByLabel('Holds, width');
+  await typeOver(page, width, '11 1/2');
+  await page.keyboard.press('Tab');
+  await expect(width).toHaveValue('11 1/2');
+  await typeOver(page, width, '');
+  await page.keyboard.press('Delete');
+  await page.getByRole('button', { name: 'Take stock' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Take stock' });
+  for (const [thing, said, then] of [
+    ['enamel dots', '24', '24'],
+    ['washi', '4 1/2', '4 1/2'],
+    ['alpha kiln', 'A3 E12', 'A3 E12'],
+  ] as const) {
+    const field = dialog.getByLabel(`Really there of ${thing}`, { exact: true }).first();
+    await typeOver(page, field, said);
+    await page.keyboard.press('Tab');
+    await expect(field).toHaveValue(then);
+  }
+  // What is ticked after it was typed stands in the field.
+  const dots = dialog.getByLabel('Really there of enamel dots', { exact: true }).first();
+  await dialog.getByRole('checkbox', { name: 'enamel dots is there', exact: true }).first().focus();
+  await page.keyboard.press('0');
+  await expect(dots).toHaveValue('0');
+});
+
+test('an amount of something out that is told stays told when its field is left', async ({ page }) => {
+  await page.goto('/stash');
+  await page.getByLabel('Search').fill('washi');
+  await page
+    .getByRole('button', { name: /^washi/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Count anew' }).click();
+  const really = page.getByLabel('Really there');
+  await typeOver(page, really, '11 1/2');
+  await page.keyboard.press('Tab');
+  await expect(really).toHaveValue(/^11 1\/2/);
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  await expect(page.getByText(/11 1\/2/).first()).toBeVisible();
 });

@@ -1,8 +1,8 @@
-import { useState } from 'react';
 import type { Amounts } from '../../core/ledger';
 import type { Lot } from '../../core/things';
 import { useSettings } from '../data/settings';
 import { AmountField } from '../ui/AmountField';
+import { useAmount } from '../ui/useAmount';
 import { Button } from '../ui/Button';
 import { SlipOver } from '../ui/SlipOver';
 
@@ -19,7 +19,7 @@ export interface SomeOfSlipProps {
 /** How much of what is out is meant. */
 export function SomeOfSlip({ title, lot, most, does, onChoose, onClose }: SomeOfSlipProps) {
   const system = useSettings((s) => s.system);
-  const [amounts, setAmounts] = useState<Amounts | null>(most);
+  const { value, read: amounts, tell } = useAmount(most);
   const isMore = amounts !== null && Object.entries(amounts).some(([part, n]) => n > (most[part] ?? 0));
   return (
     <SlipOver title={title} isOpen onClose={onClose}>
@@ -28,8 +28,8 @@ export function SomeOfSlip({ title, lot, most, does, onChoose, onClose }: SomeOf
           <AmountField
             label={lot.measure === 'count' ? 'How many' : 'How much'}
             lot={lot}
-            value={most}
-            onChange={setAmounts}
+            value={value}
+            onChange={tell}
             system={system}
             autoFocus
           />

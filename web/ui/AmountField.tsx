@@ -12,6 +12,7 @@ import { TextField } from './TextField';
 export interface AmountFieldProps {
   label: string;
   lot: Pick<Lot, 'kind' | 'measure'> & Partial<Pick<Lot, 'items'>>;
+  /** What was told last: it follows what is told. */
   value: Amounts;
   /** Null while what is typed is no amount. */
   onChange: (amounts: Amounts | null) => void;
@@ -57,14 +58,46 @@ function LevelField({ label, kind, level, onChange }: LevelFieldProps) {
   );
 }
 
+interface TypedFieldProps extends Pick<AmountFieldProps, 'label' | 'onChange' | 'autoFocus'> {
+  /** The amount in words, as they can be typed. */
+  words: string;
+  read: (text: string) => Amounts | null;
+  error: string;
+  isNumber?: boolean;
+}
+
+/** What is typed stands as it was typed until the field is left; what cannot be read stays, with what is wrong. */
+function TypedField({ label, words, read, error, onChange, autoFocus = false, isNumber = false }: TypedFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? words;
+  const isWrong = read(text) === null;
+  return (
+    <TextField
+      label={label}
+      value={text}
+      onChange={(now) => {
+        setTyped(now);
+        onChange(read(now));
+      }}
+      onBlur={() => {
+        if (!isWrong) setTyped(null);
+      }}
+      isMeasure
+      autoFocus={autoFocus}
+      inputMode={isNumber ? 'numeric' : undefined}
+      error={isWrong && text !== '' ? error : null}
+    />
+  );
+}
+
+const isWhole = (text: string): boolean => /^\d+$/.test(text.trim());
+const NOT_WHOLE = 'A whole number, or 0.';
+
 /** How much there is of something, each measure in its own way: a count, a length, letters, or about how much. */
 export function AmountField({ label, lot, value, onChange, system, autoFocus = false }: AmountFieldProps) {
-  const isToldApart = lot.measure === 'count' && Object.keys(value).some((part) => part !== '');
+  // Those told apart stay in sight, however few there are of them.
+  const [parts] = useState(() => (lot.measure === 'count' ? Object.keys(value) : []));
   const n = value[''] ?? 0;
-  const [text, setText] = useState(() =>
-    lot.measure === 'letters' ? amountWords(lot, value, system).replace(/^none$/, '') : String(n),
-  );
-  const isWrong = lot.measure === 'letters' ? lettersIn(text) === null : !/^\d+$/.test(text.trim());
   switch (lot.measure) {
     case 'length':
       return (
@@ -79,70 +112,75 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
       return <LevelField label={label} kind={lot.kind} level={n} onChange={(level) => onChange(some(level))} />;
     case 'letters':
       return (
-        <TextField
+        <TypedField
           label={label}
-          value={text}
-          onChange={(now) => {
-            setText(now);
-            onChange(lettersIn(now));
-          }}
-          isMeasure
+          words={amountWords(lot, value, system).replace(/^none$/, '')}
+          read={lettersIn}
+          error="Write A3 E4 N2."
+          onChange={onChange}
           autoFocus={autoFocus}
-          error={isWrong ? 'Write A3 E4 N2.' : null}
         />
       );
     default:
-      if (isToldApart)
+      if (parts.some((part) => part !== ''))
         return (
-          <PartFields label={label} items={lot.items ?? []} value={value} onChange={onChange} autoFocus={autoFocus} />
+          <PartFields
+            label={label}
+            items={lot.items ?? []}
+            parts={parts}
+            value={value}
+            onChange={onChange}
+            autoFocus={autoFocus}
+          />
         );
       return (
-        <TextField
+        <TypedField
           label={label}
-          value={text}
-          onChange={(now) => {
-            setText(now);
-            onChange(/^\d+$/.test(now.trim()) ? some(Number(now)) : null);
-          }}
-          isMeasure
+          words={String(n)}
+          read={(text) => (isWhole(text) ? some(Number(text)) : null)}
+          error={NOT_WHOLE}
+          onChange={onChange}
           autoFocus={autoFocus}
-          inputMode="numeric"
-          error={isWrong && text !== '' ? 'A whole number, or 0.' : null}
+          isNumber
         />
       );
   }
 }
 
+interface PartFieldsProps extends Pick<AmountFieldProps, 'label' | 'value' | 'onChange'> {
+  items: readonly Item[];
+  /** Which of them are told. */
+  parts: readonly string[];
+  autoFocus: boolean;
+}
+
 /** Of a pack whose things were told apart: how many of each. */
-function PartFields({
-  label,
-  items,
-  value,
-  onChange,
-  autoFocus,
-}: Pick<AmountFieldProps, 'label' | 'value' | 'onChange'> & { items: readonly Item[]; autoFocus: boolean }) {
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>(() =>
-    Object.fromEntries(Object.entries(value).map(([part, n]) => [part, String(n)])),
-  );
+function PartFields({ label, items, parts, value, onChange, autoFocus }: PartFieldsProps) {
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  const textOf = (part: string): string => typed[part] ?? String(value[part] ?? 0);
   const type = (part: string, text: string): void => {
-    const now = { ...texts, [part]: text };
-    setTexts(now);
-    const isWhole = Object.values(now).every((one) => /^\d+$/.test(one.trim()));
-    const counts = Object.entries(now).map(([of, one]) => [of, Number(one)] as const);
-    onChange(isWhole ? Object.fromEntries(counts.filter(([, n]) => n > 0)) : null);
+    setTyped({ ...typed, [part]: text });
+    const texts = parts.map((one) => [one, one === part ? text : textOf(one)] as const);
+    const counts = texts.map(([of, one]) => [of, Number(one)] as const);
+    onChange(
+      texts.every(([, one]) => isWhole(one)) ? Object.fromEntries(counts.filter(([, count]) => count > 0)) : null,
+    );
   };
   return (
     <Row role="group" aria-label={label}>
-      {Object.entries(texts).map(([part, text], i) => (
+      {parts.map((part, i) => (
         <TextField
           key={part}
           label={part === '' ? 'not named' : (items.find(({ id }) => id === part)?.name ?? part)}
-          value={text}
+          value={textOf(part)}
           onChange={(now) => type(part, now)}
+          onBlur={() => {
+            if (parts.every((one) => isWhole(textOf(one)))) setTyped({});
+          }}
           isMeasure
           inputMode="numeric"
           autoFocus={autoFocus && i === 0}
-          error={/^\d+$/.test(text.trim()) ? null : 'A whole number, or 0.'}
+          error={isWhole(textOf(part)) ? null : NOT_WHOLE}
         />
       ))}
     </Row>

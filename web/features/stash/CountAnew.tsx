@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { AmountField } from '../../ui/AmountField';
+import { useAmount } from '../../ui/useAmount';
 import { correctCount } from '../../../core/making';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
@@ -13,7 +14,7 @@ import { useSettings } from '../../data/settings';
 export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
   const system = useSettings((s) => s.system);
   const [isOpen, setOpen] = useState(false);
-  const [really, setReally] = useState<Amounts | null>(here);
+  const { value, read: really, tell } = useAmount(here);
   const [reason, setReason] = useState('');
   if (!isOpen)
     return (
@@ -21,7 +22,7 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
         look="quiet"
         onPress={() => {
           setOpen(true);
-          setReally(here);
+          tell(here);
         }}
       >
         {lot.measure === 'share' ? 'Put the level right' : 'Count anew'}
@@ -36,7 +37,7 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
   };
   return (
     <>
-      <AmountField label="Really there" lot={lot} value={here} onChange={setReally} system={system} />
+      <AmountField label="Really there" lot={lot} value={value} onChange={tell} system={system} />
       <TextField
         label="Why, if known"
         value={reason}

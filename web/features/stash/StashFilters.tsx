@@ -65,22 +65,8 @@ function UsualWays({ query, onChange }: Part) {
         value={query.colour}
         onChange={field('colour')}
       />
-      <MeasureField
-        key={query.w === null ? 'w' : 'W'}
-        label="Holds, width"
-        value={query.w}
-        onChange={field('w')}
-        system={system}
-        isOptional
-      />
-      <MeasureField
-        key={query.h === null ? 'h' : 'H'}
-        label="and height"
-        value={query.h}
-        onChange={field('h')}
-        system={system}
-        isOptional
-      />
+      <MeasureField label="Holds, width" value={query.w} onChange={field('w')} system={system} isOptional />
+      <MeasureField label="and height" value={query.h} onChange={field('h')} system={system} isOptional />
     </>
   );
 }

@@ -225,7 +225,6 @@ function Line({ thing, seen, onSee }: LineProps) {
       />
       {piece === null && (
         <AmountField
-          key={typeof seen === 'object' ? 'seen' : 'thought'}
           label={`Really there of ${lot.name}`}
           lot={lot}
           value={typeof seen === 'object' ? addAmounts(here, seen) : here}
