@@ -1,7 +1,7 @@
 import type { Point, Rect, Size } from '../../geometry';
 import { nth } from '../../nth';
 import { gapBuild, pieceBuilds, type Build } from '../parts/build';
-import { BuildRows, type Joint } from '../parts/buildRows';
+import { BuildRows, JOINS_PER_BUILD, PAIRS_PER_JOIN, type Joint } from '../parts/buildRows';
 import { Chains } from '../parts/chains';
 import { at } from '../parts/column';
 import { Tally } from '../parts/tally';
@@ -10,10 +10,6 @@ import type { Problem } from '../problem/problem';
 
 /** Builds that are made in one search at the most. */
 export const MOST_BUILDS = 24_000;
-/** Pairs of builds that are looked at in the time of one join of the other searches. */
-export const PAIRS_PER_JOIN = 20;
-/** Joins of theirs in the time of entering one build. */
-export const JOINS_PER_BUILD = 5;
 
 /** Words that tell where a gap lies: x and y. */
 const GAP_WORDS = 2;
@@ -75,7 +71,7 @@ class Joining {
     const lies = pieceBuilds(problem, kind, left).filter(({ w, h }) => w <= region.w && h <= region.h);
     const most = Math.max(builds, lies.length + 1);
     this.rows = new BuildRows(this.width, most);
-    this.chains = new Chains(this.rows, this.tally, this.width);
+    this.chains = new Chains(this.rows, this.tally);
     this.key = new Int32Array(this.width);
     for (const lie of lies) if (this.rows.enterSingle(this.keyOf(lie), lie, 1)) this.settle(null);
     if (!this.hole) return;

@@ -1,5 +1,5 @@
 import type { Size } from '../../geometry';
-import { JOINS_PER_BUILD, PAIRS_PER_JOIN } from '../constructions/withoutWaste';
+import { JOINS_PER_BUILD, PAIRS_PER_JOIN } from '../parts/buildRows';
 import { WORDS, type BuildTable } from './buildTable';
 import { at } from '../parts/column';
 

@@ -26,8 +26,8 @@ function fewOf(blocks: readonly Block[], random: () => number): number {
 
 /**
  * Fills one sheet with pieces that are as large together as it is. Where few sides are alike, what lay together can be
- * told ({@link BlockByBlock}); where many are, there are many ways to fill it ({@link slabBySlab}). Where few are alike,
- * some sheets come out one way and some the other: both have as much of the work.
+ * told ({@link BlockByBlock}); where many are, there are many ways to fill it ({@link slabBySlab}). Where few are
+ * alike, some sheets come out one way and some the other: both have as much of the work.
  * @param left of each item what is to lie on it; their areas add up to that of the sheet, which has no gap
  * @param spend counts joins; false: the work allowed is done
  * @returns null where the work is done, or there is no way to fill it

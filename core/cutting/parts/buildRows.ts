@@ -13,6 +13,11 @@ export interface Joint extends Size {
 /** No row at all. */
 export const NONE = -1;
 
+/** Pairs of builds in rows that are looked at in the time of one join of the other searches. */
+export const PAIRS_PER_JOIN = 20;
+/** Joins of theirs in the time of entering one build. */
+export const JOINS_PER_BUILD = 5;
+
 /** Builds that there is room for at first: most searches are small. */
 const FIRST_ROOM = 512;
 
@@ -45,7 +50,7 @@ export class BuildRows {
    * @param most how many builds there can be
    */
   constructor(
-    protected readonly width: number,
+    readonly width: number,
     private readonly most: number,
   ) {
     const first = Math.min(most, FIRST_ROOM);

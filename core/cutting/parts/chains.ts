@@ -29,11 +29,10 @@ export class Chains {
   private readonly byHeight = new Map<number, Alike[]>();
   private readonly byWidth = new Map<number, Alike[]>();
 
-  /** @param width words in a row of keys, those of the tally first */
+  /** @param rows their keys begin with the words of the tally */
   constructor(
     private readonly rows: BuildRows,
     private readonly tally: Tally,
-    private readonly width: number,
   ) {}
 
   private alike(w: number, h: number): Alike {
@@ -48,7 +47,7 @@ export class Chains {
   }
 
   private word(row: number, word: number): number {
-    return at(this.rows.keys, row * this.width + word);
+    return at(this.rows.keys, row * this.rows.width + word);
   }
 
   add(row: number): void {
@@ -67,7 +66,7 @@ export class Chains {
    * @returns how many builds were looked at
    */
   eachMeeting(row: number, axis: 'x' | 'y', longest: number, take: (other: number) => void): number {
-    const { rows, tally, width } = this;
+    const { rows, tally } = this;
     const isBeside = axis === 'x';
     const room = longest - at(isBeside ? rows.w : rows.h, row);
     const meeting = isBeside ? this.byHeight.get(at(rows.h, row)) : this.byWidth.get(at(rows.w, row));
@@ -77,7 +76,7 @@ export class Chains {
     for (const alike of meeting ?? []) {
       if ((isBeside ? alike.w : alike.h) > room) continue;
       if ((alike.one & one) | (alike.two & two) | (alike.three & three)) continue;
-      met += tally.eachBeside(rows.keys, width, row, alike.last, this.before, take);
+      met += tally.eachBeside(rows.keys, rows.width, row, alike.last, this.before, take);
     }
     return met;
   }
