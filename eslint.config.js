@@ -125,6 +125,11 @@ export default tseslint.config(
           selector: "JSXIdentifier[name='Navigate']",
           message: 'LeadOn leads on again where two ways were taken at once',
         },
+        ...[
+          "JSXIdentifier[name='form']",
+          "MemberExpression[object.name='styled'][property.name='form']",
+          "JSXAttribute[name.name='as'][value.value='form']",
+        ].map((selector) => ({ selector, message: 'Form sends nothing while a field of it cannot be read' })),
         ...[':function[async=true]', "CallExpression[callee.property.name='then']"].map((waits) => ({
           selector: `${waits} CallExpression[callee.name='go']`,
           message: 'useGoAfter leads on only if she has not gone elsewhere while it was done',

@@ -9,6 +9,7 @@ import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { Form } from '../ui/Form';
 import { Row, Soft, Stack } from '../ui/Screen';
 import { TextField } from '../ui/TextField';
 import { aimWords } from './aimWords';
@@ -73,29 +74,23 @@ function NewAim({ kit, onAim }: { kit: string; onAim: (aim: Aim) => void }) {
     setTyped('');
   };
   return (
-    <Row
-      as="form"
-      $gap={8}
-      style={{ alignItems: 'flex-end' }}
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        set();
-      }}
-    >
-      <TextField
-        label="At least"
-        value={typed}
-        onChange={setTyped}
-        isMeasure
-        placeholder={about === PAGES ? '8' : 'all'}
-        error={isWrong ? 'A number, from 1' : null}
-        style={{ width: 92 }}
-      />
-      <Choice label="Of what" options={options} value={about} onChange={setAbout} />
-      <Button type="submit" isDisabled={isWrong || isShort}>
-        Set it
-      </Button>
-    </Row>
+    <Form onSend={set}>
+      <Row $gap={8} style={{ alignItems: 'flex-end' }}>
+        <TextField
+          label="At least"
+          value={typed}
+          onChange={setTyped}
+          isMeasure
+          placeholder={about === PAGES ? '8' : 'all'}
+          error={isWrong ? 'A number, from 1' : null}
+          style={{ width: 92 }}
+        />
+        <Choice label="Of what" options={options} value={about} onChange={setAbout} />
+        <Button type="submit" isDisabled={isWrong || isShort}>
+          Set it
+        </Button>
+      </Row>
+    </Form>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { totalOf } from '../../core/ledger';
 import { parseSize } from '../../core/length';
@@ -8,6 +8,7 @@ import { act } from '../data/acts';
 import { useBench } from '../data/benchStore';
 import { Button } from '../ui/Button';
 import { kitWords } from '../ui/dayWords';
+import { Form } from '../ui/Form';
 import { Row, Soft } from '../ui/Screen';
 import { SlipOver } from '../ui/SlipOver';
 import { TextField } from '../ui/TextField';
@@ -73,8 +74,7 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
   });
   const [upright, setUpright] = useState(lot.upright);
   const [note, setNote] = useState(lot.note);
-  const keep = (event: FormEvent): void => {
-    event.preventDefault();
+  const keep = (): void => {
     const said = state.said();
     if (!said) return;
     const { size: sizeSaid, ...some } = said;
@@ -85,7 +85,7 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
     });
   };
   return (
-    <Form onSubmit={keep} aria-label={`Put ${lot.name} right`}>
+    <Told onSend={keep} aria-label={`Put ${lot.name} right`}>
       <ThingFields state={state} />
       <TextField label="Note and theme words" value={note} onChange={setNote} />
       {lot.measure === 'sheets' && (
@@ -97,7 +97,7 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
         So it is
       </Button>
       {lot.measure === 'sheets' && <Soft>Both faces of a paper: moths / lamplight.</Soft>}
-    </Form>
+    </Told>
   );
 }
 
@@ -153,7 +153,7 @@ function Part({ lot, onDone }: { lot: Lot; onDone: () => void }) {
   );
 }
 
-const Form = styled.form`
+const Told = styled(Form)`
   display: grid;
   grid-template-columns: 84px 160px minmax(150px, 1.4fr) 90px minmax(130px, 1fr) minmax(130px, 1fr);
   gap: 12px;

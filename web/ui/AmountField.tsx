@@ -106,6 +106,7 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
           value={n}
           onChange={(length) => onChange(length === null ? null : some(length))}
           system={system}
+          mayBeNothing
         />
       );
     case 'share':

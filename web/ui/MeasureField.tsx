@@ -2,69 +2,68 @@ import { useState } from 'react';
 import { formatLength, parseLength, type MeasureSystem } from '../../core/length';
 import { measureWords } from './measureWords';
 import { TextField } from './TextField';
+import { useKeptWhenGone } from './useKeptWhenGone';
 
 export interface MeasureFieldProps {
   label: string;
   /** In ticks; null: empty. */
   value: number | null;
   system: MeasureSystem;
-  /** Called with ticks whenever what stands there can be read; null when it is empty. */
+  /** Called with ticks as it is typed; null while what stands there is no measure. */
   onChange: (length: number | null) => void;
   /** Empty is fine. @default false */
   isOptional?: boolean;
   /** A measure of nothing is one: 0. @default false */
   mayBeNothing?: boolean;
-  /** Called only when the field is left or Enter pressed: for what is written down. @default false */
+  /** More is refused, in ticks. */
+  most?: number;
+  /**
+   * Called only when the field is left or Enter pressed, and never with what is no measure: for what is written down.
+   * @default false
+   */
   isKeptOnLeaving?: boolean;
 }
 
 const shown = (value: number | null, system: MeasureSystem): string =>
   value === null ? '' : formatLength(value, system).replace('″', '');
 
+type Limits = Pick<MeasureFieldProps, 'system' | 'isOptional' | 'mayBeNothing' | 'most'>;
+
+/** The measure that is typed, null where there is none, and what is wrong with it. */
+function readMeasure(text: string, { system, isOptional, mayBeNothing, most }: Limits) {
+  const wrong = (why: string) => ({ length: null, wrong: why });
+  if (isOptional && text.trim() === '') return { length: null, wrong: null };
+  const read = parseLength(text, system);
+  if (!read.ok) return wrong(measureWords(read.error));
+  if (read.value === 0 && !mayBeNothing) return wrong('A measure of nothing will not do.');
+  if (most !== undefined && read.value > most) return wrong(`At most ${formatLength(most, system)}.`);
+  return { length: read.value, wrong: null };
+}
+
 /** Takes `3 1/4`, `3.25`, `3-1/4"` or `83mm`; what cannot be read stays as typed, with what is wrong below it. */
-export function MeasureField({
-  label,
-  value,
-  system,
-  onChange,
-  isOptional = false,
-  mayBeNothing = false,
-  isKeptOnLeaving = false,
-}: MeasureFieldProps) {
+export function MeasureField({ label, value, onChange, isKeptOnLeaving = false, ...limits }: MeasureFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
-  const read = typed === null ? null : parseLength(typed, system);
-  const isEmpty = typed !== null && typed.trim() === '' && isOptional;
-  const tell = (text: string): void => {
-    const length = parseLength(text, system);
-    if (text.trim() === '' && isOptional) onChange(null);
-    else if (length.ok && (length.value > 0 || mayBeNothing)) onChange(length.value);
-  };
-  const isNothing = read?.ok === true && read.value === 0 && !mayBeNothing;
-  const error =
-    isEmpty || read === null
-      ? null
-      : isNothing
-        ? 'A measure of nothing will not do.'
-        : read.ok
-          ? null
-          : measureWords(read.error);
+  const read = typed === null ? null : readMeasure(typed, limits);
+  const keep = useKeptWhenGone(
+    isKeptOnLeaving && read?.wrong === null && read.length !== value ? () => onChange(read.length) : null,
+  );
   return (
     <TextField
       label={label}
-      value={typed ?? shown(value, system)}
-      error={error}
+      value={typed ?? shown(value, limits.system)}
+      error={read?.wrong ?? null}
       isMeasure
       onChange={(text) => {
         setTyped(text);
-        if (!isKeptOnLeaving) tell(text);
+        if (!isKeptOnLeaving) onChange(readMeasure(text, limits).length);
       }}
       onKeyDown={(event) => {
         event.continuePropagation();
-        if (event.key === 'Enter' && typed !== null && isKeptOnLeaving) tell(typed);
+        if (event.key === 'Enter') keep();
       }}
       onBlur={() => {
-        if (typed !== null && isKeptOnLeaving) tell(typed);
-        if (error === null) setTyped(null);
+        keep();
+        if (read?.wrong === null) setTyped(null);
       }}
     />
   );

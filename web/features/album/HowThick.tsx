@@ -44,6 +44,7 @@ export function HowThick({ album, onChange }: { album: Album; onChange: (to: (no
         onChange={(closesAt) => onChange((now) => ({ ...now, closesAt: closesAt ?? undefined }))}
         system={system}
         isOptional
+        isKeptOnLeaving
       />
       <Soft>By usual papers and things; yours may be thicker.</Soft>
     </section>

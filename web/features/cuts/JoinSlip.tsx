@@ -10,6 +10,7 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Wrong } from '../../ui/Screen';
@@ -150,7 +151,7 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
       <Button>Join it from shorter strips</Button>
       <SlipOver title={`${name}, joined`}>
         {(close) => (
-          <>
+          <Form onSend={() => void use(close)}>
             <Soft>
               The pattern runs on unbroken where it starts again after this much; leave both empty for plain paper or a
               pattern without order.
@@ -168,14 +169,14 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
               </Wrong>
             )}
             <Row>
-              <Button look="main" isDisabled={!joined} onPress={() => void use(close)}>
+              <Button look="main" type="submit" isDisabled={!joined}>
                 Cut it so
               </Button>
               <Button slot="close" look="quiet">
                 Not this way
               </Button>
             </Row>
-          </>
+          </Form>
         )}
       </SlipOver>
     </DialogTrigger>

@@ -5,6 +5,7 @@ import type { Step } from '../../../core/cutlist';
 import { END_WORDS } from '../../parts/endWords';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -27,9 +28,8 @@ function CutElsewhere({ cut, onNote }: { cut: CutStep; onNote: (mishap: Mishap) 
   const place = at !== null && cut.from === 'far' ? long - at : at;
   const isWrong = place !== null && !isOnPart(cut, place);
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
+    <Form
+      onSend={() => {
         if (place !== null && !isWrong) onNote({ kind: 'other-measure', at: place });
       }}
     >
@@ -46,7 +46,7 @@ function CutElsewhere({ cut, onNote }: { cut: CutStep; onNote: (mishap: Mishap) 
         </Button>
       </Row>
       {isWrong && <Wrong role="alert">That is beyond the part, which is {formatLength(long, system)}.</Wrong>}
-    </form>
+    </Form>
   );
 }
 

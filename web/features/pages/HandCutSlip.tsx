@@ -11,6 +11,7 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { Paper, paperOf } from '../../ui/Paper';
 import { PaperChoice } from '../../ui/PaperChoice';
@@ -77,46 +78,43 @@ function Fields({ page, piece, onDone }: HandCutButtonProps & { onDone: () => vo
       if (done) onDone();
     });
   };
+  const faceOf = (one: PieceState): string | null => lots.get(one.lot)?.front ?? null;
   const options = papers
     .slice(0, SHOWN)
     .map((one) => ({
       id: one.id,
       name: one.name ?? lots.get(one.lot)?.name ?? '',
-      face: lots.get(one.lot)?.front ?? null,
+      face: faceOf(one),
       about: `${formatSize(one, system)}${one.where === 'claimed' ? ' · out' : ''}`,
     }));
   if (papers.length === 0) return <Soft>No paper that is here is so large.</Soft>;
   return (
-    <Stack>
-      <PaperChoice
-        label={`${formatSize(piece, system)}, cut from`}
-        options={options}
-        value={from}
-        onChange={(to) => {
-          setFrom(to);
-          setAt({ x: 0, y: 0 });
-        }}
-      />
-      {paper && place && (
-        <Where
-          paper={paper}
-          face={lots.get(paper.lot)?.front ?? null}
-          place={place}
-          onAt={setAt}
-          onTurn={() => setTurned((is) => !is)}
+    <Form onSend={note}>
+      <Stack>
+        <PaperChoice
+          label={`${formatSize(piece, system)}, cut from`}
+          options={options}
+          value={from}
+          onChange={(to) => {
+            setFrom(to);
+            setAt({ x: 0, y: 0 });
+          }}
         />
-      )}
-      {!isOn && <Soft role="status">There it goes off the paper, or over what is gone of it.</Soft>}
-      <Row>
-        <Button look="main" isDisabled={!isOn} onPress={note}>
-          Note it
-        </Button>
-        <Button slot="close" look="quiet">
-          Not now
-        </Button>
-      </Row>
-      <Soft>What is left of the paper, an inch and more, stays in the stash with its size.</Soft>
-    </Stack>
+        {paper && place && (
+          <Where paper={paper} face={faceOf(paper)} place={place} onAt={setAt} onTurn={() => setTurned((is) => !is)} />
+        )}
+        {!isOn && <Soft role="status">There it goes off the paper, or over what is gone of it.</Soft>}
+        <Row>
+          <Button look="main" type="submit" isDisabled={!isOn}>
+            Note it
+          </Button>
+          <Button slot="close" look="quiet">
+            Not now
+          </Button>
+        </Row>
+        <Soft>What is left of the paper, an inch and more, stays in the stash with its size.</Soft>
+      </Stack>
+    </Form>
   );
 }
 

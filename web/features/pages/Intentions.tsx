@@ -7,6 +7,7 @@ import type { Page } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MenuList } from '../../ui/MenuList';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
@@ -52,12 +53,7 @@ function AddMeant({ page }: { page: Page }) {
     });
   };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
+    <Form onSend={add}>
       <TextField
         label="One more, or a challenge’s list"
         value={text}
@@ -70,7 +66,7 @@ function AddMeant({ page }: { page: Page }) {
           add();
         }}
       />
-    </form>
+    </Form>
   );
 }
 

@@ -124,11 +124,11 @@ function SoMany({ what, most, onChange }: SoManyProps) {
   const measure = useBench((b) => b.lots.get(what.lot)?.measure);
   const [[part, n] = ['', 1]] = Object.entries(what.amounts);
   const [typed, setTyped] = useState(String(n));
-  const put = (to: number): void => {
-    if (Number.isSafeInteger(to) && to > 0 && to <= most) onChange({ [part]: to });
+  const put = (to: number | null): void => {
+    if (to !== null && Number.isSafeInteger(to) && to > 0 && to <= most) onChange({ [part]: to });
   };
   if (measure === 'length')
-    return <MeasureField label="how much" value={n} system={system} onChange={(to) => put(to ?? 0)} />;
+    return <MeasureField label="how much" value={n} system={system} most={most} onChange={put} />;
   if (measure === 'letters') return <LettersUsed what={what} onChange={onChange} />;
   // Of what nobody counts, all that is left went in.
   if (measure === 'share') return null;
@@ -188,7 +188,7 @@ function PartOf({
   const piece = useBench((b) => b.ledger.pieces.get(id));
   const face = useBench((b) => b.lots.get(piece?.lot ?? '')?.front ?? null);
   return (
-    <Row>
+    <Row style={{ alignItems: 'flex-start' }}>
       {piece && <Paper {...paperOf(piece)} face={face} scale={4} />}
       {(['w', 'h'] as const).map((side) => (
         <div key={side} style={{ width: 90 }}>
@@ -196,8 +196,9 @@ function PartOf({
             label={side === 'w' ? 'wide' : 'high'}
             value={size[side]}
             system={system}
+            most={most[side]}
             onChange={(to) => {
-              if (to && to <= most[side]) onSize({ ...size, [side]: to });
+              if (to !== null) onSize({ ...size, [side]: to });
             }}
           />
         </div>

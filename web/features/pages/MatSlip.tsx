@@ -8,6 +8,7 @@ import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { PaperChoice } from '../../ui/PaperChoice';
 import { Row, Soft } from '../../ui/Screen';
@@ -58,7 +59,7 @@ function Fields({ page, placed, onDone }: MatSlipProps & { onDone: () => void })
     });
   };
   return (
-    <>
+    <Form onSend={cut}>
       <Row style={{ alignItems: 'flex-end', width: '100%' }}>
         <div style={{ width: 110 }}>
           <MeasureField
@@ -79,13 +80,13 @@ function Fields({ page, placed, onDone }: MatSlipProps & { onDone: () => void })
         {line && papers.length === 0 ? ' No paper that is here is large enough.' : ''}
       </Soft>
       <Row>
-        <Button look="main" isDisabled={chosen === null} onPress={cut}>
+        <Button look="main" type="submit" isDisabled={chosen === null}>
           Cut the mat
         </Button>
         <Button slot="close" look="quiet">
           Not now
         </Button>
       </Row>
-    </>
+    </Form>
   );
 }

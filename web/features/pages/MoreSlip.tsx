@@ -8,6 +8,7 @@ import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PaperChoice } from '../../ui/PaperChoice';
+import { Form } from '../../ui/Form';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { ShapeDrawing } from '../../ui/ShapeDrawing';
 import { shapeErrorWords, shapeName, shapingWords } from '../../ui/shapeWords';
@@ -114,9 +115,8 @@ export function MoreSlip({ page }: { page: Page }) {
       <Button>Another piece</Button>
       <SlipOver title="Another piece for this page">
         {(close) => (
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
+          <Form
+            onSend={() => {
               close();
               add();
             }}
@@ -147,7 +147,7 @@ export function MoreSlip({ page }: { page: Page }) {
                 </Button>
               </Row>
             </Stack>
-          </form>
+          </Form>
         )}
       </SlipOver>
     </DialogTrigger>

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { formatLength, inches } from '../../../core/length';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { TextField } from '../../ui/TextField';
 
@@ -21,24 +22,23 @@ export function OneRectangle({ onLay }: { onLay: (line: string) => void }) {
       isOptional
     />
   );
+  const lay = (): void => {
+    if (w && h)
+      onLay(`${name.trim()} ${is(w)} x ${is(h)}, ${is(x ?? 0)} from the left, ${is(y ?? 0)} down from the head`);
+  };
   return (
-    <Fields role="group" aria-label="Lay one more rectangle">
-      <TextField label="One more" value={name} onChange={setName} />
-      {field('wide', 0, w)}
-      {field('high', 1, h)}
-      {field('from the left', 2, x)}
-      {field('from the head', 3, y)}
-      <Button
-        isDisabled={!w || !h || name.trim() === ''}
-        onPress={() =>
-          w &&
-          h &&
-          onLay(`${name.trim()} ${is(w)} x ${is(h)}, ${is(x ?? 0)} from the left, ${is(y ?? 0)} down from the head`)
-        }
-      >
-        Lay it
-      </Button>
-    </Fields>
+    <Form onSend={lay}>
+      <Fields role="group" aria-label="Lay one more rectangle">
+        <TextField label="One more" value={name} onChange={setName} />
+        {field('wide', 0, w)}
+        {field('high', 1, h)}
+        {field('from the left', 2, x)}
+        {field('from the head', 3, y)}
+        <Button type="submit" isDisabled={!w || !h || name.trim() === ''}>
+          Lay it
+        </Button>
+      </Fields>
+    </Form>
   );
 }
 

@@ -228,9 +228,10 @@ function Border({ place, onPut }: PartProps) {
           label="White border (0: none)"
           value={border}
           mayBeNothing
+          most={Math.ceil(Math.min(place.w, place.h) / 2) - 1}
           system={system}
           onChange={(to) => {
-            if (to !== null && 2 * to < Math.min(place.w, place.h)) set(to);
+            if (to !== null) set(to);
           }}
           isKeptOnLeaving
         />

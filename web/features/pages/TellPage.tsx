@@ -11,6 +11,7 @@ import { today } from '../../data/today';
 import { readPicture } from '../../workers/picturesClient';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Form } from '../../ui/Form';
 import { FORMATS } from '../../ui/pageWords';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
@@ -109,7 +110,7 @@ function Telling({ taken, said, onSaid, onDone }: TellingProps) {
       <StraightenPicture file={taken.file} onDone={(corners) => void taken.straighten(corners)} onDrop={taken.drop} />
     );
   return (
-    <>
+    <Form onSend={tell} isSentByEnter={false}>
       <Row style={{ alignItems: 'flex-end' }}>
         <TextField label="Title" value={said.title} onChange={(title) => onSaid({ title })} />
         <TextField label="Date" value={said.date} onChange={(date) => onSaid({ date })} />
@@ -130,7 +131,7 @@ function Telling({ taken, said, onSaid, onDone }: TellingProps) {
       {taken.trouble !== null && <Wrong role="alert">{taken.trouble}</Wrong>}
       <FromKits said={said} onSaid={onSaid} />
       <Row>
-        <Button look="main" onPress={tell}>
+        <Button look="main" type="submit">
           That is the page
         </Button>
         <Button slot="close" look="quiet">
@@ -138,7 +139,7 @@ function Telling({ taken, said, onSaid, onDone }: TellingProps) {
         </Button>
         <Soft>What is ticked is used up on it.</Soft>
       </Row>
-    </>
+    </Form>
   );
 }
 

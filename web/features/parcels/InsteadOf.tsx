@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { TextField } from '../../ui/TextField';
 
 export interface InsteadOfProps {
@@ -13,10 +14,7 @@ export function InsteadOf({ name, onDone }: InsteadOfProps) {
   const [line, setLine] = useState('');
   return (
     <Asked
-      onSubmit={(event) => {
-        event.preventDefault();
-        onDone(line.trim() || null);
-      }}
+      onSend={() => onDone(line.trim() || null)}
       onKeyDown={(event) => {
         if (event.key === 'Escape') onDone(null);
       }}
@@ -33,7 +31,7 @@ export function InsteadOf({ name, onDone }: InsteadOfProps) {
   );
 }
 
-const Asked = styled.form`
+const Asked = styled(Form)`
   grid-column: 2 / -1;
   display: flex;
   gap: 10px;

@@ -1,10 +1,11 @@
-import { useState, type FormEvent, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import type { ListItem } from '../../../core/listing';
 import { keepRule } from '../../../core/making';
 import type { Correction, LotKind } from '../../../core/things';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { TextField } from '../../ui/TextField';
 import { inSmallWindow } from '../../ui/theme';
 import { ThingFields } from '../../ui/ThingFields';
@@ -27,8 +28,7 @@ export function LineEdit({ item, onDone }: LineEditProps) {
     if (isAlways) void act(keepRule(words, rule));
     onDone(correction);
   };
-  const take = (event: FormEvent): void => {
-    event.preventDefault();
+  const take = (): void => {
     const said = state.said();
     if (said) finish(said, state.kind);
   };
@@ -38,7 +38,7 @@ export function LineEdit({ item, onDone }: LineEditProps) {
     onDone(null);
   };
   return (
-    <Form onSubmit={take} onKeyDown={press} aria-label={`Put ${item.name} right`}>
+    <Fields onSend={take} onKeyDown={press} aria-label={`Put ${item.name} right`}>
       <ThingFields state={state} />
       <div>
         <Button type="submit" look="main">
@@ -54,11 +54,11 @@ export function LineEdit({ item, onDone }: LineEditProps) {
         </Tick>
         {isAlways && <TextField label="for lines with the words" value={words} onChange={setWords} />}
       </Always>
-    </Form>
+    </Fields>
   );
 }
 
-const Form = styled.form`
+const Fields = styled(Form)`
   grid-column: 1 / -1;
   display: grid;
   grid-template-columns: 84px 150px minmax(120px, 1fr) 90px minmax(100px, 0.7fr) auto;

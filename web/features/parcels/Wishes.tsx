@@ -6,6 +6,7 @@ import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
 import { NothingNew } from '../../parts/NothingNew';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { ownedWords } from './ownedWords';
@@ -41,9 +42,8 @@ function NewWish() {
   };
   return (
     <>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
+      <Form
+        onSend={() => {
           if (item) note();
         }}
       >
@@ -60,7 +60,7 @@ function NewWish() {
             Note it
           </Button>
         </Row>
-      </form>
+      </Form>
       {text.trim() !== '' && !item && <Soft>This tells of no thing yet.</Soft>}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
     </>

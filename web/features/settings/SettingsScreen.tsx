@@ -53,6 +53,7 @@ function HowYouWork() {
               if (mat !== null) settings.change({ mat });
             }}
             system={settings.system}
+            isKeptOnLeaving
           />
           <MeasureField
             label="Stays under a cover"
@@ -61,6 +62,7 @@ function HowYouWork() {
               if (hold !== null) settings.change({ hold });
             }}
             system={settings.system}
+            isKeptOnLeaving
           />
           <MeasureField
             label="Longest trimmer cut"
@@ -69,6 +71,7 @@ function HowYouWork() {
               if (longestCut !== null) settings.change({ longestCut });
             }}
             system={settings.system}
+            isKeptOnLeaving
           />
         </Measures>
         <Few

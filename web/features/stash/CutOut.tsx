@@ -19,6 +19,7 @@ import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Form } from '../../ui/Form';
 import { fillOf, useFacesInSight } from '../../ui/facesInSight';
 import { LineEditor } from '../../ui/LineEditor';
 import { MeasureField } from '../../ui/MeasureField';
@@ -109,48 +110,50 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
     });
   };
   return (
-    <Row $gap={24} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
-      <Stack $gap={12} style={{ flex: '0 0 400px' }}>
-        <TextField label="What it is" value={name} onChange={setName} placeholder="moth" autoFocus />
-        <Choice<Way> label="Along" options={WAYS} value={told.way} onChange={told.setWay} />
-        {told.way === 'points' ? (
-          <PointsTold told={told} piece={piece} />
-        ) : (
-          <BoxFields box={told.box} onBox={told.setBox} />
-        )}
-        <Traced told={told} face={lot.front} piece={piece} />
-        <Tick isSelected={frame !== null} onChange={(isFrame) => setFrame(isFrame ? FRAME : null)}>
-          It is a frame: cut its inside out too
-        </Tick>
-        {frame !== null && (
-          <div style={{ width: 110 }}>
-            <MeasureField
-              label="frame, wide"
-              value={frame}
-              system={system}
-              onChange={(to) => {
-                if (to !== null) setFrame(to);
-              }}
-            />
-          </div>
-        )}
-        <Soft role="status">{statusWords(told, (size) => formatSize(size, system))}</Soft>
-        <Row>
-          <Button look="main" isDisabled={!told.isOn || told.isTooWide} onPress={cut}>
-            Cut it out
-          </Button>
-          <Button slot="close" look="quiet">
-            Not now
-          </Button>
-        </Row>
-        <Soft>Blade away from the hand; scissors closed when they lie down.</Soft>
-      </Stack>
-      <OnPaper piece={piece} lot={lot} lines={[line, inside].filter((one) => one !== null)}>
-        {told.way === 'points'
-          ? { points: told.points, onPoints: told.setPoints }
-          : { box: told.box, onBox: told.setBox }}
-      </OnPaper>
-    </Row>
+    <Form onSend={cut}>
+      <Row $gap={24} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
+        <Stack $gap={12} style={{ flex: '0 0 400px' }}>
+          <TextField label="What it is" value={name} onChange={setName} placeholder="moth" autoFocus />
+          <Choice<Way> label="Along" options={WAYS} value={told.way} onChange={told.setWay} />
+          {told.way === 'points' ? (
+            <PointsTold told={told} piece={piece} />
+          ) : (
+            <BoxFields box={told.box} onBox={told.setBox} />
+          )}
+          <Traced told={told} face={lot.front} piece={piece} />
+          <Tick isSelected={frame !== null} onChange={(isFrame) => setFrame(isFrame ? FRAME : null)}>
+            It is a frame: cut its inside out too
+          </Tick>
+          {frame !== null && (
+            <div style={{ width: 110 }}>
+              <MeasureField
+                label="frame, wide"
+                value={frame}
+                system={system}
+                onChange={(to) => {
+                  if (to !== null) setFrame(to);
+                }}
+              />
+            </div>
+          )}
+          <Soft role="status">{statusWords(told, (size) => formatSize(size, system))}</Soft>
+          <Row>
+            <Button look="main" type="submit" isDisabled={!told.isOn || told.isTooWide}>
+              Cut it out
+            </Button>
+            <Button slot="close" look="quiet">
+              Not now
+            </Button>
+          </Row>
+          <Soft>Blade away from the hand; scissors closed when they lie down.</Soft>
+        </Stack>
+        <OnPaper piece={piece} lot={lot} lines={[line, inside].filter((one) => one !== null)}>
+          {told.way === 'points'
+            ? { points: told.points, onPoints: told.setPoints }
+            : { box: told.box, onBox: told.setBox }}
+        </OnPaper>
+      </Row>
+    </Form>
   );
 }
 
@@ -220,7 +223,7 @@ function BoxFields({ box, onBox }: { box: Rect; onBox: (box: Rect) => void }) {
     </div>
   );
   return (
-    <Row $gap={8}>
+    <Row $gap={8} style={{ alignItems: 'flex-start' }}>
       {field('from the left', 'x')}
       {field('from the head', 'y')}
       {field('wide', 'w')}

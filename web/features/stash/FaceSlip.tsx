@@ -36,17 +36,20 @@ export function FaceSlip(props: FaceSlipProps) {
 function FaceFields({ face, lot }: FaceSlipProps) {
   const [taken, setTaken] = useState<File | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [width, setWidth] = useState(face.picture?.w ?? lot.size?.w ?? inches(12));
+  const [width, setWidth] = useState<number | null>(face.picture?.w ?? lot.size?.w ?? inches(12));
   const drop = (): void => {
     setTrouble(`${taken?.name ?? 'This'} cannot be read as a picture. JPEG, PNG and WebP can.`);
     setTaken(null);
   };
   const add = (file: File | undefined): void => {
-    setTrouble(file?.size === 0 ? `${file.name} is empty.` : null);
-    if (file?.size) setTaken(file);
+    const isEmpty = file?.size === 0;
+    setTrouble(
+      width === null ? 'How much it shows across is not told yet.' : isEmpty ? `${file.name} is empty.` : null,
+    );
+    if (file && !isEmpty && width !== null) setTaken(file);
   };
   const keep = async (corners: Corners): Promise<void> => {
-    if (!taken) return;
+    if (!taken || width === null) return;
     const picture = await readPicture(taken, corners).catch(() => null);
     if (!picture) {
       drop();

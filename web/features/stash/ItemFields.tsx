@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { coloursIn } from '../../../core/colour';
 import type { Size } from '../../../core/geometry';
@@ -12,6 +12,7 @@ import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { ItemDrawing } from '../../ui/ItemFigure';
+import { Form } from '../../ui/Form';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { ThingPicture } from './ThingPicture';
@@ -67,15 +68,14 @@ export function ItemFields({ lot, item, onDone }: { lot: Lot; item: Item; onDone
   const system = useSettings((s) => s.system);
   const thing = smallThing(lot, item.id, faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []);
   const told = useItemSaid(item, thing.size);
-  const keep = (event: FormEvent): void => {
-    event.preventDefault();
+  const keep = (): void => {
     void act(changeItem(lot.id, item.id, told.said())).then((isDone) => {
       if (isDone) onDone();
     });
   };
   return (
     <Row $gap={22} style={{ alignItems: 'flex-start', width: '100%' }}>
-      <Fields onSubmit={keep}>
+      <Fields onSend={keep}>
         <TextField label="Name" value={told.name} onChange={told.setName} autoFocus />
         <TextField
           label="Size"
@@ -112,7 +112,7 @@ export function ItemFields({ lot, item, onDone }: { lot: Lot; item: Item; onDone
   );
 }
 
-const Fields = styled.form`
+const Fields = styled(Form)`
   flex: 0 0 230px;
   display: flex;
   flex-direction: column;

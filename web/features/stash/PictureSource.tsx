@@ -7,8 +7,9 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft } from '../../ui/Screen';
 
 export interface PictureSourceProps {
-  width: number;
-  onWidth: (to: number) => void;
+  /** How much of the paper it shows; null: that is not told yet. */
+  width: number | null;
+  onWidth: (to: number | null) => void;
   onFile: (file: File | undefined) => void;
   isPictured: boolean;
   onRedraw: () => void;
@@ -28,14 +29,7 @@ export function PictureSource({ width, onWidth, onFile, isPictured, onRedraw }: 
     >
       <Row>
         <Narrow>
-          <MeasureField
-            label="The picture shows, across"
-            value={width}
-            onChange={(to) => {
-              if (to !== null) onWidth(to);
-            }}
-            system={system}
-          />
+          <MeasureField label="The picture shows, across" value={width} onChange={onWidth} system={system} />
         </Narrow>
         <FileTrigger acceptedFileTypes={['image/*']} onSelect={(list) => onFile(list?.[0])}>
           <Button>Choose a picture</Button>

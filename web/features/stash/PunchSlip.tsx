@@ -9,12 +9,13 @@ import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { Form } from '../../ui/Form';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Stack } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { PunchedPiece } from './PunchedPiece';
-import { MOST_WISHES, usePunching, type Wish } from './usePunching';
+import { MOST_WISHES, usePunching, type Wish, isMistyped } from './usePunching';
 
 export interface PunchSlipProps {
   piece: PieceState;
@@ -70,6 +71,7 @@ function WishRow({ wish, count, onChange }: WishRowProps) {
           label="at most"
           value={wish.most}
           onChange={(most) => onChange({ most })}
+          error={isMistyped(wish) ? 'A number, or nothing for all.' : null}
           inputMode="numeric"
           placeholder="all"
         />
@@ -113,53 +115,53 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
   const { system, punchReach, change: changeSettings } = useSettings();
   const { own, wishes, change, addWish, found, holes, trouble, again } = usePunching(piece, lot);
   const gone = holes.reduce((sum, hole) => sum + holeArea(hole), 0);
+  const punch = (): void => {
+    close();
+    onPunch(holes);
+  };
   return (
-    <Row $gap={22} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
-      <Stack $gap={12} style={{ flex: 1 }}>
-        {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
-        {wishes.map((wish, i) => (
-          <WishRow key={i} wish={wish} count={found?.[i]?.length ?? null} onChange={(some) => change(i, some)} />
-        ))}
-        <MorePunches
-          own={own}
-          canAdd={wishes.length < MOST_WISHES}
-          onTake={(punch) => change(wishes.length - 1, punch)}
-          onAdd={addWish}
-        />
-        <div style={{ width: 200 }}>
-          <MeasureField
-            label="reach from the edge"
-            value={punchReach}
-            system={system}
-            onChange={(length) => changeSettings({ punchReach: length })}
-            isOptional
+    <Form onSend={punch}>
+      <Row $gap={22} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
+        <Stack $gap={12} style={{ flex: 1 }}>
+          {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
+          {wishes.map((wish, i) => (
+            <WishRow key={i} wish={wish} count={found?.[i]?.length ?? null} onChange={(some) => change(i, some)} />
+          ))}
+          <MorePunches
+            own={own}
+            canAdd={wishes.length < MOST_WISHES}
+            onTake={(punch) => change(wishes.length - 1, punch)}
+            onAdd={addWish}
           />
-        </div>
-        <Soft>
-          The largest first, the others in what is left.{' '}
-          {holes.length > 0 &&
-            `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}
-          {lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}
-        </Soft>
-        <Row>
-          <Button
-            look="main"
-            isDisabled={holes.length === 0}
-            onPress={() => {
-              close();
-              onPunch(holes);
-            }}
-          >
-            {holes.length === 0 ? 'Nothing fits' : `Punch ${holes.length}`}
-          </Button>
-          <Button slot="close" look="quiet">
-            Not now
-          </Button>
-        </Row>
-        <Soft>Fingers clear of the punch; small parts away from small children and pets.</Soft>
-      </Stack>
-      <PunchedPiece piece={piece} face={lot.front} holes={holes} />
-    </Row>
+          <div style={{ width: 200 }}>
+            <MeasureField
+              label="reach from the edge"
+              value={punchReach}
+              system={system}
+              onChange={(length) => changeSettings({ punchReach: length })}
+              isOptional
+              isKeptOnLeaving
+            />
+          </div>
+          <Soft>
+            The largest first, the others in what is left.{' '}
+            {holes.length > 0 &&
+              `${formatArea(piece.solid - gone, system)} of ${formatArea(area(piece), system)} stay, with holes.`}
+            {lot.upright ? ' Hexagons stand on a point: the design has one way up.' : ''}
+          </Soft>
+          <Row>
+            <Button look="main" type="submit" isDisabled={holes.length === 0}>
+              {holes.length === 0 ? 'Nothing fits' : `Punch ${holes.length}`}
+            </Button>
+            <Button slot="close" look="quiet">
+              Not now
+            </Button>
+          </Row>
+          <Soft>Fingers clear of the punch; small parts away from small children and pets.</Soft>
+        </Stack>
+        <PunchedPiece piece={piece} face={lot.front} holes={holes} />
+      </Row>
+    </Form>
   );
 }
 

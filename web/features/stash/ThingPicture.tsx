@@ -11,6 +11,7 @@ import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { whyOf } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 import { LineEditor } from '../../ui/LineEditor';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
@@ -149,42 +150,44 @@ function Outlining({ lot, item, thing, file, onClose }: OutliningProps) {
   if (!size || !points) return <Soft role="status">Looking for its line …</Soft>;
   const scale = Math.min(64, (380 * TICKS_PER_INCH) / size.h);
   return (
-    <Stack $gap={10}>
-      <Soft>
-        {points.length > 0
-          ? 'Is the line right? Points can be dragged, set with a press, and taken away with Delete.'
-          : 'No line was found. Press round the thing, from point to point.'}
-      </Soft>
-      <LineEditor
-        size={size}
-        lines={line ? [line] : []}
-        by={{ points, onPoints: setPoints }}
-        scale={scale}
-        label="The picture, with the line round the thing"
-      >
-        <image href={url} width={size.w / TICKS_PER_INCH} height={size.h / TICKS_PER_INCH} />
-      </LineEditor>
-      <Row style={{ alignItems: 'flex-end' }}>
-        <div style={{ width: 120 }}>
-          <MeasureField
-            label="It is, across"
-            value={width}
-            system={system}
-            onChange={(to) => {
-              if (to !== null) setWidth(to);
-            }}
-          />
-        </div>
-        <Button look="main" isDisabled={!line} onPress={() => void take()}>
-          Take it so
-        </Button>
-        <Button look="quiet" onPress={() => setPoints([])}>
-          Draw the line anew
-        </Button>
-        <Button look="quiet" onPress={() => onClose(null)}>
-          Not this picture
-        </Button>
-      </Row>
-    </Stack>
+    <Form onSend={() => void take()}>
+      <Stack $gap={10}>
+        <Soft>
+          {points.length > 0
+            ? 'Is the line right? Points can be dragged, set with a press, and taken away with Delete.'
+            : 'No line was found. Press round the thing, from point to point.'}
+        </Soft>
+        <LineEditor
+          size={size}
+          lines={line ? [line] : []}
+          by={{ points, onPoints: setPoints }}
+          scale={scale}
+          label="The picture, with the line round the thing"
+        >
+          <image href={url} width={size.w / TICKS_PER_INCH} height={size.h / TICKS_PER_INCH} />
+        </LineEditor>
+        <Row style={{ alignItems: 'flex-end' }}>
+          <div style={{ width: 120 }}>
+            <MeasureField
+              label="It is, across"
+              value={width}
+              system={system}
+              onChange={(to) => {
+                if (to !== null) setWidth(to);
+              }}
+            />
+          </div>
+          <Button look="main" type="submit" isDisabled={!line}>
+            Take it so
+          </Button>
+          <Button look="quiet" onPress={() => setPoints([])}>
+            Draw the line anew
+          </Button>
+          <Button look="quiet" onPress={() => onClose(null)}>
+            Not this picture
+          </Button>
+        </Row>
+      </Stack>
+    </Form>
   );
 }

@@ -21,6 +21,11 @@ export interface Wish {
 const NEXT = [1, 0.625, 2];
 export const MOST_WISHES = NEXT.length + 1;
 
+const isNumber = (text: string): boolean => /^\d+$/.test(text.trim());
+
+/** Whether what she typed as the most that it is to make is neither a number nor nothing. */
+export const isMistyped = ({ most }: Wish): boolean => most.trim() !== '' && !isNumber(most);
+
 /** What a piece gives under her punches, asked anew whenever another is wished for. */
 export function usePunching({ w, h, missing }: PieceState, { upright }: Lot) {
   const { lots, ledger } = useBench((b) => b);
@@ -34,7 +39,7 @@ export function usePunching({ w, h, missing }: PieceState, { upright }: Lot) {
       own.find(({ punch }) => punch.shape === shape && punch.size === size)?.punch.reach ?? punchReach;
     const asked = wishes.map((wish): PunchWish => ({
       punch: { shape: wish.shape, size: wish.size, reach: reachOf(wish) },
-      most: /^\d+$/.test(wish.most) ? Number(wish.most) : null,
+      most: isNumber(wish.most) ? Number(wish.most) : null,
     }));
     return punchInWorker({ w, h, missing, upright }, asked);
   }, [wishes, own, punchReach, w, h, missing, upright]);

@@ -5,6 +5,7 @@ import type { Fate } from '../../../core/things';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/dayWords';
+import { Form } from '../../ui/Form';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { useKeys } from '../../ui/useKeys';
@@ -82,39 +83,29 @@ function ForMonth({ onFate }: Pick<FatesProps, 'onFate'>) {
   const [month, setMonth] = useState(monthAhead(1));
   const [whom, setWhom] = useState('');
   return (
-    <Row
-      as="form"
-      style={{ alignItems: 'flex-end' }}
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        onFate({ for: 'month', month, ...(whom.trim() === '' ? {} : { whom: whom.trim() }) });
-      }}
-    >
-      <Choice
-        label="Month"
-        options={months.map((one) => [one, monthWords(one)] as const)}
-        value={month}
-        onChange={setMonth}
-      />
-      <TextField label="For whom or what" value={whom} onChange={setWhom} autoFocus />
-      <Button type="submit">Keep it for then</Button>
-    </Row>
+    <Form onSend={() => onFate({ for: 'month', month, ...(whom.trim() === '' ? {} : { whom: whom.trim() }) })}>
+      <Row style={{ alignItems: 'flex-end' }}>
+        <Choice
+          label="Month"
+          options={months.map((one) => [one, monthWords(one)] as const)}
+          value={month}
+          onChange={setMonth}
+        />
+        <TextField label="For whom or what" value={whom} onChange={setWhom} autoFocus />
+        <Button type="submit">Keep it for then</Button>
+      </Row>
+    </Form>
   );
 }
 
 function ToWhom({ onLeave }: Pick<FatesProps, 'onLeave'>) {
   const [to, setTo] = useState('');
   return (
-    <Row
-      as="form"
-      style={{ alignItems: 'flex-end' }}
-      onSubmit={(event: React.FormEvent) => {
-        event.preventDefault();
-        onLeave({ how: 'lent', to: to.trim() });
-      }}
-    >
-      <TextField label="To whom" value={to} onChange={setTo} autoFocus />
-      <Button type="submit">Lend it</Button>
-    </Row>
+    <Form onSend={() => onLeave({ how: 'lent', to: to.trim() })}>
+      <Row style={{ alignItems: 'flex-end' }}>
+        <TextField label="To whom" value={to} onChange={setTo} autoFocus />
+        <Button type="submit">Lend it</Button>
+      </Row>
+    </Form>
   );
 }

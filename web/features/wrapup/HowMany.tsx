@@ -1,26 +1,25 @@
 import type { LeftThing } from '../../../core/kits';
 import { own, totalOf, type Amounts } from '../../../core/ledger';
+import { parseLength, type MeasureSystem } from '../../../core/length';
 import { itemsOf } from '../../../core/placing';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { lettersOf } from '../../ui/lettersOf';
-import { MeasureField } from '../../ui/MeasureField';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { howMuchWords } from '../../ui/thingWords';
 import { Tick } from '../../ui/Tick';
 
 /** How much of a thing is meant: one of several pieces alike, one kind in a pack, or so much as it is typed. */
 export interface Meant {
   readonly isOne: boolean;
-  /** So many, or letters. */
+  /** So many, so much of a roll, or letters, as it is typed; empty: all. */
   readonly some: string;
-  /** Of a roll, ticks; null: all. */
-  readonly length: number | null;
   /** One kind of a pack; null: all of them. */
   readonly part: string | null;
 }
 
-export const ALL: Meant = { isOne: false, some: '', length: null, part: null };
+export const ALL: Meant = { isOne: false, some: '', part: null };
 
 /** Of how many of a part, or of all, some may leave; 1: it is all or nothing. */
 const mostOf = ({ part }: Meant, { lot, pieces, amounts }: LeftThing): number => {
@@ -29,14 +28,19 @@ const mostOf = ({ part }: Meant, { lot, pieces, amounts }: LeftThing): number =>
   return Object.keys(amounts).length === 1 ? totalOf(amounts) : 1;
 };
 
-/** As much of it as is meant to leave, by part; null: all of it; `mistyped`: more than there is, or no number. */
-export function amountsMeant(meant: Meant, thing: LeftThing): Amounts | null | 'mistyped' {
+/**
+ * As much of it as is meant to leave, by part; null: all of it; `mistyped`: more than there is, or nothing that can be
+ * read. @param system what a length without a unit is in
+ */
+export function amountsMeant(meant: Meant, thing: LeftThing, system: MeasureSystem): Amounts | null | 'mistyped' {
   const { lot, pieces, amounts } = thing;
   if (pieces.length > 0) return null;
   if (lot.measure === 'length') {
     const there = own(amounts, '') ?? 0;
-    if (meant.length === null || meant.length === there) return null;
-    return meant.length > 0 && meant.length < there ? { '': meant.length } : 'mistyped';
+    if (meant.some.trim() === '') return null;
+    const read = parseLength(meant.some, system);
+    if (!read.ok || read.value === 0 || read.value > there) return 'mistyped';
+    return read.value === there ? null : { '': read.value };
   }
   if (lot.measure === 'letters') {
     const wanted = lettersOf(meant.some);
@@ -69,17 +73,18 @@ export function HowMany({ thing, meant, onChange }: HowManyProps) {
       </Tick>
     );
   if (pieces.length === 1 || lot.measure === 'share') return null;
+  const isMistyped = amountsMeant(meant, thing, system) === 'mistyped';
   if (lot.measure === 'length')
     return (
-      <MeasureField
+      <TextField
         label="Give, sell, lend or recycle only so much"
-        value={meant.length}
-        onChange={(length) => onChange({ ...meant, length })}
-        system={system}
-        isOptional
+        value={meant.some}
+        onChange={(some) => onChange({ ...meant, some })}
+        isMeasure
+        placeholder="all"
+        error={isMistyped ? `A length, at most ${howMuchWords(thing, system)}` : null}
       />
     );
-  const isMistyped = amountsMeant(meant, thing) === 'mistyped';
   if (lot.measure === 'letters')
     return (
       <TextField

@@ -37,6 +37,7 @@ export interface ThisThingProps {
 
 /** One thing that is left, drawn large: what it could still become, and what becomes of it. */
 export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps) {
+  const system = useSettings((s) => s.system);
   const [meant, setMeant] = useState(ALL);
   const ref = useFocusWhenLost<HTMLElement>();
   // Chosen below, it may stand out of sight above.
@@ -46,8 +47,9 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
   const { lot, pieces, fate } = thing;
   const keys = meant.isOne ? thing.keys.slice(0, 1) : thing.keys;
   const rest = meant.isOne ? (thing.keys[1] ?? null) : null;
+  const only = amountsMeant(meant, thing, system);
   const { place, decide, leave, back, join } = useDeciding(kit.id, thing, keys, {
-    only: amountsMeant(meant, thing),
+    only,
     onNext: () => onNext(rest),
     onBack,
   });
@@ -69,7 +71,7 @@ export function ThisThing({ kit, thing, at, of, onNext, onBack }: ThisThingProps
           onFate={(to) => void decide(to)}
           onLeave={(leaving) => {
             void leave(leaving);
-            if (amountsMeant(meant, thing) !== 'mistyped') setMeant(ALL);
+            if (only !== 'mistyped') setMeant(ALL);
           }}
         />
         {lot.measure === 'letters' && <WithOlderSet lot={lot} onJoin={(into) => void join(into)} />}

@@ -48,12 +48,13 @@ describe('how much of a thing is meant to leave', () => {
     ['one kind of a pack', thing('count', { a: 3, b: 1 }), { part: 'a' }, { a: 3 }],
     ['some of one kind', thing('count', { a: 3, b: 1 }), { part: 'a', some: '2' }, { a: 2 }],
     ['so many of a pack, of no kind', thing('count', { a: 3, b: 1 }), { some: '2' }, 'mistyped'],
-    ['so much of a roll', thing('length', { '': 900 }), { length: 300 }, { '': 300 }],
-    ['a whole roll', thing('length', { '': 900 }), { length: 900 }, null],
-    ['more than the roll', thing('length', { '': 900 }), { length: 901 }, 'mistyped'],
+    ['so much of a roll', thing('length', { '': inches(12) }), { some: '3 1/4' }, { '': inches(3.25) }],
+    ['a whole roll', thing('length', { '': inches(12) }), { some: '12' }, null],
+    ['more than the roll', thing('length', { '': inches(12) }), { some: '12 1/8' }, 'mistyped'],
+    ['no length of a roll', thing('length', { '': inches(12) }), { some: '3x' }, 'mistyped'],
     ['some letters', thing('letters', { A: 2, B: 1 }), { some: 'ABA' }, { A: 2, B: 1 }],
     ['letters that are not there', thing('letters', { A: 2 }), { some: 'B' }, 'mistyped'],
   ] as const)('%s', (_, one, meant, expected) => {
-    expect(amountsMeant({ ...ALL, ...meant }, one)).toEqual(expected);
+    expect(amountsMeant({ ...ALL, ...meant }, one, 'in')).toEqual(expected);
   });
 });
