@@ -8,6 +8,7 @@ import {
   arrive,
   beginPage,
   changePage,
+  countAnew,
   decided,
   finishPage,
   gluePage,
@@ -177,6 +178,16 @@ test('a stock take keeps differences: what is given away before it is put right 
   world.do(partWithSome('dots', { '': 6 }, { how: 'given' }));
   expect(world.do(putRight(found, 'tray 2'))).toBe(true);
   expect(world.bench.ledger.lots.get('dots')!.here).toEqual({ '': 14 });
+});
+
+test('a thing counted anew is as many as were counted, however often that is said', () => {
+  const world = unpackedWorld();
+  expect(world.do(countAnew('dots', { '': 20 }, 'counted'))).toBe(true);
+  expect(world.do(countAnew('dots', { '': 20 }, 'counted'))).toBe(false);
+  expect(world.refused.at(-1)).toMatchObject({ kind: 'nothing-to-do' });
+  expect(world.bench.ledger.lots.get('dots')!.here).toEqual({ '': 20 });
+  expect(world.do(countAnew('dots', {}, 'lost'))).toBe(true);
+  expect(world.bench.ledger.lots.get('dots')!.here).toEqual({});
 });
 
 describe('what is out by hand', () => {

@@ -92,7 +92,7 @@ export { referencesOf } from './references';
 export type { Reference } from './references';
 export {
   bringBack,
-  correctCount,
+  countAnew,
   cutInStash,
   joinLetters,
   moveTo,

@@ -1,4 +1,4 @@
-import type { Amounts, Stock } from '../ledger';
+import { addAmounts, type Amounts, type Stock } from '../ledger';
 import { decided, refuse, type Deciding, type DidKind, type NewEvent } from './act';
 import type { Bench } from './bench';
 import { nth } from '../nth';
@@ -149,8 +149,12 @@ export const joinLetters =
     });
   };
 
-/** Puts a count right, with the reason: how many more or fewer there are than was thought. */
-export const correctCount =
-  (lot: string, change: Amounts, reason: string): Deciding =>
-  (bench) =>
-    decided('counted', bench.lots.get(lot)?.name ?? '', { events: [{ type: 'counted', lot, change, reason }] });
+/** Puts a count right, with the reason: so much is really there. */
+export const countAnew =
+  (lot: string, really: Amounts, reason: string): Deciding =>
+  ({ lots, ledger }) => {
+    const change = addAmounts(really, ledger.lots.get(lot)?.here ?? {}, -1);
+    const name = lots.get(lot)?.name ?? '';
+    if (Object.keys(change).length === 0) return refuse('nothing-to-do', name);
+    return decided('counted', name, { events: [{ type: 'counted', lot, change, reason }] });
+  };

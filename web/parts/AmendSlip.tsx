@@ -74,15 +74,13 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
   });
   const [upright, setUpright] = useState(lot.upright);
   const [note, setNote] = useState(lot.note);
-  const keep = (): void => {
+  const keep = async (): Promise<void> => {
     const said = state.said();
     if (!said) return;
     const { size: sizeSaid, ...some } = said;
     const read = sizeSaid === undefined || sizeSaid === '' ? null : parseSize(sizeSaid);
     const sizes = sizeSaid === undefined ? {} : { size: read?.ok ? read.value : null };
-    void act(amendLot(lot.id, { ...some, ...sizes, upright, note: note.trim() })).then((isDone) => {
-      if (isDone) onDone();
-    });
+    if (await act(amendLot(lot.id, { ...some, ...sizes, upright, note: note.trim() }))) onDone();
   };
   return (
     <Told onSend={keep} aria-label={`Put ${lot.name} right`}>

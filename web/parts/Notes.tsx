@@ -8,6 +8,7 @@ import { dayWords } from '../ui/dayWords';
 import { Row, Soft, Stack } from '../ui/Screen';
 import { TextField } from '../ui/TextField';
 import { Tick } from '../ui/Tick';
+import { useSentLine } from '../ui/useSentLine';
 
 export interface NotesProps {
   table: Noted;
@@ -17,15 +18,11 @@ export interface NotesProps {
 
 /** What she noted of a page, a kit or a thing, with its day; ticked, it comes back when the next page is begun. */
 export function Notes({ table, record: { id, notes = [] } }: NotesProps) {
-  const [typed, setTyped] = useState('');
   const [isForNext, setForNext] = useState(false);
-  const keep = (): void => {
-    const words = typed;
-    // Emptied at once, so that what is typed meanwhile is not taken away.
-    setTyped('');
+  const { line, setLine, send } = useSentLine((words) => {
     setForNext(false);
-    void act(keepNote(table, id, { words, isForNext }), { isQuiet: true });
-  };
+    return act(keepNote(table, id, { words, isForNext }), { isQuiet: true });
+  });
   return (
     <section aria-label="Notes">
       <h2>Notes</h2>
@@ -53,18 +50,18 @@ export function Notes({ table, record: { id, notes = [] } }: NotesProps) {
         ))}
         <TextField
           label="A note"
-          value={typed}
-          onChange={setTyped}
+          value={line}
+          onChange={setLine}
           onKeyDown={(event) => {
             event.continuePropagation();
-            if (event.key === 'Enter' && typed.trim() !== '') keep();
+            if (event.key === 'Enter') void send();
           }}
         />
         <Row>
           <Tick isSelected={isForNext} onChange={setForNext}>
             use next time
           </Tick>
-          <Button isDisabled={typed.trim() === ''} onPress={keep}>
+          <Button isDisabled={line.trim() === ''} onPress={() => void send()}>
             Note it
           </Button>
         </Row>

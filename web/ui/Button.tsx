@@ -1,5 +1,5 @@
-import { forwardRef, type ReactNode } from 'react';
-import { Button as AriaButton, type ButtonProps as AriaButtonProps } from 'react-aria-components';
+import { forwardRef, useRef, type MouseEvent, type ReactNode } from 'react';
+import { Button as AriaButton, type ButtonProps as AriaButtonProps, type PressEvent } from 'react-aria-components';
 import styled from 'styled-components';
 import { heading, mono } from './theme';
 
@@ -9,16 +9,35 @@ export interface ButtonProps extends Omit<AriaButtonProps, 'children'> {
   look?: 'main' | 'plain' | 'quiet';
   /** The key that does the same, shown beside the words. */
   hint?: string;
+  /** Each press in a row is meant, as of what goes step by step. @default false: a double press is one */
+  isRepeatable?: boolean;
+}
+
+/**
+ * A double press is one: what its first press does may be done by then, and the second would do it once more, or to what
+ * has come to lie there.
+ */
+function useOnePress(onPress: AriaButtonProps['onPress'], isRepeatable: boolean) {
+  const isSecond = useRef(false);
+  return {
+    onClickCapture: (event: MouseEvent): void => {
+      isSecond.current = !isRepeatable && event.detail > 1;
+      if (isSecond.current) event.preventDefault();
+    },
+    onPress: (event: PressEvent): void => {
+      if (event.pointerType === 'keyboard' || !isSecond.current) onPress?.(event);
+    },
+  };
 }
 
 /** A button in the house's three looks. */
 export const Button = forwardRef<HTMLButtonElement, ButtonProps>(function Button(
-  { children, look = 'plain', hint, ...props },
+  { children, look = 'plain', hint, isRepeatable = false, onPress, ...props },
   ref,
 ) {
   const Look = LOOKS[look];
   return (
-    <Look {...props} ref={ref}>
+    <Look {...props} {...useOnePress(onPress, isRepeatable)} ref={ref}>
       {children}
       {hint !== undefined && <Key aria-hidden>{hint}</Key>}
     </Look>

@@ -1,9 +1,12 @@
-import type { FormEvent, FormHTMLAttributes, KeyboardEvent } from 'react';
+import { useRef, type FormEvent, type FormHTMLAttributes, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 
 export interface FormProps extends Omit<FormHTMLAttributes<HTMLFormElement>, 'onSubmit'> {
-  /** Its button of type submit was pressed, or Enter in a field, while each of its fields can be read. */
-  onSend: () => void;
+  /**
+   * Its button of type submit was pressed, or Enter in a field, while each of its fields can be read. While what it
+   * returns is under way nothing is sent again.
+   */
+  onSend: () => void | Promise<unknown>;
   /** Not where much is told and a title comes first. @default true */
   isSentByEnter?: boolean;
 }
@@ -13,11 +16,16 @@ export interface FormProps extends Omit<FormHTMLAttributes<HTMLFormElement>, 'on
  * and that one has the focus: by itself a field tells the last that could be read.
  */
 export function Form({ onSend, isSentByEnter = true, ...props }: FormProps) {
+  const isUnderWay = useRef(false);
   const send = (event: FormEvent): void => {
     event.preventDefault();
     // Of a slip that is opened from within another form the outer one is not meant.
     event.stopPropagation();
-    onSend();
+    if (isUnderWay.current) return;
+    isUnderWay.current = true;
+    void Promise.resolve(onSend()).finally(() => {
+      isUnderWay.current = false;
+    });
   };
   const press = (event: KeyboardEvent<HTMLFormElement>): void => {
     if (!isSentByEnter && event.key === 'Enter' && event.target instanceof HTMLInputElement) event.preventDefault();

@@ -5,6 +5,8 @@ interface KeyEntry {
   readonly shown: string;
   readonly where: string;
   readonly does: string;
+  /** It goes on while the key is held; what else is done is done once. */
+  readonly mayBeHeld?: boolean;
 }
 
 const key = (shown: string, keys: readonly string[], where: string, does: string): KeyEntry => ({
@@ -13,6 +15,8 @@ const key = (shown: string, keys: readonly string[], where: string, does: string
   where,
   does,
 });
+/** One that moves, step by step. */
+const held = (...entry: Parameters<typeof key>): KeyEntry => ({ ...key(...entry), mayBeHeld: true });
 
 const EVERYWHERE = 'Everywhere';
 
@@ -44,9 +48,9 @@ export const KEY_TABLE = {
   'box-damaged': key('D', ['d', 'D'], 'Parcels, a line of the box', 'one is damaged'),
   'box-wrong': key('W', ['w', 'W'], 'Parcels, a line of the box', 'the wrong thing came'),
   'box-edit': key('E', ['e', 'E'], 'Parcels, a line of the box', 'put right how it was understood'),
-  'doubt-next': key('N', ['n', 'N'], 'Parcels', 'the next line in doubt'),
-  'doubt-before': key('P', ['p', 'P'], 'Parcels', 'the line in doubt before'),
-  'box-move': key('↑ ↓', ['ArrowUp', 'ArrowDown'], 'Parcels, a line of the box', 'line by line'),
+  'doubt-next': held('N', ['n', 'N'], 'Parcels', 'the next line in doubt'),
+  'doubt-before': held('P', ['p', 'P'], 'Parcels', 'the line in doubt before'),
+  'box-move': held('↑ ↓', ['ArrowUp', 'ArrowDown'], 'Parcels, a line of the box', 'line by line'),
   search: key('/', ['/'], 'Stash', 'search'),
   'paste-table': key('Ctrl V', [], 'Stash, Parcels’ list', 'take in what was copied from a spreadsheet'),
   'take-out': key('B', ['b', 'B'], 'Stash, a piece', 'take it to the bench'),
@@ -54,16 +58,16 @@ export const KEY_TABLE = {
   'count-gone': key('0', ['0'], 'Stash, taking stock', 'it is not there'),
   go: key('Enter', ['Enter'], 'Share-out, Pages, Cuts, a kit of your own', 'the main button'),
   'new-page': key('N', ['n', 'N'], 'Pages', 'a new page'),
-  'push-left': key('←', ['ArrowLeft'], 'Pages, a layer chosen', 'push it to the left'),
-  'push-right': key('→', ['ArrowRight'], 'Pages, a layer chosen', 'push it to the right'),
-  'push-up': key('↑', ['ArrowUp'], 'Pages, a layer chosen', 'push it up'),
-  'push-down': key('↓', ['ArrowDown'], 'Pages, a layer chosen', 'push it down'),
-  'far-left': key('Shift ←', ['Shift+ArrowLeft'], 'Pages, a layer chosen', 'farther'),
-  'far-right': key('Shift →', ['Shift+ArrowRight'], 'Pages, a layer chosen', 'farther'),
-  'far-up': key('Shift ↑', ['Shift+ArrowUp'], 'Pages, a layer chosen', 'farther'),
-  'far-down': key('Shift ↓', ['Shift+ArrowDown'], 'Pages, a layer chosen', 'farther'),
-  'turn-left': key('[', ['['], 'Pages, a layer chosen', 'turn it a degree'),
-  'turn-right': key(']', [']'], 'Pages, a layer chosen', 'turn it a degree the other way'),
+  'push-left': held('←', ['ArrowLeft'], 'Pages, a layer chosen', 'push it to the left'),
+  'push-right': held('→', ['ArrowRight'], 'Pages, a layer chosen', 'push it to the right'),
+  'push-up': held('↑', ['ArrowUp'], 'Pages, a layer chosen', 'push it up'),
+  'push-down': held('↓', ['ArrowDown'], 'Pages, a layer chosen', 'push it down'),
+  'far-left': held('Shift ←', ['Shift+ArrowLeft'], 'Pages, a layer chosen', 'farther'),
+  'far-right': held('Shift →', ['Shift+ArrowRight'], 'Pages, a layer chosen', 'farther'),
+  'far-up': held('Shift ↑', ['Shift+ArrowUp'], 'Pages, a layer chosen', 'farther'),
+  'far-down': held('Shift ↓', ['Shift+ArrowDown'], 'Pages, a layer chosen', 'farther'),
+  'turn-left': held('[', ['['], 'Pages, a layer chosen', 'turn it a degree'),
+  'turn-right': held(']', [']'], 'Pages, a layer chosen', 'turn it a degree the other way'),
   lift: key('PgUp', ['PageUp'], 'Pages, a layer chosen', 'over the next'),
   lower: key('PgDn', ['PageDown'], 'Pages, a layer chosen', 'under the next'),
   'put-back': key('Home', ['Home'], 'Pages, a layer chosen', 'put it back'),
@@ -71,8 +75,8 @@ export const KEY_TABLE = {
   foam: key('O', ['o', 'O'], 'Pages, a thing chosen', 'on foam, or flat'),
   'lay-cluster': key('C', ['c', 'C'], 'Pages', 'lay the cluster that is proposed'),
   'next-cluster': key('X', ['x', 'X'], 'Pages', 'propose another cluster'),
-  'left-next': key('→', ['ArrowRight'], 'Wrap-up', 'the next thing that is left'),
-  'left-before': key('←', ['ArrowLeft'], 'Wrap-up', 'the one before'),
+  'left-next': held('→', ['ArrowRight'], 'Wrap-up', 'the next thing that is left'),
+  'left-before': held('←', ['ArrowLeft'], 'Wrap-up', 'the one before'),
   'fate-kit': key('K', ['k', 'K'], 'Wrap-up', 'it stays with the kit'),
   'fate-back': key('B', ['b', 'B'], 'Wrap-up, a kit of your own', 'it goes back to the kit it came with'),
   'fate-stash': key('S', ['s', 'S'], 'Wrap-up', 'it goes to the stash'),
@@ -82,10 +86,10 @@ export const KEY_TABLE = {
   'fate-lend': key('L', ['l', 'L'], 'Wrap-up', 'lend it'),
   'fate-recycle': key('R', ['r', 'R'], 'Wrap-up', 'recycle it'),
   'last-page': key('P', ['p', 'P'], 'Wrap-up', 'make the page that is proposed'),
-  'album-next': key('→', ['ArrowRight'], 'Album', 'choose the next page'),
-  'album-before': key('←', ['ArrowLeft'], 'Album', 'choose the one before'),
-  'album-later': key('Shift →', ['Shift+ArrowRight'], 'Album', 'move it later'),
-  'album-earlier': key('Shift ←', ['Shift+ArrowLeft'], 'Album', 'move it earlier'),
+  'album-next': held('→', ['ArrowRight'], 'Album', 'choose the next page'),
+  'album-before': held('←', ['ArrowLeft'], 'Album', 'choose the one before'),
+  'album-later': held('Shift →', ['Shift+ArrowRight'], 'Album', 'move it later'),
+  'album-earlier': held('Shift ←', ['Shift+ArrowLeft'], 'Album', 'move it earlier'),
   'album-out': key('Delete', ['Delete', 'Backspace'], 'Album', 'take it out of the album'),
   cut: key('Space', [' '], 'Cuts', 'cut'),
   'cut-run': key('A', ['a', 'A'], 'Cuts', 'all cuts at this setting, one after another'),
@@ -105,3 +109,6 @@ export const keysByPlace = (): Map<string, KeyEntry[]> => {
 /** Whether a key is one of an entry's. */
 export const isKeyOf = (id: KeyId, pressed: string): boolean =>
   (KEY_TABLE[id].keys as readonly string[]).includes(pressed);
+
+/** Whether it goes on while its key is held. */
+export const mayBeHeld = (id: KeyId): boolean => (KEY_TABLE[id] as KeyEntry).mayBeHeld ?? false;

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { isKeyOf, type KeyId } from './keyTable';
+import { isKeyOf, mayBeHeld, type KeyId } from './keyTable';
 
 /** Fields in which letters are typed; a ticked box or a radio button is none. */
 const TEXTLESS = new Set(['checkbox', 'radio', 'button', 'submit', 'reset', 'color', 'range', 'file']);
@@ -35,7 +35,8 @@ function press(event: KeyboardEvent): void {
     const todo = id && current[id];
     if (!todo) continue;
     event.preventDefault();
-    todo();
+    // Of a key that is held what moves goes on, and what is done was done at the first.
+    if (!event.repeat || mayBeHeld(id)) todo();
     return;
   }
 }

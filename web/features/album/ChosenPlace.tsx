@@ -27,10 +27,10 @@ export function ChosenPlace({ leaf, onPush, onTakeOut, onAdd, onSay }: ChosenPla
         {leaf && <Named key={leaf.place.id} place={leaf.place} onSay={onSay} />}
         {leaf && (
           <Row $gap={8}>
-            <Button hint="Shift ←" onPress={() => onPush(-1)}>
+            <Button isRepeatable hint="Shift ←" onPress={() => onPush(-1)}>
               Earlier
             </Button>
-            <Button hint="Shift →" onPress={() => onPush(1)}>
+            <Button isRepeatable hint="Shift →" onPress={() => onPush(1)}>
               Later
             </Button>
           </Row>

@@ -55,7 +55,7 @@ export function StepNow({ step, sheet, whole, taken, isFirst, nameOf, cutting }:
             All {run.length}
           </Button>
         )}
-        <Button isDisabled={isFirst} onPress={back}>
+        <Button isRepeatable isDisabled={isFirst} onPress={back}>
           Back
         </Button>
       </Doing>

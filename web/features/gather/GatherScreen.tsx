@@ -85,7 +85,7 @@ function GatherActions({ isInto, isReady, onShuffle, onGather }: GatherActionsPr
   return (
     <>
       {!isInto && (
-        <Button hint="S" onPress={onShuffle}>
+        <Button isRepeatable hint="S" onPress={onShuffle}>
           Others
         </Button>
       )}

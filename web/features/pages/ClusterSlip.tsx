@@ -80,7 +80,7 @@ export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
               Lay it
             </Button>
             {found.length > 1 && (
-              <Button look="quiet" onPress={another}>
+              <Button isRepeatable look="quiet" onPress={another}>
                 another
               </Button>
             )}

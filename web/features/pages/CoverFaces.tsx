@@ -50,9 +50,11 @@ export function CoverFaces({ page, picture }: { page: Page; picture: PagePicture
         />
       )}
       <Row>
-        <Button onPress={() => set((now) => [...now, NEW])}>Cover one more</Button>
+        <Button isRepeatable onPress={() => set((now) => [...now, NEW])}>
+          Cover one more
+        </Button>
         {covered.length > 0 && (
-          <Button look="quiet" onPress={() => set((now) => now.slice(0, -1))}>
+          <Button isRepeatable look="quiet" onPress={() => set((now) => now.slice(0, -1))}>
             one fewer
           </Button>
         )}

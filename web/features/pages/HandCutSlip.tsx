@@ -72,11 +72,9 @@ function Fields({ page, piece, onDone }: HandCutButtonProps & { onDone: () => vo
     (isTurned || (paper && !fits(paper, piece))) && paper && fits(paper, turned(piece)) ? turned(piece) : piece;
   const place = paper ? { ...at, w: size.w, h: size.h } : null;
   const isOn = paper && place ? liesOnPiece(paper, place) : false;
-  const note = (): void => {
+  const note = async (): Promise<void> => {
     if (!paper || !place) return;
-    void act(noteHandCut(page.id, { slot: piece.slot, w: place.w, h: place.h }, paper.id, at)).then((done) => {
-      if (done) onDone();
-    });
+    if (await act(noteHandCut(page.id, { slot: piece.slot, w: place.w, h: place.h }, paper.id, at))) onDone();
   };
   const faceOf = (one: PieceState): string | null => lots.get(one.lot)?.front ?? null;
   const options = papers

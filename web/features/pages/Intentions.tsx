@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { askedFor, elementsOn, intentionsOf, type Kept } from '../../../core/steps';
@@ -12,6 +12,7 @@ import { MenuList } from '../../ui/MenuList';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
+import { useSentLine } from '../../ui/useSentLine';
 
 /** What a page's intentions come to. */
 export function useIntentions(page: Page): readonly Kept[] {
@@ -42,28 +43,19 @@ export function Intentions({ page }: { page: Page }) {
 
 /** One line, or the lines of a challenge's list. */
 function AddMeant({ page }: { page: Page }) {
-  const [text, setText] = useState('');
-  const add = (): void => {
-    const lines = text.split(/\n|;/);
-    if (text.trim() === '') return;
-    // At once: what she types next must not be taken away when this is written.
-    setText('');
-    void act(meanFor(page.id, lines), { isQuiet: true }).then((isDone) => {
-      if (!isDone) setText((now) => (now === '' ? text : now));
-    });
-  };
+  const { line, setLine, send } = useSentLine((text) => act(meanFor(page.id, text.split(/\n|;/)), { isQuiet: true }));
   return (
-    <Form onSend={add}>
+    <Form onSend={() => void send()}>
       <TextField
         label="One more, or a challenge’s list"
-        value={text}
-        onChange={setText}
-        rows={text.includes('\n') ? 4 : 1}
+        value={line}
+        onChange={setLine}
+        rows={line.includes('\n') ? 4 : 1}
         onKeyDown={(event) => {
           event.continuePropagation();
           if (event.key !== 'Enter' || event.shiftKey) return;
           event.preventDefault();
-          add();
+          void send();
         }}
       />
     </Form>

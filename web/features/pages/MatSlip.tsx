@@ -52,11 +52,8 @@ function Fields({ page, placed, onDone }: MatSlipProps & { onDone: () => void })
       about: `${formatSize(piece, system)}${isOut}`,
     };
   });
-  const cut = (): void => {
-    if (chosen === null) return;
-    void act(layMat(page.id, placed, { paper: chosen, margin })).then((isDone) => {
-      if (isDone) onDone();
-    });
+  const cut = async (): Promise<void> => {
+    if (chosen !== null && (await act(layMat(page.id, placed, { paper: chosen, margin })))) onDone();
   };
   return (
     <Form onSend={cut}>

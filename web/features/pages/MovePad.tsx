@@ -43,28 +43,28 @@ export function MovePad({ push, turn, over, under, what }: Moving & { what: stri
   const [small] = useSteps();
   return (
     <Pad>
-      <Button aria-label="Left" onPress={() => push(-small, 0)}>
+      <Button isRepeatable aria-label="Left" onPress={() => push(-small, 0)}>
         ←
       </Button>
-      <Button aria-label="Right" onPress={() => push(small, 0)}>
+      <Button isRepeatable aria-label="Right" onPress={() => push(small, 0)}>
         →
       </Button>
-      <Button aria-label="Up" onPress={() => push(0, -small)}>
+      <Button isRepeatable aria-label="Up" onPress={() => push(0, -small)}>
         ↑
       </Button>
-      <Button aria-label="Down" onPress={() => push(0, small)}>
+      <Button isRepeatable aria-label="Down" onPress={() => push(0, small)}>
         ↓
       </Button>
-      <Button aria-label="Turn left" onPress={() => turn(-1)}>
+      <Button isRepeatable aria-label="Turn left" onPress={() => turn(-1)}>
         ↺
       </Button>
-      <Button aria-label="Turn right" onPress={() => turn(1)}>
+      <Button isRepeatable aria-label="Turn right" onPress={() => turn(1)}>
         ↻
       </Button>
-      <Button aria-label={`Over the next ${what}`} onPress={over}>
+      <Button isRepeatable aria-label={`Over the next ${what}`} onPress={over}>
         over
       </Button>
-      <Button aria-label={`Under the next ${what}`} onPress={under}>
+      <Button isRepeatable aria-label={`Under the next ${what}`} onPress={under}>
         under
       </Button>
     </Pad>

@@ -136,13 +136,13 @@ function Steps({ page, eyes, shown }: { page: Page; eyes: Eyes; shown: Remark })
     <Row $gap={12}>
       {remarks.length > 1 && (
         <>
-          <Button look="quiet" onPress={() => eyes.step(-1)}>
+          <Button isRepeatable look="quiet" onPress={() => eyes.step(-1)}>
             before
           </Button>
           <Soft>
             {at + 1} of {remarks.length}
           </Soft>
-          <Button look="quiet" onPress={() => eyes.step(1)}>
+          <Button isRepeatable look="quiet" onPress={() => eyes.step(1)}>
             next
           </Button>
         </>

@@ -88,7 +88,7 @@ interface TellingProps {
 
 function Telling({ taken, said, onSaid, onDone }: TellingProps) {
   const goAfter = useGoAfter();
-  const tell = (): void => {
+  const tell = async (): Promise<void> => {
     const format = FORMATS.find(([id]) => id === said.size)?.[2];
     if (!format) return;
     const id = nanoid(8);
@@ -98,7 +98,7 @@ function Telling({ taken, said, onSaid, onDone }: TellingProps) {
       tellPage(id, { ...told, ...(picture ? { picture: { image: picture.id } } : {}) }, wentOn(said.going)),
       { pictures: picture ? [picture] : [] },
     );
-    void goAfter(
+    await goAfter(
       done.then((isDone) => {
         if (isDone) onDone();
         return isDone ? `/pages/${id}` : null;

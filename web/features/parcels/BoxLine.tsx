@@ -47,6 +47,8 @@ function useBoxKeys({ entry, here, damaged, acts }: BoxLineProps, onInstead: () 
     if (!act || (event.key === '+' && !isCountedOf(entry)) || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     event.stopPropagation();
+    // What a held key does was done at the first; only the arrows go on.
+    if (event.repeat && act.kind !== 'go') return;
     typed.current = /\d/.test(event.key) ? { digits: before + event.key, at: event.timeStamp } : { digits: '', at: 0 };
     if (act.kind === 'here') acts.setHere(key, act.n);
     if (act.kind === 'damaged') acts.setDamaged(entry, act.n);

@@ -43,7 +43,7 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
       <Row>
         <h2>What is really in the box</h2>
         {doubtful > 0 && (
-          <Button look="quiet" onPress={() => goToDoubt(list.current, 1)}>
+          <Button isRepeatable look="quiet" onPress={() => goToDoubt(list.current, 1)}>
             {countWords(doubtful, 'line')} in doubt
           </Button>
         )}

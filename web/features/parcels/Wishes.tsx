@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
 import { readItem, unpack, type ListItem } from '../../../core/listing';
@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
+import { useSentLine } from '../../ui/useSentLine';
 import { ownedWords } from './ownedWords';
 import { dropWish, noteWish } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -32,19 +33,14 @@ function ownedOf(item: ListItem | null, bench: Bench): AlreadyOwned | null {
 /** One more, told as a line of a list. */
 function NewWish() {
   const bench = useBench((b) => b);
-  const [text, setText] = useState('');
+  const { line: text, setLine: setText, send } = useSentLine((line) => act(noteWish(line.trim())));
   const item = useMemo(() => readItem(text), [text]);
   const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
-  const note = (): void => {
-    void act(noteWish(text.trim())).then((isDone) => {
-      if (isDone) setText('');
-    });
-  };
   return (
     <>
       <Form
         onSend={() => {
-          if (item) note();
+          if (item) void send();
         }}
       >
         <Row style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>

@@ -38,7 +38,7 @@ export function PhotoPrint({ photo, dots, change }: { photo: Photo; dots: Size |
           value={sizeKey(photo)}
           onChange={resize}
         />
-        <Button look="quiet" onPress={turn}>
+        <Button isRepeatable look="quiet" onPress={turn}>
           turn it
         </Button>
         {photo.crop && (

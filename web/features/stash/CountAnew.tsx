@@ -6,7 +6,7 @@ import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { AmountField } from '../../ui/AmountField';
 import { useAmount } from '../../ui/useAmount';
-import { correctCount } from '../../../core/making';
+import { countAnew } from '../../../core/making';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 
@@ -28,12 +28,9 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
         {lot.measure === 'share' ? 'Put the level right' : 'Count anew'}
       </Button>
     );
-  const change = really && addAmounts(really, here, -1);
-  const keep = (): void => {
-    if (!change) return;
-    void act(correctCount(lot.id, change, reason.trim() || 'counted in the stash')).then((done) => {
-      if (done) setOpen(false);
-    });
+  const differs = really !== null && Object.keys(addAmounts(really, here, -1)).length > 0;
+  const keep = async (): Promise<void> => {
+    if (really && (await act(countAnew(lot.id, really, reason.trim() || 'counted in the stash')))) setOpen(false);
   };
   return (
     <>
@@ -45,7 +42,7 @@ export function CountAnew({ lot, here }: { lot: Lot; here: Amounts }) {
         placeholder="lost, found again, miscounted …"
       />
       <Row>
-        <Button isDisabled={change === null || Object.keys(change).length === 0} onPress={keep}>
+        <Button isDisabled={!differs} onPress={() => void keep()}>
           Put it right
         </Button>
         <Button look="quiet" onPress={() => setOpen(false)}>

@@ -102,12 +102,10 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
   const [name, setName] = useState('');
   const told = useLine(piece);
   const { line, inside, frame, setFrame } = told;
-  const cut = (): void => {
+  const cut = async (): Promise<void> => {
     if (!line) return;
     const wish = { line, name: name.trim(), ...(frame === null ? {} : { frame }) };
-    void act(cutOut(piece.id, wish)).then((isDone) => {
-      if (isDone) onDone();
-    });
+    if (await act(cutOut(piece.id, wish))) onDone();
   };
   return (
     <Form onSend={cut}>
@@ -163,11 +161,11 @@ function PointsTold({ told: { points, setPoints }, piece }: { told: Line; piece:
     <Row>
       <Soft>{points.length < 3 ? 'Press on the paper from point to point.' : countWords(points.length, 'point')}</Soft>
       {points.length > 0 && (
-        <Button look="quiet" onPress={() => setPoints(points.slice(0, -1))}>
+        <Button isRepeatable look="quiet" onPress={() => setPoints(points.slice(0, -1))}>
           Take the last back
         </Button>
       )}
-      <Button look="quiet" onPress={() => setPoints([...points, middleOf(points, piece)])}>
+      <Button isRepeatable look="quiet" onPress={() => setPoints([...points, middleOf(points, piece)])}>
         Add a point
       </Button>
     </Row>

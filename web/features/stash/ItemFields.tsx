@@ -68,10 +68,8 @@ export function ItemFields({ lot, item, onDone }: { lot: Lot; item: Item; onDone
   const system = useSettings((s) => s.system);
   const thing = smallThing(lot, item.id, faces.get(lot.front ?? '')?.colours.map(({ hex }) => hex) ?? []);
   const told = useItemSaid(item, thing.size);
-  const keep = (): void => {
-    void act(changeItem(lot.id, item.id, told.said())).then((isDone) => {
-      if (isDone) onDone();
-    });
+  const keep = async (): Promise<void> => {
+    if (await act(changeItem(lot.id, item.id, told.said()))) onDone();
   };
   return (
     <Row $gap={22} style={{ alignItems: 'flex-start', width: '100%' }}>

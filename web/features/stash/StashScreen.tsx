@@ -41,10 +41,10 @@ function HowItLies({ zoom, onZoom, ...sorted }: HowItLiesProps) {
   return (
     <Looking>
       <SortTabs {...sorted} />
-      <Button aria-label="Smaller" isDisabled={zoom === 0} onPress={() => onZoom(zoom - 1)}>
+      <Button isRepeatable aria-label="Smaller" isDisabled={zoom === 0} onPress={() => onZoom(zoom - 1)}>
         −
       </Button>
-      <Button aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => onZoom(zoom + 1)}>
+      <Button isRepeatable aria-label="Larger" isDisabled={zoom === SCALES.length - 1} onPress={() => onZoom(zoom + 1)}>
         +
       </Button>
     </Looking>

@@ -146,8 +146,14 @@ function Counting({ close }: { close: () => void }) {
 /** Space and 0 say what is there, arrows go on. */
 function pressOn(event: KeyboardEvent<HTMLLIElement>, { piece, here }: ToCount, onSee: LineProps['onSee']): void {
   if ((event.target as HTMLElement).closest('input:not([type="checkbox"]),button')) return;
-  if (isKeyOf('count-there', event.key)) onSee(piece ? true : {});
-  else if (isKeyOf('count-gone', event.key)) onSee(piece ? false : addAmounts({}, here, -1));
+  const [isThere, isGone] = [isKeyOf('count-there', event.key), isKeyOf('count-gone', event.key)];
+  // Of a key that is held only the arrows go on: the lines below were not looked at.
+  if (event.repeat && (isThere || isGone)) {
+    event.preventDefault();
+    return;
+  }
+  if (isThere) onSee(piece ? true : {});
+  else if (isGone) onSee(piece ? false : addAmounts({}, here, -1));
   else if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
   event.preventDefault();
   event.stopPropagation();

@@ -150,7 +150,7 @@ function Outlining({ lot, item, thing, file, onClose }: OutliningProps) {
   if (!size || !points) return <Soft role="status">Looking for its line …</Soft>;
   const scale = Math.min(64, (380 * TICKS_PER_INCH) / size.h);
   return (
-    <Form onSend={() => void take()}>
+    <Form onSend={take}>
       <Stack $gap={10}>
         <Soft>
           {points.length > 0

@@ -103,6 +103,10 @@ export function useScrap() {
 
   const add = async (): Promise<void> => {
     if (!read || trouble !== null) return;
+    // At once: the next is typed while this one is put away.
+    type('');
+    const name = chosen?.face.name ?? read.name;
+    if (name !== '') kept.change({ face: { id: chosen?.face.id ?? null, name } });
     const act = await actOn(
       putScrapAway({
         kit: of,
@@ -116,11 +120,11 @@ export function useScrap() {
       }),
       { isQuiet: true },
     );
-    if (act === null) return;
+    if (act === null) {
+      setText((now) => (now === '' ? text : now));
+      return;
+    }
     setDone((before) => [{ act, words: wordsOf(read, chosen, system) }, ...before]);
-    type('');
-    const name = chosen?.face.name ?? read.name;
-    if (name !== '') kept.change({ face: { id: chosen?.face.id ?? null, name } });
   };
   return {
     kept,

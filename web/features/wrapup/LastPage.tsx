@@ -85,7 +85,7 @@ function ProposedPage({ kit, proposal, left, others, onAnother }: ProposedPagePr
             Make it
           </Button>
           {others > 0 && (
-            <Button look="quiet" onPress={onAnother}>
+            <Button isRepeatable look="quiet" onPress={onAnother}>
               another
             </Button>
           )}
