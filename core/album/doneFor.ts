@@ -1,3 +1,4 @@
+import { whenOf } from '../days';
 import type { Size } from '../geometry';
 import type { Album, Page } from '../things';
 
@@ -19,8 +20,8 @@ export function pagesInNone(
     .sort((a, b) => dayOf(a).localeCompare(dayOf(b)));
 }
 
-/** The day a page tells of, else the day it was done. */
-export const dayOf = ({ date, finished, glued }: Page): string => (date !== '' ? date : (finished ?? glued ?? ''));
+/** The day a page tells of, where that tells of a year, else the day it was done. */
+export const dayOf = ({ date, finished, glued }: Page): string => whenOf(date) || (finished ?? glued ?? '');
 
 /** The size that most pages in no album are of; null: there is none. */
 export function sizeOfMost(pages: readonly Page[]): Size | null {

@@ -1,3 +1,4 @@
+import { byDay } from '../days';
 import { pageState, type PageState } from '../cutlist';
 import { designOfPage } from '../design';
 import { gaveTo } from '../kits';
@@ -48,7 +49,7 @@ function wordsOf(page: Page, on: ReadonlySet<string>, kits: ReadonlySet<string>,
 
 const ORDERS: Record<PageQuery['order'], (a: Page, b: Page) => number> = {
   begun: (a, b) => b.started.localeCompare(a.started),
-  day: (a, b) => b.date.localeCompare(a.date) || b.started.localeCompare(a.started),
+  day: (a, b) => byDay(b.date, a.date) || b.started.localeCompare(a.started),
   title: (a, b) => a.title.localeCompare(b.title),
 };
 

@@ -53,6 +53,15 @@ describe('lines as clubs write them', () => {
   });
 });
 
+test.each([
+  ['2 x 30x30 cardstock slate', 'in', ['30x30']],
+  ['2 x 30x30 in cardstock slate', 'in', []],
+  ['2 x 30x30 cardstock slate', 'cm', []],
+  ['1 x 12x24 banner', 'in', []],
+] as const)('%s, in %s: a size that no sheet has in inches is in doubt', (text, unit, doubtful) => {
+  expect(readLine(text, unit).things.flatMap(({ doubts }) => doubts.map(({ words }) => words))).toEqual(doubtful);
+});
+
 describe('what is not sure is in doubt where it stands, and nothing is refused', () => {
   test.each([
     ['wahsi 10 yd', 'wahsi', 'washi', { kind: 'washi' }],

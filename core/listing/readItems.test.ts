@@ -24,5 +24,11 @@ describe('what is in a pack', () => {
   test.each(['12', '3 mk2 moths', '0 moths', '3 x'])('%s is not taken for something it is not', (text) => {
     expect(readItems(text)).toEqual({ items: [], unread: [text] });
   });
+  test('a size without a unit in her measures', () => {
+    expect(readItems('3 moths 5x4, 2 jars 2x1 in', 'cm').items.map(({ size }) => size)).toEqual([
+      { w: mm(50), h: mm(40) },
+      { w: inches(2), h: inches(1) },
+    ]);
+  });
   test('nothing', () => expect(readItems(' , ;')).toEqual({ items: [], unread: [] }));
 });

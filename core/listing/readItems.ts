@@ -1,6 +1,6 @@
 import { coloursIn } from '../colour';
 import type { Size } from '../geometry';
-import { parseSize } from '../length';
+import { parseSize, type Unit } from '../length';
 import { NUMBER, plainNumber, WHOLE, wholeOf } from './numbers';
 
 /** A kind of thing in a pack, as it is told, and how many of it. */
@@ -20,10 +20,10 @@ const BEHIND = /\s+[x×]\s?(\d{1,4})$/u;
 const SIZE = new RegExp(String.raw`(?<![\w/.])(${NUMBER})\s*["″]?\s*[x×]\s*(${NUMBER})\s*(["″]|in\b|cm\b|mm\b)?`, 'u');
 const QUOTED = /["“]([^"”]*)["”]/u;
 
-function readOne(text: string): ToldItem | null {
+function readOne(text: string, unit: Unit): ToldItem | null {
   const size = SIZE.exec(text);
-  const unit = size?.[3] === 'cm' || size?.[3] === 'mm' ? size[3] : 'in';
-  const measured = size && parseSize(`${plainNumber(size[1] ?? '')} x ${plainNumber(size[2] ?? '')} ${unit}`, 'in');
+  const own = size?.[3] ?? unit;
+  const measured = size && parseSize(`${plainNumber(size[1] ?? '')} x ${plainNumber(size[2] ?? '')} ${own}`);
   if (size && !measured?.ok) return null;
   const rest = text.replace(SIZE, ' ').replace(/\s+/g, ' ').trim();
   const before = COUNT.exec(rest);
@@ -50,13 +50,16 @@ export interface ReadItems {
   readonly unread: readonly string[];
 }
 
-/** Reads what is in a pack: `3 moths 2x1 1/2, 2 jars, 1 label "night shift"`. */
-export function readItems(text: string): ReadItems {
+/**
+ * Reads what is in a pack: `3 moths 2x1 1/2, 2 jars, 1 label "night shift"`.
+ * @param unit what a size without a unit is in
+ */
+export function readItems(text: string, unit: Unit = 'in'): ReadItems {
   const items: ToldItem[] = [];
   const unread: string[] = [];
   for (const [part] of text.matchAll(PARTS)) {
     if (part.trim() === '') continue;
-    const item = readOne(part.trim());
+    const item = readOne(part.trim(), unit);
     if (item) items.push(item);
     else unread.push(part.trim());
   }

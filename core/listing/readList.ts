@@ -136,8 +136,8 @@ export const readLine = (text: string, unit: Unit = 'in'): ReadLine =>
   isNothing(text) ? { text, read: 'nothing', things: [] } : readOne(text, false, { ...AT_FIRST, unit });
 
 /** Reads one line by itself as under a heading that gives its kind. */
-export const readUnder = (heading: Context['heading'], text: string): ReadLine =>
-  readOne(text, false, { ...AT_FIRST, heading, unit: 'in' });
+export const readUnder = (heading: Context['heading'], text: string, unit: Unit): ReadLine =>
+  readOne(text, false, { ...AT_FIRST, heading, unit });
 
 /** What a line tells of when it is said to be no mere words. */
 export const thingsIn = (text: string): Thing[] => thingsOf(unmarked(text, false), { ...AT_FIRST, unit: 'in' });

@@ -1,6 +1,6 @@
 import { coloursIn, type NamedColour } from '../colour';
 import type { Size } from '../geometry';
-import { parseSize } from '../length';
+import { parseSize, type Unit } from '../length';
 import type { LotKind } from '../things';
 import { clearColoursIn } from './colours';
 import { readUnder } from './readList';
@@ -23,21 +23,24 @@ export interface ScrapLine {
 const GAP = /[\s,;]+(?:gap|without|less|minus|missing)\s+(.+)$/i;
 const KINDS: ReadonlySet<Thing['kind']> = new Set(['cardstock', 'vellum', 'acetate', 'cut-apart', 'card']);
 
-const sizeIn = (text: string): Size | null => {
-  const read = parseSize(text);
+const sizeIn = (text: string, unit: Unit): Size | null => {
+  const read = parseSize(text, unit);
   return read.ok && read.value.w > 0 && read.value.h > 0 ? read.value : null;
 };
 
 /** A scrap is patterned paper, unless another kind is said: a size alone makes no card of it. */
 const kindOf = ({ kind }: Thing): LotKind => (KINDS.has(kind) ? (kind as LotKind) : 'paper');
 
-/** Reads a line of a scrap; null: it tells no size, or none that can be read. */
-export function readScrap(text: string): ScrapLine | null {
+/**
+ * Reads a line of a scrap; null: it tells no size, or none that can be read.
+ * @param unit what a size without a unit is in
+ */
+export function readScrap(text: string, unit: Unit = 'in'): ScrapLine | null {
   const gapSaid = GAP.exec(text)?.[1] ?? null;
-  const gap = gapSaid === null ? null : sizeIn(gapSaid);
+  const gap = gapSaid === null ? null : sizeIn(gapSaid, unit);
   if (gapSaid !== null && !gap) return null;
   const [head = '', ...tail] = text.replace(GAP, '').split(/\s*[,;]\s*/);
-  const thing = readUnder('paper', head).things[0];
+  const thing = readUnder('paper', head, unit).things[0];
   if (!thing?.size?.h) return null;
   const size = { w: thing.size.w, h: thing.size.h };
   if (gap && (gap.w > size.w || gap.h > size.h || (gap.w === size.w && gap.h === size.h))) return null;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { inches } from '../length';
+import { inches, mm } from '../length';
 import { entriesOf, lettersBut, lettersInRows, readList, readScrap, underRules } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
@@ -21,6 +21,13 @@ describe('a scrap in one line', () => {
   });
   test.each(['', 'leaf', '4x', '4x6 gap 5x5', '4x6 gap 4x6', '4x6 gap huge'])('%j is none', (text) => {
     expect(readScrap(text)).toBeNull();
+  });
+  test('a size without a unit is in her measures', () => {
+    expect(readScrap('10x15 leaf gap 2x3', 'cm')).toMatchObject({
+      size: { w: mm(100), h: mm(150) },
+      gap: { w: mm(20), h: mm(30) },
+    });
+    expect(readScrap('4x6 in leaf', 'cm')).toMatchObject({ size: size(4, 6) });
   });
   test('the colour behind the comma is its colour, else that of its name', () => {
     expect(readScrap('4x6 leaf, red')!.colours.map(({ name }) => name)).toEqual(['red']);

@@ -1,4 +1,4 @@
-import { mm, parseLength, parseSize, type Unit, type Ticks } from '../length';
+import { inches, mm, parseLength, parseSize, type Unit, type Ticks } from '../length';
 import { NUMBER, plainNumber } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
@@ -29,6 +29,9 @@ const ISO_MM: Readonly<Record<string, readonly [number, number]>> = {
   6: [105, 148],
 };
 
+/** No sheet, card or sticker is larger both ways. Common practice, no source. */
+const LARGEST = inches(15);
+
 /** The size of a line, `12x12`, `12" x 12"`, `30.5 x 30.5 cm`; what is told of further ones is in doubt. */
 export function takeSizes(line: Unread, unit: Unit): Sizes {
   const doubts: Doubt[] = [];
@@ -45,8 +48,11 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
     const own = unitOf(second ?? first, unit);
     const read = parseSize(`${plainNumber(w)} ${unitOf(first ?? second, unit)} x ${plainNumber(h)} ${own}`, unit);
     if (!read.ok || read.value.w === 0 || read.value.h === 0) doubts.push({ ...told, why: 'This is no size.' });
-    else if (size === null) size = read.value;
-    else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
+    else if (size === null) {
+      size = read.value;
+      const isBare = unit === 'in' && first === undefined && second === undefined;
+      if (isBare && Math.min(size.w, size.h) > LARGEST) doubts.push({ ...told, why: 'So large, in inches? Or in cm?' });
+    } else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
   }
   const iso = size === null ? line.take(ISO) : null;
   const sides = iso && ISO_MM[iso[1] ?? ''];

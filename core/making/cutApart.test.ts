@@ -2,7 +2,7 @@ import { ANY_TRIMMER } from '../cutting';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { emptyLedger, fold, type LedgerEvent } from '../ledger';
-import { inches } from '../length';
+import { inches, mm } from '../length';
 import { brandingStripOf, cutApartEvent, readParts, stripOffEvent } from '.';
 import { entry } from './test/entry';
 
@@ -42,6 +42,13 @@ test.each([
 });
 test.each(['six cards', '3x', '0 x 3x4', '6 x 3x4, rows'])('%s is not', (text) => {
   expect(readParts(text).ok).toBe(false);
+});
+
+test('a size without a unit is in her measures', () => {
+  expect(readParts('6 x 8x10, 2 x 3x4 in', 'cm').value).toEqual([
+    { count: 6, w: mm(80), h: mm(100) },
+    { count: 2, w: inches(3), h: inches(4) },
+  ]);
 });
 
 describe('a sheet is cut apart', () => {

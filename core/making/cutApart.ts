@@ -2,7 +2,7 @@ import { planCuts, type CutJob, type Trimmer } from '../cutting';
 import { splitRect, type Rect, type Size } from '../geometry';
 import type { CutChild, PieceState } from '../ledger';
 import { kerfsOf } from '../cutlist';
-import { inches, parseSize, type Ticks } from '../length';
+import { inches, parseSize, type Ticks, type Unit } from '../length';
 import { err, ok, type Result } from '../result';
 import type { Lot } from '../things';
 import type { NewEvent } from './act';
@@ -13,15 +13,21 @@ export interface PrintedPart extends Size {
   readonly count: number;
 }
 
-/** Parts told as `6 x 3x4, 4 x 2x2`; the stretch that is not understood where there is one. */
-export function readParts(text: string): Result<PrintedPart[], { readonly kind: 'not-parts'; readonly text: string }> {
+/**
+ * Parts told as `6 x 3x4, 4 x 2x2`; the stretch that is not understood where there is one.
+ * @param unit what a size without a unit is in
+ */
+export function readParts(
+  text: string,
+  unit: Unit = 'in',
+): Result<PrintedPart[], { readonly kind: 'not-parts'; readonly text: string }> {
   const parts: PrintedPart[] = [];
   for (const told of text
     .split(/[,;\n]+|\s+and\s+/)
     .map((part) => part.trim())
     .filter(Boolean)) {
     const [, count = '1', size = ''] = /^(?:(\d+)\s*[x×]?\s+)?(\S.*?[x×].*)$/i.exec(told) ?? [];
-    const read = parseSize(size);
+    const read = parseSize(size, unit);
     if (!read.ok || read.value.w === 0 || read.value.h === 0 || Number(count) === 0 || Number(count) > 100)
       return err({ kind: 'not-parts', text: told });
     parts.push({ ...read.value, count: Number(count) });

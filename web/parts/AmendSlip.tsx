@@ -5,6 +5,7 @@ import { parseSize } from '../../core/length';
 import { amendLot, isUntouched, joinLots, partLot, type Bench } from '../../core/making';
 import type { Lot } from '../../core/things';
 import { act } from '../data/acts';
+import { useSettings } from '../data/settings';
 import { useBench } from '../data/benchStore';
 import { Button } from '../ui/Button';
 import { kitWords } from '../ui/dayWords';
@@ -65,13 +66,11 @@ function Fields({ lot, isCounted, onDone }: { lot: Lot; isCounted: boolean; onDo
   const bench = useBench((b) => b);
   const came = isCounted ? cameOf(lot, bench) : null;
   const { kind, name, size, front } = lot;
-  const state = useThingSaid({
-    count: came,
-    kind,
-    name,
-    size,
-    colours: hexesOf(bench.faces.get(front ?? '')?.colours),
-  });
+  const system = useSettings((s) => s.system);
+  const state = useThingSaid(
+    { count: came, kind, name, size, colours: hexesOf(bench.faces.get(front ?? '')?.colours) },
+    system,
+  );
   const [upright, setUpright] = useState(lot.upright);
   const [note, setNote] = useState(lot.note);
   const keep = async (): Promise<void> => {

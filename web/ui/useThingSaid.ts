@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { nameOfColour, type ColourShare } from '../../core/colour';
 import type { Size } from '../../core/geometry';
-import { parseSize, toInches } from '../../core/length';
+import { parseSize, TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../core/length';
 import type { LotKind } from '../../core/things';
 
 /** A thing as it is known. */
@@ -15,7 +15,7 @@ export interface KnownThing {
   readonly colours: readonly string[];
 }
 
-/** What she says of it otherwise; sizes and colours as text. */
+/** What she says of it otherwise; sizes, in inches, and colours as text. */
 export interface ThingSaid {
   readonly kind: LotKind;
   readonly count?: number;
@@ -26,29 +26,34 @@ export interface ThingSaid {
 
 export const hexesOf = (colours: readonly ColourShare[] = []): string[] => colours.map(({ hex }) => hex);
 
-const side = (length: number): string => String(Math.round(toInches(length) * 1e4) / 1e4);
-const sizeText = (size: Size | null): string => (size ? `${side(size.w)}x${side(size.h)}` : '');
+const side = (length: number, system: MeasureSystem): string =>
+  String(Math.round((length / (system === 'in' ? TICKS_PER_INCH : 10 * TICKS_PER_MM)) * 1e4) / 1e4);
+const sizeText = (size: Size | null, system: MeasureSystem): string =>
+  size ? `${side(size.w, system)}x${side(size.h, system)}` : '';
 
-/** The fields in which a thing is put right, and what they say that is new. */
-export function useThingSaid(known: KnownThing) {
+/**
+ * The fields in which a thing is put right, and what they say that is new.
+ * @param system what its size is shown in, and one without a unit is read in
+ */
+export function useThingSaid(known: KnownThing, system: MeasureSystem) {
   const before = {
     count: known.count === null ? '' : String(known.count),
     name: known.name,
-    size: sizeText(known.size),
+    size: sizeText(known.size, system),
     colours: known.colours.map(nameOfColour).join(' + '),
   };
   const [kind, setKind] = useState(known.kind);
   const [fields, setFields] = useState(before);
   const { count, name, size } = fields;
   const n = /^\d{1,5}$/.test(count.trim()) ? Number(count) : 0;
-  const read = size.trim() === '' ? null : parseSize(size);
+  const read = size.trim() === '' ? null : parseSize(size, system);
   const errors = {
     count: known.count === null || (n >= 1 && n <= 10_000) ? null : 'From 1 to 10,000',
     name: name.trim() === '' ? 'What is it called?' : null,
     size: read === null || (read.ok && read.value.w > 0 && read.value.h > 0) ? null : 'As 12x12',
   };
   const isWrong = Object.values(errors).some((error) => error !== null);
-  const other = <K extends 'name' | 'size' | 'colours'>(key: K): Partial<Record<K, string>> =>
+  const other = <K extends 'name' | 'colours'>(key: K): Partial<Record<K, string>> =>
     fields[key].trim() === before[key] ? {} : ({ [key]: fields[key].trim() } as Partial<Record<K, string>>);
   return {
     kind,
@@ -65,7 +70,7 @@ export function useThingSaid(known: KnownThing) {
             kind,
             ...(known.count === null || n === known.count ? {} : { count: n }),
             ...other('name'),
-            ...other('size'),
+            ...(size.trim() === before.size ? {} : { size: sizeText(read?.value ?? null, 'in') }),
             ...other('colours'),
           },
   };

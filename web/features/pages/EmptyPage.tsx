@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { byDay } from '../../../core/days';
 import { changePage, markNote, notesForNext } from '../../../core/making';
 import type { Page, Photo } from '../../../core/things';
 import { act } from '../../data/acts';
@@ -25,7 +26,7 @@ export function EmptyPage({ page }: { page: Page }) {
     for (const photo of photos.values())
       if (!used.has(photo.id)) byStory.set(photo.story, [...(byStory.get(photo.story) ?? []), photo]);
     const dateOf = (story: string): string => stories.get(story)?.date ?? '';
-    return [...byStory].sort(([a], [b]) => dateOf(a).localeCompare(dateOf(b))).slice(0, STORIES);
+    return [...byStory].sort(([a], [b]) => byDay(dateOf(a), dateOf(b))).slice(0, STORIES);
   }, [photos, pages, stories]);
   const urls = useImageUrls(
     useMemo(() => waiting.flatMap(([, own]) => own.slice(0, PHOTOS).map(({ image }) => image)), [waiting]),

@@ -2,7 +2,7 @@ import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { inches } from '../../../core/length';
+import { inches, type MeasureSystem } from '../../../core/length';
 import { coverOf, designFrom, layOut, readDesign, writeDesign, type DesignLineError } from '../../../core/design';
 import type { MeasuredDesign, Page } from '../../../core/things';
 import { useSettings } from '../../data/settings';
@@ -26,13 +26,21 @@ export interface OwnDesignProps {
 /** Less than half a square inch hidden is not worth a word. */
 const WORTH = inches(1) ** 2 / 2;
 
-const START =
-  'page 12 x 12\nground 12 x 12\nstrip 12 x 3, 1 1/4 up from the foot\nphoto 4 x 6, 2 from the left, 3 down from the head\ntitle 5 x 1, at the foot, 1/2 from the left';
+/** What is begun with where the page cannot be laid out. */
+const BEGINNING = readDesign(
+  'page 12 x 12\nground 12 x 12\nstrip 12 x 3, 1 1/4 up from the foot\nphoto 4 x 6, 2 from the left, 3 down from the head\ntitle 5 x 1, at the foot, 1/2 from the left',
+  'in',
+);
+
+const textOf = (now: OwnDesignProps['now'], system: MeasureSystem): string => {
+  const design = now ?? BEGINNING.value?.design;
+  return design ? writeDesign(design, system) : '';
+};
 
 /** A design being written: read and laid out at every letter, kept, or opened from a file. */
 function useWriting({ page, now, onDone }: OwnDesignProps) {
   const { system, hold } = useSettings();
-  const [text, setText] = useState(now ? writeDesign(now, system) : START);
+  const [text, setText] = useState(() => textOf(now, system));
   const [name, setName] = useState('');
   const [fileWrong, setFileWrong] = useState<string | null>(null);
   const read = useMemo(() => readDesign(text, system), [text, system]);

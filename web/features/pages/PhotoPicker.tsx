@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { byDay } from '../../../core/days';
 import { formatSize, inches } from '../../../core/length';
 import type { Page, PagePhoto, Photo } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
@@ -35,7 +36,7 @@ function usePhotosFor(page: Page) {
     const dateOf = ({ story }: Photo): string => stories.get(story)?.date ?? '';
     return [...photos.values()]
       .filter((photo) => !elsewhere.has(photo.id) || isTried(photo))
-      .sort((a, b) => Number(elsewhere.has(a.id)) - Number(elsewhere.has(b.id)) || dateOf(b).localeCompare(dateOf(a)));
+      .sort((a, b) => Number(elsewhere.has(a.id)) - Number(elsewhere.has(b.id)) || byDay(dateOf(b), dateOf(a)));
   }, [photos, stories, elsewhere]);
   return { waiting, elsewhere };
 }

@@ -4,6 +4,7 @@ import type { ListItem } from '../../../core/listing';
 import { keepRule } from '../../../core/making';
 import type { Correction, LotKind } from '../../../core/things';
 import { act } from '../../data/acts';
+import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 import { TextField } from '../../ui/TextField';
@@ -21,7 +22,8 @@ export interface LineEditProps {
 /** A thing of the list put right where it stands; from then on so on every list, where she wants it. */
 export function LineEdit({ item, onDone }: LineEditProps) {
   const { count, kind, name, size, front } = item;
-  const state = useThingSaid({ count, kind, name, size, colours: front?.colours ?? [] });
+  const system = useSettings((s) => s.system);
+  const state = useThingSaid({ count, kind, name, size, colours: front?.colours ?? [] }, system);
   const [isAlways, setAlways] = useState(false);
   const [words, setWords] = useState(item.name.toLowerCase());
   const finish = (correction: Correction, rule: LotKind | null): void => {

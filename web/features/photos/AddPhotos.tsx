@@ -1,14 +1,18 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import { byDay } from '../../../core/days';
 import { parseSize } from '../../../core/length';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
 import { addPhotos } from '../../../core/making';
 import { Choice } from '../../ui/Choice';
 import { measureWords } from '../../ui/measureWords';
 import { Slip, Soft, Stack, Wrong } from '../../ui/Screen';
+import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
+import { dayInDoubt } from './dayInDoubt';
 import { PhotoDrop } from './PhotoDrop';
 import { PRINT_SIZES, type PrintSize } from './printSizes';
 import { readPhotos, type Told } from './readPhotos';
@@ -33,6 +37,7 @@ function NewStory({ told, onTold }: { told: BegunStory; onTold: (now: BegunStory
         value={told.date}
         onChange={change('date')}
         placeholder="2026-09-12, or 2026, or about 1998"
+        description={dayInDoubt(told.date)}
       />
       <TextField label="Where" value={told.place} onChange={change('place')} />
     </>
@@ -43,18 +48,21 @@ function NewStory({ told, onTold }: { told: BegunStory; onTold: (now: BegunStory
 function usePrintSize() {
   const [size, setSize] = useState<PrintSize>('6x4');
   const [other, setOther] = useState('');
-  const print = parseSize(size === 'other' ? other : size);
+  const system = useSettings((s) => s.system);
+  const print = size === 'other' ? parseSize(other, system) : parseSize(size);
   const errorOf = (): string | null => {
     if (size !== 'other' || other === '') return null;
     if (!print.ok)
-      return /[x×]|by/i.test(other) ? measureWords(print.error) : 'Write width and height, such as 3 1/4 x 4 3/4.';
+      return /[x×]|by/i.test(other)
+        ? measureWords(print.error)
+        : `Write width and height, such as ${SIZE_TYPED[system]}.`;
     return print.value.w === 0 || print.value.h === 0 ? 'A photo of no size cannot be laid out.' : null;
   };
-  return { size, setSize, other, setOther, print, sizeError: errorOf() };
+  return { size, setSize, other, setOther, print, sizeError: errorOf(), example: SIZE_TYPED[system] };
 }
 
 function PrintedSize({ told }: { told: ReturnType<typeof usePrintSize> }) {
-  const { size, setSize, other, setOther, sizeError } = told;
+  const { size, setSize, other, setOther, sizeError, example } = told;
   return (
     <>
       <Choice<PrintSize> label="Printed size" options={PRINT_SIZES} value={size} onChange={setSize} />
@@ -65,7 +73,7 @@ function PrintedSize({ told }: { told: ReturnType<typeof usePrintSize> }) {
           onChange={setOther}
           error={sizeError}
           isMeasure
-          placeholder="3 1/4 x 4 3/4"
+          placeholder={example}
         />
       )}
     </>
@@ -77,7 +85,7 @@ function useStoryChosen() {
   const stories = useBench((b) => b.stories);
   const [chosen, setChosen] = useState<string | null>(null);
   const [told, setTold] = useState(NO_STORY);
-  const first = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date))[0]?.id ?? NEW_STORY;
+  const first = [...stories.values()].sort((a, b) => byDay(b.date, a.date))[0]?.id ?? NEW_STORY;
   return { stories, story: chosen ?? first, setChosen, told, setTold };
 }
 

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
+import { byDay } from '../../../core/days';
 import { useBench } from '../../data/benchStore';
 import { useImageUrls } from '../../data/images';
 import { Button } from '../../ui/Button';
@@ -51,7 +52,7 @@ interface PhotosPartProps {
 /** The stories, the latest first, with what is shown of each. */
 function Stories({ of: { all, used, waiting, shown }, urls, chosen, onChoose }: PhotosPartProps) {
   const stories = useBench((b) => b.stories);
-  const inOrder = [...stories.values()].sort((a, b) => b.date.localeCompare(a.date));
+  const inOrder = [...stories.values()].sort((a, b) => byDay(b.date, a.date));
   return inOrder.map((one) => {
     const own = shown.filter((candidate) => candidate.story === one.id);
     return (

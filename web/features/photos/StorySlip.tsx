@@ -18,6 +18,7 @@ import { act } from '../../data/acts';
 import { agreeing, countWords } from '../../words/countWords';
 import { nth } from '../../../core/nth';
 import { known } from '../../../core/known';
+import { dayInDoubt } from './dayInDoubt';
 
 export interface StorySlipProps {
   story: Story;
@@ -72,6 +73,7 @@ function AboutStory({ story }: { story: Story }) {
     <KeptTextField
       label={label}
       value={story[name] ?? ''}
+      description={name === 'date' ? dayInDoubt(story.date) : undefined}
       onKeep={(typed) => {
         const text = typed.trim();
         if (name !== 'name' || text !== '') void act(changeStory(story.id, { [name]: text }), { isQuiet: true });

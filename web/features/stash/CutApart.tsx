@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import type { PieceState } from '../../../core/ledger';
-import { formatLength, inches } from '../../../core/length';
+import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/length';
 import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/making';
 import type { Lot } from '../../../core/things';
 import { useSettings, useTrimmer } from '../../data/settings';
@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { Row, Soft, Stack } from '../../ui/Screen';
+import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { CutApartDrawing } from './CutApartDrawing';
@@ -58,7 +59,9 @@ interface IntoPartsProps extends Pick<CutApartProps, 'onDone'> {
 
 /** Cuts it into the parts that are told. */
 function IntoParts({ text, onText, found, onDone }: IntoPartsProps) {
-  const parts = readParts(text);
+  const system = useSettings((s) => s.system);
+  const parts = readParts(text, system);
+  const example = `6 x ${SIZE_TYPED[system]}`;
   const count = found?.event?.type === 'cut' ? found.event.into.filter(({ role }) => role === 'nubbin').length : 0;
   return (
     <>
@@ -67,8 +70,8 @@ function IntoParts({ text, onText, found, onDone }: IntoPartsProps) {
         value={text}
         onChange={onText}
         autoFocus
-        placeholder="6 x 3x4, 4 x 2x2"
-        error={parts.ok ? null : `“${parts.error.text}” is no size. Write 6 x 3x4, 4 x 2x2.`}
+        placeholder={example}
+        error={parts.ok ? null : `“${parts.error.text}” is no size. Write ${example}.`}
       />
       {found && (
         <Soft role="status">
@@ -126,11 +129,18 @@ function OffAnEdge({ piece, lot, onDone }: CutApartProps) {
   );
 }
 
+/** What a note tells of parts, as a list does in inches, in her measures; empty: it tells of none. */
+function notedParts(note: string, system: MeasureSystem): string {
+  const noted = readParts(note).value ?? [];
+  return noted.map(({ count, ...size }) => `${count} x ${formatSize(size, system)}`).join(', ');
+}
+
 /** What is told to be cut, and what comes of it. */
 function useParts({ piece, lot }: CutApartProps) {
   const trimmer = useTrimmer();
-  const [text, setText] = useState(() => (readParts(lot.note).ok ? lot.note : ''));
-  const parts = useMemo(() => readParts(text), [text]);
+  const system = useSettings((s) => s.system);
+  const [text, setText] = useState(() => notedParts(lot.note, system));
+  const parts = useMemo(() => readParts(text, system), [text, system]);
   const found = useMemo(
     () =>
       parts.ok && parts.value.length > 0

@@ -4,10 +4,12 @@ import { nameItems } from '../../../core/making';
 import { pouredOut } from '../../../core/placing';
 import type { Lot } from '../../../core/things';
 import { act } from '../../data/acts';
+import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../words/countWords';
 import { ItemDrawing } from '../../ui/ItemFigure';
 import { Row, Soft } from '../../ui/Screen';
+import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { TextField } from '../../ui/TextField';
 
 /** What may be told at once is drawn up to so many. */
@@ -16,12 +18,14 @@ const DRAWN = 8;
 /** Tells apart what is in a pack, in one line: what is not named stays mixed. Of a sheet nobody counted, all of it. */
 export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
   const [text, setText] = useState('');
+  const system = useSettings((s) => s.system);
+  const example = `3 cards ${SIZE_TYPED[system]}, 2 jars`;
   const isCounted = lot.measure === 'count';
-  const { items, unread } = readItems(text);
+  const { items, unread } = readItems(text, system);
   const total = items.reduce((sum, { count }) => sum + count, 0);
   const error =
     unread.length > 0
-      ? `Not read: ${unread.join(', ')}. Write a number and a name: 3 moths 2x1 1/2, 2 jars.`
+      ? `Not read: ${unread.join(', ')}. Write a number and a name: ${example}.`
       : isCounted && total > mixed
         ? `That is ${total}, and ${mixed} are not named.`
         : null;
@@ -34,7 +38,7 @@ export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
         value={text}
         onChange={setText}
         error={error}
-        placeholder={'3 moths 2x1 1/2, 2 jars, 1 label "night shift"'}
+        placeholder={`${example}, 1 label "night shift"`}
       />
       {total > 0 && error === null && (
         <>

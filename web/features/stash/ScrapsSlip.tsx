@@ -11,6 +11,7 @@ import { kitWords } from '../../ui/dayWords';
 import { kindWords } from '../../ui/lotWords';
 import { Paper } from '../../ui/Paper';
 import { Row, Soft } from '../../ui/Screen';
+import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { inSmallWindow } from '../../ui/theme';
@@ -22,6 +23,7 @@ type ScrapWork = ReturnType<typeof useScrap>;
 /** Scraps and leftovers, one line each: size, paper, Enter. What is not said stays as it was for the one before. */
 export function ScrapsSlip({ onClose }: { onClose: () => void }) {
   const work = useScrap();
+  const system = useSettings((s) => s.system);
   return (
     <SlipOver title="Add scraps" isOpen isWide onClose={onClose}>
       {() => (
@@ -33,7 +35,7 @@ export function ScrapsSlip({ onClose }: { onClose: () => void }) {
           <Done work={work} />
           <Row>
             <Button slot="close">Close</Button>
-            <Soft>What is not said stays as it was: of the same paper, 4x6 and Enter will do.</Soft>
+            <Soft>What is not said stays as it was: of the same paper, {SIZE_TYPED[system]} and Enter will do.</Soft>
           </Row>
         </>
       )}
@@ -79,6 +81,7 @@ function KeptFields({ work: { kept } }: { work: ScrapWork }) {
 
 function ScrapLineField({ work }: { work: ScrapWork }) {
   const { text, type, trouble, offers, picked, pick, add } = work;
+  const system = useSettings((s) => s.system);
   const press = (event: KeyboardEvent): void => {
     if (event.key === 'Enter') void add();
     else if (event.key === 'ArrowDown' && offers.length > 0)
@@ -94,7 +97,7 @@ function ScrapLineField({ work }: { work: ScrapWork }) {
         value={text}
         onChange={type}
         error={trouble}
-        placeholder="4x6 leaf, red"
+        placeholder={`${SIZE_TYPED[system]} leaf, red`}
         autoFocus
         autoComplete="off"
       />

@@ -8,6 +8,7 @@ import { isMonth } from '../../../core/things';
 import { actOn } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { gapAt, type GapPlace } from './scrapGap';
 import { faceCalled, facesOfPapers, offersFor, type OfferedFace } from './scrapOffers';
 
@@ -57,10 +58,10 @@ const wordsOf = ({ count, size, name }: ScrapLine, paper: OfferedFace | null, sy
   `${count > 1 ? `${count} × ` : ''}${formatSize(size, system)} ${paper?.face.name ?? (name || 'plain')}`;
 
 /** What is wrong with a line, or null. */
-function troubleOf(text: string, read: ScrapLine | null, { kit, year }: Kept): string | null {
+function troubleOf(text: string, read: ScrapLine | null, { kept: { kit, year }, system }: Around): string | null {
   if (text.trim() === '') return null;
   if (kit === ABOUT && (year.trim() === '' || !isMonth(year.trim()))) return 'Of about which year? As 2022.';
-  return read ? null : 'How large is it? As 4x6, and what is gone of it as gap 2x3.';
+  return read ? null : `How large is it? As ${SIZE_TYPED[system]}, and what is gone of it as gap 2x3.`;
 }
 
 interface Around {
@@ -68,11 +69,13 @@ interface Around {
   readonly all: readonly OfferedFace[];
   readonly picked: number | null;
   readonly gapPlace: GapPlace;
+  readonly system: MeasureSystem;
 }
 
 /** What a line says, with what was kept of the scraps before. */
-function understood(text: string, { kept, all, picked, gapPlace }: Around) {
-  const read = readScrap(text);
+function understood(text: string, around: Around) {
+  const { kept, all, picked, gapPlace, system } = around;
+  const read = readScrap(text, system);
   const of = kitOf(kept);
   const kit = 'id' in of ? of.id : null;
   const offers = read ? offersFor(all, read.name, kit) : [];
@@ -80,7 +83,15 @@ function understood(text: string, { kept, all, picked, gapPlace }: Around) {
   const isNew = read !== null && read.name !== '';
   const front: Scrap['front'] =
     chosen?.face.id ?? (isNew ? { name: read.name, colours: read.colours.map(({ hex }) => hex) } : null);
-  return { read, of, offers, chosen, front, trouble: troubleOf(text, read, kept), missing: missingOf(read, gapPlace) };
+  return {
+    read,
+    of,
+    offers,
+    chosen,
+    front,
+    trouble: troubleOf(text, read, around),
+    missing: missingOf(read, gapPlace),
+  };
 }
 
 /** A scrap as it is typed: what is understood of it, the faces it may be of, and putting it away. */
@@ -93,7 +104,7 @@ export function useScrap() {
   const [gapPlace, setGapPlace] = useState<GapPlace>('top-right');
   const [done, setDone] = useState<readonly PutAway[]>([]);
   const all = useMemo(() => facesOfPapers({ lots, faces }), [lots, faces]);
-  const said = understood(text, { kept, all, picked, gapPlace });
+  const said = understood(text, { kept, all, picked, gapPlace, system });
   const { read, of, chosen, front, missing, trouble } = said;
 
   const type = (typed: string): void => {

@@ -1,0 +1,1 @@
+export { byDay, whenOf } from './whenOf';
