@@ -16,37 +16,58 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 export const plainNumber = (text: string): string =>
   text.replace(/\s*([¼½¾⅛⅜⅝⅞])/g, (_, sign: string, at: number) => `${at > 0 ? ' ' : ''}${FRACTIONS[sign]}`).trim();
 
+const UNITS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const TEENS = [
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+];
+const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+
 const WORDS: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
+  ...Object.fromEntries(UNITS.map((word, i) => [word, i + 1])),
+  ...Object.fromEntries(TEENS.map((word, i) => [word, i + 10])),
+  ...Object.fromEntries(TENS.map((word, i) => [word, 10 * (i + 2)])),
   'half a dozen': 6,
   'a dozen': 12,
   dozen: 12,
   'a couple': 2,
   'a pair': 2,
+  'couple of': 2,
+  'pair of': 2,
   a: 1,
   an: 1,
 };
 
+/** `twenty-four`, `two dozen`. */
+const TENS_AND_UNIT = String.raw`(?:${TENS.join('|')})[- ](?:${UNITS.join('|')})`;
+const DOZENS = String.raw`(?:\d{1,3}|${[...UNITS, ...TEENS].join('|')}) dozen`;
+
 /** Number words that count, the longest first; `a` and `an` only before what they count. */
-export const NUMBER_WORD = Object.keys(WORDS)
-  .filter((word) => word.length > 2)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
+export const NUMBER_WORD = [
+  TENS_AND_UNIT,
+  ...Object.keys(WORDS)
+    .filter((word) => word.length > 2)
+    .sort((a, b) => b.length - a.length),
+].join('|');
 
 /** A whole number in figures or as a word. */
-export const WHOLE = String.raw`(?:\d{1,3}(?:,\d{3})+|\d+|${NUMBER_WORD})`;
+export const WHOLE = String.raw`(?:${DOZENS}|\d{1,3}(?:,\d{3})+|\d+|${NUMBER_WORD})`;
 
-export const wholeOf = (text: string): number => WORDS[text.toLowerCase()] ?? Number(text.replaceAll(',', ''));
+/** The whole number that is told so. */
+export function wholeOf(text: string): number {
+  const words = text.toLowerCase();
+  const known = WORDS[words];
+  if (known !== undefined) return known;
+  if (words.endsWith(' dozen')) return 12 * wholeOf(words.slice(0, -' dozen'.length));
+  const [ten = '', unit = ''] = words.split(/[- ]/);
+  const [tens, units] = [WORDS[ten], WORDS[unit]];
+  return tens !== undefined && units !== undefined ? tens + units : Number(words.replaceAll(',', ''));
+}

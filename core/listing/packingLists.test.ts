@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { inches, mm } from '../length';
-import { readItem, unpack, writeLine, type ListItem } from '.';
+import { entriesOf, readItem, readLine, unpack, writeLine, type ListItem } from '.';
 
 const item = (text: string): ListItem => {
   const read = readItem(text);
@@ -119,6 +119,40 @@ test('each of them printed reads back as the same', () => {
 const colour = fc.constantFrom('ink', 'amber', 'foxglove', 'slate', 'celadon');
 const colours = fc.array(colour, { maxLength: 2 }).map((list) => (list.length > 0 ? `, ${list.join(' + ')}` : ''));
 const n = fc.integer({ min: 1, max: 40 });
+/** A width, what stands between it and a length, and that length in ticks. */
+const width = fc.constantFrom('15mm', '15 mm', '1.5 cm', '1,5 cm', '5/8"', '1/2 in', '⅝ in', '0.6in');
+const between = fc.constantFrom(' x ', 'x', ' × ', ' by ', ', ');
+const long = fc.constantFrom(
+  ['10 m', mm(10_000)] as const,
+  ['10m', mm(10_000)] as const,
+  ['10 metres', mm(10_000)] as const,
+  ['2,5 m', mm(2_500)] as const,
+  ['10½ m', mm(10_500)] as const,
+  ['3 yd', inches(108)] as const,
+  ['3 yards', inches(108)] as const,
+  ['4 1/2 ft', inches(54)] as const,
+);
+
+test('the length of a roll is its length, however its width stands beside it', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom('washi', 'ribbon', 'twine', '2 rolls washi'),
+      width,
+      between,
+      long,
+      fc.constantFrom('', ', amber', ' amber'),
+      (kind, wide, amid, [told, length], behind) => {
+        const text = `${kind} ${wide}${amid}${told}${behind}`;
+        const rolls = kind.startsWith('2') ? 2 : 1;
+        const [entry] = entriesOf([readLine(text)]);
+        expect(entry?.item, text).toMatchObject({ measure: 'length', length: rolls * length });
+        expect(entry?.doubts, text).toEqual([]);
+      },
+    ),
+    { numRuns: 400 },
+  );
+});
+
 const share = fc.constantFrom('', ', plenty', ', half left', ', 3/4 full', ', 12 %', ', few');
 const anyLine = fc.oneof(
   fc

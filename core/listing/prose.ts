@@ -3,7 +3,10 @@ import { Unread } from './unread';
 import { kindWordsIn } from './findKind';
 import type { ThingKind } from './thing';
 
-const SIZE = new RegExp(String.raw`(?<![\w/.])${NUMBER}\s*(?:in\b|inch\w*|cm|mm|["″])?\s*[x×]\s*${NUMBER}`, 'iu');
+const SIZE = new RegExp(
+  String.raw`(?<![\w/.])${NUMBER}(?:\s*|-)(?:in\b|inch\w*|cm|mm|["″])?\s*(?:[x×]|\bby\b)\s*${NUMBER}|(?<![\p{L}\d])A[3-6](?![\p{L}\d])`,
+  'iu',
+);
 const COUNTED =
   /\(\s*(?:qty\s*)?\d+\s*\)|(?<!\p{L})[x×]\s*\d+(?!\w)|(?<![\d.])\d+\s*[x×](?!\w)|(?<!\d)\d+[\s-]*(?:pcs?|pieces?|ct|sheets?|rolls?|packs?|sets?|yards?|yds?|bags?)\b|\b(?:set|pack) of\b|\bqty\b/iu;
 const OPENING =

@@ -1,11 +1,11 @@
 import type { NamedColour } from '../colour';
-import { mm, inches, parseLength, type Unit } from '../length';
+import { mm, inches, parseLength, type Ticks, type Unit } from '../length';
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
-import { NUMBER, plainNumber } from './numbers';
+import { NUMBER, NUMBER_WORD, plainNumber, wholeOf } from './numbers';
 import { punchOf, tagPunchOf } from './punchOf';
-import { readLetters } from './readLetters';
+import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
 import { takeMeasure, takeSizes } from './takeSizes';
@@ -21,7 +21,7 @@ export interface Context extends KindContext {
 const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
 const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
 const LENGTH = new RegExp(
-  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER})\s*(yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b\.?(?:\s+each\b)?`,
+  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b\.?(?:\s+each\b)?`,
   'iu',
 );
 const PER: Readonly<Record<string, number>> = { y: inches(36), f: inches(12), m: mm(1000) };
@@ -52,7 +52,11 @@ function takeLetters(line: Unread): Record<string, number> | null {
     /:\s*(.+)$/u,
     /\s[-–—]\s+([^–—]+)$/u,
     /\(([^()]+)\)\s*$/u,
-    /(?<=\s)((?:\S\s?[x×]?\d+[\s,;]*){2,})$/u,
+    /[,\s]\s*(\d+\s+(?:of\s+)?each\s.+)$/iu,
+    /(?<=\s)([A-Za-z0-9]\s?[-–]\s?[A-Za-z0-9][,\s]\s*\d+\s+(?:of\s+)?each)$/iu,
+    new RegExp(String.raw`(?<=\s)((?:${GLYPH_BEHIND}[\s,;]*){2,})$`, 'u'),
+    // No figure is a letter here: `12x12` is a size.
+    new RegExp(String.raw`(?<=\s)((?:(?!\d)${GLYPH_BEFORE}[\s,;]*){2,})$`, 'u'),
   ]) {
     const match = pattern.exec(line.left);
     const letters = match && readLetters((match[1] ?? '').trim());
@@ -67,9 +71,11 @@ function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
   const match = line.take(LENGTH);
   if (!match) return null;
   const [words, vague, told = '', unit = ''] = match;
-  const number = parseLength(plainNumber(told), 'in');
-  if (!number.ok || number.value === 0) return null;
-  const length = Math.round((number.value / inches(1)) * (PER[unit.charAt(0).toLowerCase()] ?? 0));
+  const number = /^\p{L}/u.test(told)
+    ? inches(/^half/i.test(told) ? 0.5 : wholeOf(told))
+    : parseLength(plainNumber(told), 'in').value;
+  if (!number) return null;
+  const length = Math.round((number / inches(1)) * (PER[unit.charAt(0).toLowerCase()] ?? 0));
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };
   return { length, doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }] };
 }
@@ -88,12 +94,25 @@ const unexplained = (line: Unread): Doubt[] =>
 /** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
 function takeOneMeasure(line: Unread, kind: ThingKind) {
   const measure = takeMeasure(line);
-  if (!measure) return { side: null, height: null, length: null };
-  const { ticks } = measure;
-  if (kind === 'alpha') return { side: null, height: ticks, length: null };
-  const isLength = ROLLS.includes(kind) && ticks > WIDEST_ROLL;
-  return { side: isLength ? null : ticks, height: null, length: isLength ? ticks : null };
+  if (!measure) return NO_MEASURE;
+  const { ticks, from, to } = measure;
+  if (kind === 'alpha') return { ...NO_MEASURE, height: ticks };
+  if (ROLLS.includes(kind))
+    return ticks > WIDEST_ROLL ? { ...NO_MEASURE, length: ticks } : { ...NO_MEASURE, side: ticks };
+  const words = line.text.slice(from, to).trim();
+  const isBoth = SO_MANY_OF.test(words) && !SHEETS.includes(kind) && line.text.slice(0, from).trim() === '';
+  const why = 'So many of that size, or one so large?';
+  return { ...NO_MEASURE, side: ticks, doubts: isBoth ? [{ words, why, from, to }] : [] };
 }
+/** `24 1/2" dots`: a count and a size, or a mixed number. */
+const SO_MANY_OF = /^\d+ +(?:\d+\/\d|[¼½¾⅛⅜⅝⅞])/;
+interface OneMeasure {
+  readonly side: Ticks | null;
+  readonly height: Ticks | null;
+  readonly length: Ticks | null;
+  readonly doubts: readonly Doubt[];
+}
+const NO_MEASURE: OneMeasure = { side: null, height: null, length: null, doubts: [] };
 
 interface Names {
   readonly name: string;
@@ -191,7 +210,7 @@ export function readThing(line: Unread, context: Context): Thing {
   if (punch) line.take(REACH);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
   const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
-  const one = size === null && !punch ? takeOneMeasure(line, kind) : { side: null, height: null, length: null };
+  const one = size === null && !punch ? takeOneMeasure(line, kind) : NO_MEASURE;
   const height = kind === 'alpha' && size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height;
   const amount = takeAmount(line);
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
@@ -220,6 +239,7 @@ export function readThing(line: Unread, context: Context): Thing {
       ...(printed ? [printed.doubt] : []),
       ...found.doubts,
       ...sizeDoubts,
+      ...one.doubts,
       ...others,
       ...(rolled?.doubts ?? []),
       ...counts.doubts,

@@ -11,6 +11,10 @@ const LEVELS: readonly (readonly [RegExp, About])[] = [
     /(?<=^|[,;:(]\s{0,9}|\s[-–—]\s{1,9})(?:an? )?(?:few|nearly gone|nearly empty|almost gone)(?: left)?(?=\s*(?:$|[,;)]))/iu,
     'few',
   ],
+  // Before what it is of: `half a roll of twine`.
+  [/^\s*(?:about )?three quarters of (?:an?|the)(?=\s)/iu, 0.75],
+  [/^\s*(?:about )?half (?:of )?(?:an?|the)(?=\s)(?!\s+dozen)/iu, 0.5],
+  [/^\s*(?:about )?a quarter of (?:an?|the)(?=\s)/iu, 0.25],
 ];
 const PERCENT = /(?<![\d.])(?:about )?(\d{1,3}) ?%(?: (?:left|full))?/iu;
 const SHARE = /(?<![\d.])(?:about )?([1-9])\/([1-9])(?: (?:left|full))(?![\w/])/iu;

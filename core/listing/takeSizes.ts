@@ -3,10 +3,19 @@ import { NUMBER, plainNumber } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
 
-const UNIT = String.raw`(?:inch(?:es)?\b|in\b\.?(?!\s+(?:all|total|each|an?|the|assorted|various)\b)|cm\b|mm\b|''|["″”])`;
+/** A times sign that stands at the number, as in `30.5cmx30.5cm`. */
+const CLOSE = String.raw`(?=[xX×]\s*\d)`;
+const UNIT = String.raw`(?:inch(?:es)?\b|in${CLOSE}|in\b\.?(?!\s+(?:all|total|each|an?|the|assorted|various)\b)|[cm]m(?:\b|${CLOSE})|''|["″”])`;
 const TIMES = String.raw`\s*(?:[x×X]|\bby\b)\s*`;
-const PAIR = new RegExp(String.raw`(?<![\w/.])(${NUMBER})\s*(${UNIT})?${TIMES}(${NUMBER})\s*(${UNIT})?(?![\w/])`, 'gu');
-const COUNT = new RegExp(String.raw`^\s*\d+\s*[x×]\s+(?=${NUMBER}\s*${UNIT}?${TIMES}${NUMBER})`, 'u');
+/** Of a roll the second is its length, which is no side: `15mm x 10 m`. */
+const LONG = String.raw`\s*(?:yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b`;
+const PAIR = new RegExp(
+  String.raw`(?<![\w/.])(${NUMBER})(?:\s*|-)(${UNIT})?${TIMES}(${NUMBER})(?:\s*|-)(${UNIT})?(?![\w/]|\.\d|\s*[¼½¾⅛⅜⅝⅞]|\s+\d+\/\d|${LONG})`,
+  'gu',
+);
+/** Between the width of a roll and its length. */
+const BESIDE_LENGTH = new RegExp(String.raw`(?<=(?<![\w/.])${NUMBER}\s*${UNIT})${TIMES}(?=${NUMBER}${LONG})`, 'gu');
+const COUNT = new RegExp(String.raw`^\s*\d+\s*[x×]\s+(?=${NUMBER}(?:\s*|-)${UNIT}?${TIMES}${NUMBER})`, 'u');
 const ONE = new RegExp(String.raw`(?<![\w/.])(${NUMBER})[\s-]*(${UNIT})(?![\w/])`, 'gu');
 
 /** A unit as `parseLength` takes it. */
@@ -36,6 +45,7 @@ const LARGEST = inches(15);
 export function takeSizes(line: Unread, unit: Unit): Sizes {
   const doubts: Doubt[] = [];
   let size: Sizes['size'] = null;
+  line.takeAll(BESIDE_LENGTH);
   // `3x 8 1/2x11`: the first is a count.
   const count = COUNT.exec(line.left)?.[0] ?? '';
   line.blank(0, count.length);

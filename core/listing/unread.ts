@@ -1,6 +1,9 @@
 /** What stands in quotes is a name: it is hidden from all who look for counts, sizes, kinds and colours. */
 const QUOTES =
-  /(?<![\d\p{L}])(["“„«])([^"“”„«»]*\p{L}[^"“”„«»]*)["”»]|(?<![\p{L}\d'’])(['‘])(?=\S)([^'‘’]*\p{L}[^'‘’]*)['’](?![\p{L}\d])|(?<=^|[\s(])["“]([^"“”]+)["”](?=$|[\s,;:)])/gu;
+  /(?<![\p{N}\p{L}])(["“„«])([^"“”„«»]*\p{L}[^"“”„«»]*)["”»]|(?<![\p{L}\d'’])(['‘])(?=\S)([^'‘’]*\p{L}[^'‘’]*)['’](?![\p{L}\d])|(?<=^|[\s(])["“]([^"“”]+)["”](?=$|[\s,;:)])/gu;
+/** A comma in a measure, as it is written where centimetres are: `30,5 x 30,5`, `1,5 cm`, `2,5 m`. */
+const DECIMAL_COMMA =
+  /(?<=(?<!\d)\d{1,3}),(?=\d{1,2}\s*(?:[cm]?m(?=x\s*\d|\b)|[x×]\s*\d{1,3}(?:[.,]\d{1,2})?\s*[cm]m\b|[x×]\s*\d{1,3},\d{1,2}(?!\d)))|(?<=\d,\d{1,2}\s*[x×]\s*\d{1,3}),(?=\d{1,2}(?!\d))/giu;
 const HIDDEN = '\uE000';
 /** Between the two faces of a paper. */
 export const BETWEEN_FACES = '\uE001';
@@ -18,7 +21,7 @@ export class Unread {
   left: string;
 
   constructor(readonly text: string) {
-    this.left = text.replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `);
+    this.left = text.replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `).replace(DECIMAL_COMMA, '.');
   }
 
   /** Takes the first match out of what is left. */
