@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { inches, mm } from '../length';
+import { inches, mm, ticksPer, type Unit } from '../length';
 import { entriesOf, readLine } from '.';
 
 /** What is read of one line, and whether it is in doubt. */
@@ -55,6 +55,36 @@ test('two sheets of a size are that, or in doubt, in whatever manner they are to
   );
 });
 
+test('a list without units says the same numbers in any of them', () => {
+  const bare = fc.constantFrom(
+    ...['3 x 4', '4.5x6', '4 by 6', '2 1/2 x 3', '3½ x 5', '1.5'].flatMap((told) => [
+      `2 x ${told} orchard rows`,
+      `cards (${told}) x4`,
+      `cards: 12 blue ${told}, 8 red ${told}`,
+      `sticker sheet ${told}`,
+      `pad ${told}, 24 sheets of 12 designs`,
+      `circle punch ${told}, reach 1 3/4`,
+      `tag punch ${told}`,
+      `washi ${told}`,
+      `alpha puffy ${told}: A3 E4`,
+      `doilies ${told} (6)`,
+      `cut-apart ${told}: 6 x 3x4, 4 x 2x2`,
+    ]),
+  );
+  const numbers = (text: string, unit: Unit) =>
+    readLine(text, unit).things.map(({ size: told, height, length, punch, count }) =>
+      [told?.w, told?.h, height, length, punch?.size, punch?.height, punch?.reach].map(
+        (ticks) => Math.round(((ticks ?? 0) / ticksPer(unit)) * 100) / 100 + (count ?? 0) / 1_000,
+      ),
+    );
+  fc.assert(
+    fc.property(bare, fc.constantFrom<Unit>('mm', 'cm'), (text, unit) => {
+      expect(numbers(text, unit), text).toEqual(numbers(text, 'in'));
+    }),
+    { numRuns: 300 },
+  );
+});
+
 /** What stands before a thing and behind it to tell that there are twenty-four of it. */
 const many = fc.constantFrom(
   ...['24 ', '24 x ', '24x ', '(24) ', 'set of 24 ', 'pack of 24 ', '24-pc ', '24-piece ', '24 pieces of '].map(
@@ -103,6 +133,22 @@ test.each([
 ])('%s: so many of each', (text, glyphs, n) => {
   const letters = Object.fromEntries([...glyphs].map((glyph) => [glyph, n]));
   expect(read(text)).toMatchObject({ items: [{ letters }], isInDoubt: false });
+});
+
+test('of several things on a line each has its size in the unit of the list', () => {
+  const [blue, red] = readLine('cards: 12 blue 3x4, 8 red 4x6', 'cm').things;
+  expect([blue?.size, red?.size]).toEqual([
+    { w: mm(30), h: mm(40) },
+    { w: mm(40), h: mm(60) },
+  ]);
+});
+
+test.each([
+  ['circle punch 4, reach 3', { shape: 'circle', size: mm(40), reach: mm(30) }],
+  ['tag punch 3x5, reach 2', { shape: 'tag', size: mm(30), height: mm(50), reach: mm(20) }],
+  ['hexagon punch 2 in', { shape: 'hexagon', size: inches(2), reach: null }],
+])('%s, in a list in centimetres', (text, punch) => {
+  expect(readLine(text, 'cm').things).toMatchObject([{ punch }]);
 });
 
 test.each(['alpha puffy, black 12x12', 'alpha: A-7', 'alpha - black'])('%s tells no letters', (text) => {

@@ -1,3 +1,4 @@
+import type { Unit } from '../length';
 import { kindWordsIn } from './findKind';
 import { WHOLE, wholeOf } from './numbers';
 import { takeSizes } from './takeSizes';
@@ -26,10 +27,10 @@ const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d
 const NO_NAMES =
   /^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|sheets?|pieces?)|total|each|in all)$/i;
 
-function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
+function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPart | null {
   const own = new Unread(line.text.slice(from, to));
   own.left = text;
-  const { size, doubts } = takeSizes(own, 'in');
+  const { size, doubts } = takeSizes(own, unit);
   const before = BEFORE.exec(own.left);
   const behind = before ? null : BEHIND.exec(own.left);
   const told = before ?? behind;
@@ -54,7 +55,7 @@ function partOf(line: Unread, { from, to, text }: Stretch): MixedPart | null {
 const REGIONS = [/\(([^()]*(?:\([^()]*\)[^()]*)*)\)/gu, /(?:[:;]|\s[-–—])\s+(.+)$/gu];
 const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
 
-function regionParts(line: Unread, from: number, to: number): MixedPart[] | null {
+function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedPart[] | null {
   const inner = line.left.slice(from, to);
   const stretches: Stretch[] = [];
   let at = 0;
@@ -63,20 +64,21 @@ function regionParts(line: Unread, from: number, to: number): MixedPart[] | null
     at = mark.index + mark[0].length;
   }
   stretches.push({ from: from + at, to, text: inner.slice(at) });
-  const parts = stretches.map((one) => partOf(line, one));
+  const parts = stretches.map((one) => partOf(line, one, unit));
   return stretches.length > 1 && parts.every((part) => part !== null) ? parts : null;
 }
 
 /**
  * Several things on one line: `5 sheets cardstock (2 white, 1 kraft)`, `papers: Meadow x2, Crates x1`. Their stretch is
  * taken out, and what is left says what all of them are. Null: it is one thing.
+ * @param unit what a size without a unit is in
  */
-export function takeMixed(line: Unread): MixedPart[] | null {
+export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
   for (const region of REGIONS) {
     for (const match of line.left.matchAll(region)) {
       const [whole, inner = ''] = match;
       const from = match.index + whole.indexOf(inner);
-      const parts = regionParts(line, from, from + inner.length);
+      const parts = regionParts(line, from, from + inner.length, unit);
       if (!parts) continue;
       line.blank(match.index, match.index + match[0].length);
       return parts;
@@ -84,7 +86,7 @@ export function takeMixed(line: Unread): MixedPart[] | null {
   }
   // `2 white and 1 kraft cardstock`: before the words of the kind.
   const end = kindWordsIn(line.left)[0]?.from ?? 0;
-  const parts = end > 0 ? regionParts(line, 0, end) : null;
+  const parts = end > 0 ? regionParts(line, 0, end, unit) : null;
   if (parts) line.blank(0, end);
   return parts;
 }

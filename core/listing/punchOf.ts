@@ -1,5 +1,5 @@
 import type { Size } from '../geometry';
-import { parseLength } from '../length';
+import { parseLength, type Unit } from '../length';
 import type { Punch } from '../things';
 import { NUMBER, plainNumber } from './numbers';
 
@@ -11,32 +11,37 @@ const BEHIND = new RegExp(String.raw`${SHAPE}[^\d]*?${SIZE}(?=[\s,]|$)`, 'iu');
 const BEFORE = new RegExp(String.raw`(?<![\w/.])${SIZE}\s*${SHAPE}`, 'iu');
 
 /** How far a punch reaches in, as told; null: it is not told. */
-function reachOf(told: string | null): number | null {
-  const far = told === null ? null : parseLength(plainNumber(told));
+function reachOf(told: string | null, unit: Unit): number | null {
+  const far = told === null ? null : parseLength(plainNumber(told), unit);
   return far?.ok && far.value > 0 ? far.value : null;
 }
 
 /** A punch or die for tags or labels, whose size stands on the line. */
-export const tagPunchOf = (text: string, size: Size | null, reach: string | null): Punch | null =>
+export const tagPunchOf = (text: string, size: Size | null, reach: string | null, unit: Unit): Punch | null =>
   size && PUNCH.test(text) && /\b(?:tags?|labels?)\b/i.test(text)
-    ? { shape: 'tag', size: size.w, height: size.h, reach: reachOf(reach) }
+    ? { shape: 'tag', size: size.w, height: size.h, reach: reachOf(reach, unit) }
     : null;
 
 /**
  * What a punch stamps out, where its name tells it, `circle punch 1 1/2 in` or `3/4" circle punch`, and where its size
  * stands.
  * @param reach how far it reaches in, as told
+ * @param unit what a measure without a unit is in
  */
-export function punchOf(text: string, reach: string | null): { punch: Punch; from: number; to: number } | null {
+export function punchOf(
+  text: string,
+  reach: string | null,
+  unit: Unit,
+): { punch: Punch; from: number; to: number } | null {
   const told = PUNCH.test(text) ? (BEHIND.exec(text) ?? BEFORE.exec(text)) : null;
   const { size: words = '', shape = '' } = told?.groups ?? {};
-  const size = parseLength(plainNumber(words).replace(/inch(?:es)?/i, 'in'));
+  const size = parseLength(plainNumber(words).replace(/inch(?:es)?/i, 'in'), unit);
   if (!told || !size.ok || size.value === 0) return null;
   const from = told.index + told[0].lastIndexOf(words);
   const punch: Punch = {
     shape: /hexagon/i.test(shape) ? 'hexagon' : 'circle',
     size: size.value,
-    reach: reachOf(reach),
+    reach: reachOf(reach, unit),
   };
   return { punch, from, to: from + words.length };
 }

@@ -48,7 +48,7 @@ function thingsOf(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
   const isOne = kind === 'alpha' || kind === 'cut-apart' || kind === 'pad';
   const original = line.left;
-  const parts = isOne ? null : takeMixed(line);
+  const parts = isOne ? null : takeMixed(line, context.unit);
   if (parts) {
     const base = readThing(line, context);
     const sum = parts.reduce((all, { count }) => all + count, 0);

@@ -203,9 +203,9 @@ export function readThing(line: Unread, context: Context): Thing {
   const letters = early;
   const others = takeOthers(line);
   const reach = REACH.exec(line.left)?.[1] ?? null;
-  const stamped = kind === 'tool' && size === null ? punchOf(line.left, reach) : null;
+  const stamped = kind === 'tool' && size === null ? punchOf(line.left, reach, context.unit) : null;
   const whole = size === null || size.h === null ? null : { w: size.w, h: size.h };
-  const punch = stamped?.punch ?? (kind === 'tool' ? tagPunchOf(line.left, whole, reach) : null);
+  const punch = stamped?.punch ?? (kind === 'tool' ? tagPunchOf(line.left, whole, reach, context.unit) : null);
   if (stamped) line.blank(stamped.from, stamped.to);
   if (punch) line.take(REACH);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
