@@ -106,6 +106,11 @@ test('an amount of something out that is told stays told when its field is left'
     .click();
   await page.getByRole('button', { name: 'Count anew' }).click();
   const really = page.getByLabel('Really there');
+  // A roll is counted in yards as it is shown in them.
+  await expect(really).toHaveValue(/ yd$/);
+  await typeOver(page, really, '2 1/2 yd');
+  await page.keyboard.press('Tab');
+  await expect(really).toHaveValue('2.5 yd');
   await typeOver(page, really, '11 1/2');
   await page.keyboard.press('Tab');
   await expect(really).toHaveValue(/^11 1\/2/);

@@ -7,6 +7,7 @@ import {
   mm,
   numberToTicks,
   parseLength,
+  parseRoll,
   parseSize,
   TICKS_PER_INCH,
   TICKS_PER_MM,
@@ -106,4 +107,23 @@ test.each([
 test('sizes are said without quotes', () => {
   expect(formatSize({ w: inches(4.25), h: inches(6.25) }, 'in')).toBe('4 1/4 × 6 1/4');
   expect(formatSize({ w: inches(4.25), h: inches(6.25) }, 'cm')).toBe('10.8 × 15.88 cm');
+});
+
+describe('the length of a roll', () => {
+  test.each([
+    ['10 yd', inches(360)],
+    ['10yds', inches(360)],
+    ['2 1/2 yards', inches(90)],
+    ['2.5 m', mm(2_500)],
+    ['3 ft.', inches(36)],
+    ['10 metres', mm(10_000)],
+    ['18', inches(18)],
+    ['83mm', mm(83)],
+    ['4 1/2"', inches(4.5)],
+  ])('%s', (text, length) => {
+    expect(parseRoll(text, 'in').value).toBe(length);
+  });
+  test.each(['yd', '10 yd 2', 'ten yd', '-2 m', '1/0 m', '99999999999999 m'])('%s is none', (text) => {
+    expect(parseRoll(text, 'in').ok).toBe(false);
+  });
 });

@@ -44,15 +44,27 @@ const laid = fc.constantFrom(
   (name: string, told: string) => `${name}, ${told}`,
 );
 
+/** Runs a law on readings, of which few may be in doubt: else it would say nothing. */
+function holds(law: (check: (text: string, expected: object[]) => void) => void, mostInDoubt: number): void {
+  let [all, inDoubt] = [0, 0];
+  law((text, expected) => {
+    const { items, isInDoubt } = read(text);
+    all++;
+    if (isInDoubt) inDoubt++;
+    else expect(items, text).toMatchObject(expected);
+  });
+  expect(inDoubt / all).toBeLessThan(mostInDoubt);
+}
+
 test('two sheets of a size are that, or in doubt, in whatever manner they are told', () => {
-  fc.assert(
-    fc.property(two, size, paper, laid, ([before, behind], [told, w, h], name, lay) => {
-      const text = `${before}${lay(name, told)}${behind}`;
-      const { items, isInDoubt } = read(text);
-      if (!isInDoubt) expect(items, text).toMatchObject([{ count: 2, size: { w, h } }]);
-    }),
-    { numRuns: 1_000 },
-  );
+  holds((check) => {
+    fc.assert(
+      fc.property(two, size, paper, laid, ([before, behind], [told, w, h], name, lay) => {
+        check(`${before}${lay(name, told)}${behind}`, [{ count: 2, size: { w, h } }]);
+      }),
+      { numRuns: 1_000 },
+    );
+  }, 1 / 4);
 });
 
 test('a list without units says the same numbers in any of them', () => {
@@ -108,14 +120,14 @@ const small = fc.constantFrom(
 );
 
 test('twenty-four of a small thing are that, or in doubt, in whatever manner they are told', () => {
-  fc.assert(
-    fc.property(many, small, fc.constantFrom('', ' amber', ', amber'), ([before, behind], name, colour) => {
-      const text = `${before}${name}${colour}${behind}`;
-      const { items, isInDoubt } = read(text);
-      if (!isInDoubt) expect(items, text).toMatchObject([{ count: 24 }]);
-    }),
-    { numRuns: 1_000 },
-  );
+  holds((check) => {
+    fc.assert(
+      fc.property(many, small, fc.constantFrom('', ' amber', ', amber'), ([before, behind], name, colour) => {
+        check(`${before}${name}${colour}${behind}`, [{ count: 24 }]);
+      }),
+      { numRuns: 1_000 },
+    );
+  }, 1 / 10);
 });
 
 test.each([

@@ -1,5 +1,5 @@
 import type { NamedColour } from '../colour';
-import { mm, inches, parseLength, type Ticks, type Unit } from '../length';
+import { inches, ofRoll, parseLength, ROLL_UNITS, type Ticks, type Unit } from '../length';
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
@@ -21,10 +21,9 @@ export interface Context extends KindContext {
 const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
 const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
 const LENGTH = new RegExp(
-  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b\.?(?:\s+each\b)?`,
+  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\b\.?(?:\s+each\b)?`,
   'iu',
 );
-const PER: Readonly<Record<string, number>> = { y: inches(36), f: inches(12), m: mm(1000) };
 /** A measure of a roll that is shorter is its width. */
 const WIDEST_ROLL = inches(3);
 /** What is neither count nor size: volumes, weights, prices. */
@@ -75,7 +74,7 @@ function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
     ? inches(/^half/i.test(told) ? 0.5 : wholeOf(told))
     : parseLength(plainNumber(told), 'in').value;
   if (!number) return null;
-  const length = Math.round((number / inches(1)) * (PER[unit.charAt(0).toLowerCase()] ?? 0));
+  const length = ofRoll(number, unit);
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };
   return { length, doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }] };
 }

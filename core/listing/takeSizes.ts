@@ -1,4 +1,4 @@
-import { inches, mm, parseLength, parseSize, type Unit, type Ticks } from '../length';
+import { inches, mm, parseLength, parseSize, ROLL_UNITS, type Unit, type Ticks } from '../length';
 import { NUMBER, plainNumber } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
@@ -8,7 +8,7 @@ const CLOSE = String.raw`(?=[xX×]\s*\d)`;
 const UNIT = String.raw`(?:inch(?:es)?\b|in${CLOSE}|in\b\.?(?!\s+(?:all|total|each|an?|the|assorted|various)\b)|[cm]m(?:\b|${CLOSE})|''|["″”])`;
 const TIMES = String.raw`\s*(?:[x×X]|\bby\b)\s*`;
 /** Of a roll the second is its length, which is no side: `15mm x 10 m`. */
-const LONG = String.raw`\s*(?:yds?|yards?|m|met(?:re|er)s?|ft|feet|foot)\b`;
+const LONG = String.raw`\s*${ROLL_UNITS}\b`;
 const PAIR = new RegExp(
   String.raw`(?<![\w/.])(${NUMBER})(?:\s*|-)(${UNIT})?${TIMES}(${NUMBER})(?:\s*|-)(${UNIT})?(?![\w/]|\.\d|\s*[¼½¾⅛⅜⅝⅞]|\s+\d+\/\d|${LONG})`,
   'gu',

@@ -107,6 +107,7 @@ export function AmountField({ label, lot, value, onChange, system, autoFocus = f
           onChange={(length) => onChange(length === null ? null : some(length))}
           system={system}
           mayBeNothing
+          isOfRoll
         />
       );
     case 'share':

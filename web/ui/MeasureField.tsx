@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { formatLength, parseLength, type MeasureSystem } from '../../core/length';
-import { measureWords } from './measureWords';
+import { formatLength, parseLength, parseRoll, type MeasureSystem } from '../../core/length';
+import { rollWords } from './amountWords';
+import { measureWords, NO_ROLL } from './measureWords';
 import { TextField } from './TextField';
 import { useKeptWhenGone } from './useKeptWhenGone';
 
@@ -17,6 +18,8 @@ export interface MeasureFieldProps {
   mayBeNothing?: boolean;
   /** More is refused, in ticks. */
   most?: number;
+  /** Of a roll: in yards or metres, too. @default false */
+  isOfRoll?: boolean;
   /**
    * Called only when the field is left or Enter pressed, and never with what is no measure: for what is written down.
    * @default false
@@ -24,19 +27,20 @@ export interface MeasureFieldProps {
   isKeptOnLeaving?: boolean;
 }
 
-const shown = (value: number | null, system: MeasureSystem): string =>
-  value === null ? '' : formatLength(value, system).replace('″', '');
+type Limits = Pick<MeasureFieldProps, 'system' | 'isOptional' | 'mayBeNothing' | 'most' | 'isOfRoll'>;
 
-type Limits = Pick<MeasureFieldProps, 'system' | 'isOptional' | 'mayBeNothing' | 'most'>;
+const wordsOf = (length: number, { system, isOfRoll }: Limits): string =>
+  isOfRoll ? rollWords(length, system) : formatLength(length, system);
 
 /** The measure that is typed, null where there is none, and what is wrong with it. */
-function readMeasure(text: string, { system, isOptional, mayBeNothing, most }: Limits) {
+function readMeasure(text: string, limits: Limits) {
+  const { system, isOptional, mayBeNothing, most, isOfRoll } = limits;
   const wrong = (why: string) => ({ length: null, wrong: why });
   if (isOptional && text.trim() === '') return { length: null, wrong: null };
-  const read = parseLength(text, system);
-  if (!read.ok) return wrong(measureWords(read.error));
+  const read = isOfRoll ? parseRoll(text, system) : parseLength(text, system);
+  if (!read.ok) return wrong(isOfRoll && read.error.kind === 'not-a-length' ? NO_ROLL : measureWords(read.error));
   if (read.value === 0 && !mayBeNothing) return wrong('A measure of nothing will not do.');
-  if (most !== undefined && read.value > most) return wrong(`At most ${formatLength(most, system)}.`);
+  if (most !== undefined && read.value > most) return wrong(`At most ${wordsOf(most, limits)}.`);
   return { length: read.value, wrong: null };
 }
 
@@ -50,7 +54,7 @@ export function MeasureField({ label, value, onChange, isKeptOnLeaving = false, 
   return (
     <TextField
       label={label}
-      value={typed ?? shown(value, limits.system)}
+      value={typed ?? (value === null ? '' : wordsOf(value, limits).replace('″', ''))}
       error={read?.wrong ?? null}
       isMeasure
       onChange={(text) => {

@@ -9,5 +9,8 @@ const WORDS: Record<LengthError['kind'], string> = {
   'too-long': 'This is longer than any paper.',
 };
 
+/** What is said where something is no length of a roll. */
+export const NO_ROLL = 'This is not a length. Write 10 yd, 2.5 m or 18 in.';
+
 /** What is wrong with a measure as typed, and what would help. */
 export const measureWords = (error: LengthError): string => WORDS[error.kind];

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { inches, mm, parseLength } from '../../core/length';
+import { inches, mm, parseLength, parseRoll } from '../../core/length';
 import { designOf, layOut } from '../../core/design';
 import type { Shape } from '../../core/shapes';
 import { amountWords, rollWords } from './amountWords';
@@ -21,6 +21,11 @@ describe('amounts', () => {
     expect(rollWords(inches(20.5), 'in')).toBe('20 1/2″');
     expect(rollWords(inches(54), 'in')).toBe('1.5 yd');
     expect(rollWords(mm(2500), 'cm')).toBe('2.5 m');
+    // What is shown can be typed again, to the hundredth.
+    for (const system of ['in', 'cm'] as const) {
+      const again = parseRoll(rollWords(inches(90), system), system).value ?? 0;
+      expect(Math.abs(again - inches(90))).toBeLessThan(inches(0.2));
+    }
   });
 });
 

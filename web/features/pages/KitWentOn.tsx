@@ -128,7 +128,7 @@ function SoMany({ what, most, onChange }: SoManyProps) {
     if (to !== null && Number.isSafeInteger(to) && to > 0 && to <= most) onChange({ [part]: to });
   };
   if (measure === 'length')
-    return <MeasureField label="how much" value={n} system={system} most={most} onChange={put} />;
+    return <MeasureField label="how much" value={n} system={system} most={most} isOfRoll onChange={put} />;
   if (measure === 'letters') return <LettersUsed what={what} onChange={onChange} />;
   // Of what nobody counts, all that is left went in.
   if (measure === 'share') return null;

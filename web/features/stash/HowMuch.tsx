@@ -44,7 +44,7 @@ export function HowMuch({ lot, here, amount }: { lot: Lot; here: Amounts; amount
         <TextField label="How many" value={count} onChange={setCount} error={error} isMeasure />
       )}
       {lot.measure === 'length' && (
-        <MeasureField label="How much" value={length} onChange={setLength} system={system} />
+        <MeasureField label="How much" value={length} onChange={setLength} system={system} isOfRoll />
       )}
       {lot.measure === 'share' && there > 0 && (
         <Choice<Share> label="How much of one" options={SHARES} value={share} onChange={setShare} />

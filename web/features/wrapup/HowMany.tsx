@@ -1,6 +1,6 @@
 import type { LeftThing } from '../../../core/kits';
 import { own, totalOf, type Amounts } from '../../../core/ledger';
-import { parseLength, type MeasureSystem } from '../../../core/length';
+import { parseRoll, type MeasureSystem } from '../../../core/length';
 import { itemsOf } from '../../../core/placing';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
@@ -38,7 +38,7 @@ export function amountsMeant(meant: Meant, thing: LeftThing, system: MeasureSyst
   if (lot.measure === 'length') {
     const there = own(amounts, '') ?? 0;
     if (meant.some.trim() === '') return null;
-    const read = parseLength(meant.some, system);
+    const read = parseRoll(meant.some, system);
     if (!read.ok || read.value === 0 || read.value > there) return 'mistyped';
     return read.value === there ? null : { '': read.value };
   }

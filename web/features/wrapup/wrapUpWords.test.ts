@@ -49,6 +49,7 @@ describe('how much of a thing is meant to leave', () => {
     ['some of one kind', thing('count', { a: 3, b: 1 }), { part: 'a', some: '2' }, { a: 2 }],
     ['so many of a pack, of no kind', thing('count', { a: 3, b: 1 }), { some: '2' }, 'mistyped'],
     ['so much of a roll', thing('length', { '': inches(12) }), { some: '3 1/4' }, { '': inches(3.25) }],
+    ['so many yards of a roll', thing('length', { '': inches(100) }), { some: '2 yd' }, { '': inches(72) }],
     ['a whole roll', thing('length', { '': inches(12) }), { some: '12' }, null],
     ['more than the roll', thing('length', { '': inches(12) }), { some: '12 1/8' }, 'mistyped'],
     ['no length of a roll', thing('length', { '': inches(12) }), { some: '3x' }, 'mistyped'],
