@@ -29,6 +29,7 @@ test('in centimetres, what is typed is in centimetres', async ({ page }) => {
   });
   await test.step('what a sheet is cut apart into', async () => {
     await page.getByRole('button', { name: /^leaf.*10 × 15 cm/ }).click();
+    await expect(page.getByRole('region', { name: /^leaf/ }).getByText('10 × 15 cm').first()).toBeVisible();
     await page.getByRole('button', { name: 'Cut apart', exact: true }).click();
     const dialog = page.getByRole('dialog', { name: /^Cut apart/ });
     await dialog.getByLabel(/^What is printed on it/).fill('4 x 5x7');

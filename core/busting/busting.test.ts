@@ -4,6 +4,7 @@ import { replay } from '../cutting/test/replay';
 import { emptyLedger, fold, type LedgerEvent } from '../ledger';
 import { inches } from '../length';
 import { cutJobFor } from '../cutlist';
+import { DESIGNS } from '../design';
 import { stockOnHand, type Shelf } from '../stock';
 import type { Face, Kit, Lot, Photo } from '../things';
 import { idleOf, overMonth, proposePages, proposeTogether, type BustingInput, type Lead, type Proposal } from '.';
@@ -117,9 +118,14 @@ const plenty = shelfOf([
 test('round things of hers lie in a wreath, and no circle of paper is cut for those', () => {
   const lead = { kind: 'oldest' } as const;
   const wreaths = (rounds: readonly number[]): Proposal[] =>
-    [...found({ ...input(plenty), lead, rounds }, leftoversOf(plenty, input(plenty).sources), true)].flatMap(
-      ({ proposal }) => (proposal?.design === 'wreath' ? [proposal] : []),
-    );
+    [
+      ...found(
+        { ...input(plenty), lead, rounds },
+        leftoversOf(plenty, input(plenty).sources),
+        true,
+        DESIGNS.filter(({ id }) => id === 'wreath'),
+      ),
+    ].flatMap(({ proposal }) => proposal ?? []);
   const circles = ({ list }: Proposal): number =>
     list.filter(({ slot }) => slot.startsWith('round')).reduce((sum, { count }) => sum + count, 0);
   const [of] = wreaths([]);

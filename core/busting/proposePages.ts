@@ -186,17 +186,19 @@ export interface BustingProgress {
 }
 
 /** What is tried: each design that the lead allows, in each format, with each set of photos: all of it, or one of so many. */
-function attemptsFor({ lead, formats, waiting }: BustingInput, isAll: boolean) {
-  const all = DESIGNS.filter(({ id }) => isLedTo(id, lead)).flatMap((design, d) =>
-    formats.flatMap((format, f) =>
-      photoSets(waiting, design.mostPhotos * (format.spread ? 2 : 1), format).map((photos, s) => ({
-        design,
-        format,
-        photos,
-        place: d + f + s,
-      })),
-    ),
-  );
+function attemptsFor({ lead, formats, waiting }: BustingInput, isAll: boolean, designs: readonly Design[]) {
+  const all = designs
+    .filter(({ id }) => isLedTo(id, lead))
+    .flatMap((design, d) =>
+      formats.flatMap((format, f) =>
+        photoSets(waiting, design.mostPhotos * (format.spread ? 2 : 1), format).map((photos, s) => ({
+          design,
+          format,
+          photos,
+          place: d + f + s,
+        })),
+      ),
+    );
   return isAll ? all : all.filter(({ place }) => place % ONE_OF === 0);
 }
 
@@ -206,13 +208,15 @@ const FEW: readonly Lead['kind'][] = ['strips', 'boxes', 'hues', 'quick'];
 /**
  * What can be made of some leftovers, attempt by attempt; null where that one cannot.
  * @param isAll nothing is left untried; else one of so many is tried, but for leads of few designs
+ * @param designs those that are looked at
  */
 export function* found(
   input: BustingInput,
   leftovers: readonly Leftover[],
   isAll = FEW.includes(input.lead.kind),
+  designs: readonly Design[] = DESIGNS,
 ): Generator<{ readonly proposal: Proposal | null; readonly done: number }> {
-  const attempts = attemptsFor(input, isAll);
+  const attempts = attemptsFor(input, isAll, designs);
   for (const [n, { design, format, photos }] of attempts.entries()) {
     let proposal: Proposal | null = null;
     if (leftovers.length > 0) {

@@ -7,7 +7,7 @@ export interface FormProps extends Omit<FormHTMLAttributes<HTMLFormElement>, 'on
    * returns is under way nothing is sent again.
    */
   onSend: () => void | Promise<unknown>;
-  /** Not where much is told and a title comes first. @default true */
+  /** Not where the act could be done from the beginning, and a word comes first. @default true */
   isSentByEnter?: boolean;
 }
 

@@ -151,7 +151,7 @@ export function JoinSlip({ piece, name, stock, layout, onJoin }: JoinSlipProps) 
       <Button>Join it from shorter strips</Button>
       <SlipOver title={`${name}, joined`}>
         {(close) => (
-          <Form onSend={() => use(close)}>
+          <Form onSend={() => use(close)} isSentByEnter={false}>
             <Soft>
               The pattern runs on unbroken where it starts again after this much; leave both empty for plain paper or a
               pattern without order.

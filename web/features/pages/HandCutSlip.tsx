@@ -87,7 +87,7 @@ function Fields({ page, piece, onDone }: HandCutButtonProps & { onDone: () => vo
     }));
   if (papers.length === 0) return <Soft>No paper that is here is so large.</Soft>;
   return (
-    <Form onSend={note}>
+    <Form onSend={note} isSentByEnter={false}>
       <Stack>
         <PaperChoice
           label={`${formatSize(piece, system)}, cut from`}

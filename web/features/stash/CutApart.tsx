@@ -132,6 +132,7 @@ function OffAnEdge({ piece, lot, onDone }: CutApartProps) {
 /** What a note tells of parts, as a list does in inches, in her measures; empty: it tells of none. */
 function notedParts(note: string, system: MeasureSystem): string {
   const noted = readParts(note).value ?? [];
+  if (system === 'in') return noted.length > 0 ? note : '';
   return noted.map(({ count, ...size }) => `${count} x ${formatSize(size, system)}`).join(', ');
 }
 

@@ -108,7 +108,7 @@ function Cutting({ piece, lot, onDone }: CutOutProps) {
     if (await act(cutOut(piece.id, wish))) onDone();
   };
   return (
-    <Form onSend={cut}>
+    <Form onSend={cut} isSentByEnter={false}>
       <Row $gap={24} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
         <Stack $gap={12} style={{ flex: '0 0 400px' }}>
           <TextField label="What it is" value={name} onChange={setName} placeholder="moth" autoFocus />

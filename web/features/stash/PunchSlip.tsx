@@ -120,7 +120,7 @@ function Punching({ piece, lot, onPunch, close }: PunchSlipProps & { close: () =
     onPunch(holes);
   };
   return (
-    <Form onSend={punch}>
+    <Form onSend={punch} isSentByEnter={false}>
       <Row $gap={22} style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
         <Stack $gap={12} style={{ flex: 1 }}>
           {trouble !== null && <BrokenOff what="The search" why={trouble} onAgain={again} />}
