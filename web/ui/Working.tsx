@@ -25,7 +25,8 @@ export function Working({ children, done, onStop, stopWords = 'Stop' }: WorkingP
           </>
         )}
       </ProgressBar>
-      <Button look="quiet" onPress={onStop}>
+      {/* Stopping is always heard, also where what began it was pressed a moment before. */}
+      <Button isRepeatable look="quiet" onPress={onStop}>
         {stopWords}
       </Button>
     </Going>
