@@ -58,8 +58,8 @@ const times = (letters: Record<string, number> | null, n: number): Record<string
 
 /**
  * How many there are of each letter: told one by one (`A3 E4 N2`), by sets (`two full sheets A to Z plus vowels`: a
- * second set of vowels to each), so many of each (`A-Z, 3 each`), or by rows as they stand on the sheet (`AAABB / CCDDD`). The same glyph told twice
- * adds up. Null: the text tells of something else.
+ * second set of vowels to each), so many of each (`A-Z, 3 each`), or by rows as they stand on the sheet
+ * (`AAABB / CCDDD`). The same glyph told twice adds up. Null: the text tells of something else.
  */
 export function readLetters(text: string): Record<string, number> | null {
   const letters: Record<string, number> = {};

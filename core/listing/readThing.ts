@@ -90,6 +90,16 @@ const unexplained = (line: Unread): Doubt[] =>
       to: match.index + match[0].length,
     }));
 
+/** `24 1/2" dots`: a count and a size, or a mixed number. */
+const SO_MANY_OF = /^\d+ +(?:\d+\/\d|[¼½¾⅛⅜⅝⅞])/;
+interface OneMeasure {
+  readonly side: Ticks | null;
+  readonly height: Ticks | null;
+  readonly length: Ticks | null;
+  readonly doubts: readonly Doubt[];
+}
+const NO_MEASURE: OneMeasure = { side: null, height: null, length: null, doubts: [] };
+
 /** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
 function takeOneMeasure(line: Unread, kind: ThingKind) {
   const measure = takeMeasure(line);
@@ -103,15 +113,6 @@ function takeOneMeasure(line: Unread, kind: ThingKind) {
   const why = 'So many of that size, or one so large?';
   return { ...NO_MEASURE, side: ticks, doubts: isBoth ? [{ words, why, from, to }] : [] };
 }
-/** `24 1/2" dots`: a count and a size, or a mixed number. */
-const SO_MANY_OF = /^\d+ +(?:\d+\/\d|[¼½¾⅛⅜⅝⅞])/;
-interface OneMeasure {
-  readonly side: Ticks | null;
-  readonly height: Ticks | null;
-  readonly length: Ticks | null;
-  readonly doubts: readonly Doubt[];
-}
-const NO_MEASURE: OneMeasure = { side: null, height: null, length: null, doubts: [] };
 
 interface Names {
   readonly name: string;

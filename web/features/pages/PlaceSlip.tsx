@@ -215,6 +215,9 @@ function Around({ place, onPut }: PartProps) {
   );
 }
 
+/** At least so much of a picture is seen beside the middle of its print. */
+const LEAST_SEEN = inches(1 / 16);
+
 /** The white border of its print: left round the picture, or trimmed off, which makes it smaller. */
 function Border({ place, onPut }: PartProps) {
   const system = useSettings((s) => s.system);
@@ -228,7 +231,7 @@ function Border({ place, onPut }: PartProps) {
           label="White border (0: none)"
           value={border}
           mayBeNothing
-          most={Math.ceil(Math.min(place.w, place.h) / 2) - 1}
+          most={Math.floor(Math.min(place.w, place.h) / 2) - LEAST_SEEN}
           system={system}
           onChange={(to) => {
             if (to !== null) set(to);
