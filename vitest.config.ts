@@ -13,6 +13,8 @@ export default defineConfig({
     ],
     setupFiles: ['scripts/propertySeed.ts'],
     maxWorkers: 2,
+    // What files import is loaded once and not for each: no test changes what is in a module.
+    isolate: false,
     testTimeout: 180_000,
   },
 });

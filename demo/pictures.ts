@@ -238,10 +238,14 @@ function pixels(size: string): [number, number] {
   return [Math.round(w * scale), Math.round(h * scale)];
 }
 
-/** Every picture painted, as JPEG. */
-export function paintPictures(): { id: string; story: string; name: string; size: string; jpeg: Buffer }[] {
-  return PICTURES.map(({ layers, ...picture }, i) => ({
+type Painted = Omit<Picture, 'layers'> & { readonly jpeg: Buffer };
+let painted: readonly Painted[] | null = null;
+
+/** Every picture painted, as JPEG; once, however often it is asked for. */
+export function paintPictures(): readonly Painted[] {
+  painted ??= PICTURES.map(({ layers, ...picture }, i) => ({
     ...picture,
     jpeg: paint(...pixels(picture.size), layers, 100 + i),
   }));
+  return painted;
 }

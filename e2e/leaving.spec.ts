@@ -1,4 +1,4 @@
-import { goTo } from './bench';
+import { goTo, reload } from './bench';
 import { expect, test, type Page } from './test';
 
 test.use({ demo: 'whole' });
@@ -40,4 +40,30 @@ test('what is looked for in the stash stays with the stash', async ({ page }) =>
   await goTo(page, 'Pages');
   await expect(page.getByRole('heading', { name: 'Pages', level: 1 })).toBeVisible();
   await expect(page).toHaveURL(/\/pages$/);
+});
+
+test('what is typed and not sent stands in its field again, elsewhere and after a reload, until it is sent', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await goTo(page, 'Parcels');
+  const wish = page.getByLabel('Something you would like to have');
+  await wish.fill('2 x 12x12 cardstock plum');
+  await goTo(page, 'Pages');
+  await page.getByRole('link', { name: /Heaviest of all/ }).click();
+  await page.getByText('order of work', { exact: true }).click();
+  const meant = page.getByRole('region', { name: 'Meant for this page' }).getByRole('textbox', { name: 'One more' });
+  await meant.fill('three tags');
+  await reload(page);
+  await page.getByText('order of work', { exact: true }).click();
+  await expect(meant).toHaveValue('three tags');
+  await meant.press('Enter');
+  await expect(page.getByRole('checkbox', { name: 'three tags' })).toBeVisible();
+  await expect(meant).toHaveValue('');
+  await goTo(page, 'Parcels');
+  await expect(wish).toHaveValue('2 x 12x12 cardstock plum');
+  await reload(page);
+  await wish.press('Enter');
+  await expect(page.getByRole('list', { name: 'Noted wishes' })).toContainText('2 x 12x12 cardstock plum');
+  await expect(wish).toHaveValue('');
 });

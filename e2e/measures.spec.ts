@@ -1,4 +1,4 @@
-import { goTo, openDemo } from './bench';
+import { goTo, openDemo, reload } from './bench';
 import { expect, test } from './test';
 
 test('in centimetres, what is typed is in centimetres', async ({ page }) => {
@@ -37,4 +37,22 @@ test('in centimetres, what is typed is in centimetres', async ({ page }) => {
     await expect(dialog).toBeHidden();
     await expect(page.getByRole('button', { name: /^leaf.*5 × 7 cm/ }).first()).toBeVisible();
   });
+});
+
+test('a list of sizes without a unit is said to be in centimetres', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Parcels');
+  await page.getByRole('button', { name: 'Unpack a parcel' }).click();
+  await page.getByLabel('The list, as it came or as you type it').fill('2 x 30x30 fern\n1 x 15x30 stripes');
+  const box = page.getByRole('list', { name: 'What is in the box' });
+  await expect(box.getByText('So large, in inches? Or in cm?')).toBeVisible();
+  await page.getByRole('radiogroup', { name: 'Sizes without a unit are in' }).getByText('cm', { exact: true }).click();
+  await expect(box.getByText('So large, in inches? Or in cm?')).toBeHidden();
+  await reload(page);
+  await expect(box.getByText('So large, in inches? Or in cm?')).toBeHidden();
+  await page.getByLabel('Kit', { exact: true }).fill('ferns');
+  await page.getByRole('button', { name: 'the rest is all here' }).click();
+  await page.getByRole('button', { name: 'Put all away' }).click();
+  await goTo(page, 'Stash');
+  await expect(page.getByRole('button', { name: /^fern.*11 13\/16 × 11 13\/16/ }).first()).toBeVisible();
 });

@@ -1,3 +1,4 @@
+import type { Unit } from '../length';
 import type { Correction, Draft } from '../things';
 import { correct } from './correct';
 import { itemOf } from './itemOf';
@@ -15,10 +16,13 @@ export interface Entry {
   readonly doubts: readonly Doubt[];
 }
 
-/** All things of a list, as they were read or as she says they are; what she left out is not among them. */
-export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['corrected'] = {}): Entry[] =>
+/**
+ * All things of a list, as they were read or as she says they are; what she left out is not among them.
+ * @param unit what a size without a unit is in, of what was passed over and is taken in all the same
+ */
+export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['corrected'] = {}, unit: Unit = 'in'): Entry[] =>
   lines.flatMap((read, line) =>
-    thingsOf(read, corrected[keyOf(line, 0)]).flatMap((told, i): Entry[] => {
+    thingsOf(read, corrected[keyOf(line, 0)], unit).flatMap((told, i): Entry[] => {
       const key = keyOf(line, i);
       const correction = corrected[key];
       if (correction?.isLeftOut) return [];
@@ -29,8 +33,11 @@ export const entriesOf = (lines: readonly ReadLine[], corrected: Draft['correcte
   );
 
 /** Of a line that was passed over, what it tells of once she takes it in. */
-const thingsOf = ({ read, text, things }: ReadLine, correction: Correction | undefined): readonly Thing[] =>
-  read === 'words' && correction?.isTakenIn ? thingsIn(text) : things;
+const thingsOf = (
+  { read, text, things }: ReadLine,
+  correction: Correction | undefined,
+  unit: Unit,
+): readonly Thing[] => (read === 'words' && correction?.isTakenIn ? thingsIn(text, unit) : things);
 
 /** By which a thing's ticks are kept. @param i which of those that its line tells of */
 export const keyOf = (line: number, i: number): string => (i === 0 ? String(line) : `${line}/${i}`);
@@ -39,4 +46,5 @@ export const keyOf = (line: number, i: number): string => (i === 0 ? String(line
 export const lineOfKey = (key: string): number => Number(key.split('/')[0]);
 
 /** The first thing that one line by itself tells of; null: it tells of none. */
-export const readItem = (text: string): ListItem | null => entriesOf([readLine(text)])[0]?.item ?? null;
+export const readItem = (text: string, unit: Unit = 'in'): ListItem | null =>
+  entriesOf([readLine(text, unit)])[0]?.item ?? null;

@@ -7,7 +7,7 @@ export { readItems } from './readItems';
 export type { ReadItems, ToldItem } from './readItems';
 export { readScrap } from './readScrap';
 export type { ScrapLine } from './readScrap';
-export { linesOfTable } from './pastedTable';
+export { columnCalled, linesOfTable } from './pastedTable';
 export { underRules } from './rules';
 export { MOST_OF_A_LINE } from './takeCounts';
 export { WHOLE, wholeOf } from './numbers';

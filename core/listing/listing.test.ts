@@ -58,7 +58,10 @@ test.each([
   ['2 x 30x30 in cardstock slate', 'in', []],
   ['2 x 30x30 cardstock slate', 'cm', []],
   ['1 x 12x24 banner', 'in', []],
-] as const)('%s, in %s: a size that no sheet has in inches is in doubt', (text, unit, doubtful) => {
+  ['2 x 12x12 cardstock slate', 'mm', ['12x12']],
+  ['2 x 305x305 cardstock slate', 'mm', []],
+  ['paper: 2 fern 30x30, 1 moss 12x12', 'in', ['30x30']],
+] as const)('%s, in %s: a size that no sheet has in that unit is in doubt', (text, unit, doubtful) => {
   expect(readLine(text, unit).things.flatMap(({ doubts }) => doubts.map(({ words }) => words))).toEqual(doubtful);
 });
 

@@ -2,7 +2,7 @@ import type { Unit } from '../length';
 import { kindWordsIn } from './findKind';
 import { WHOLE, wholeOf } from './numbers';
 import { takeSizes } from './takeSizes';
-import type { Thing } from './thing';
+import type { Doubt, Thing } from './thing';
 import { Unread, type Stretch } from './unread';
 
 /** One of several things that a line tells of: so many, called so. */
@@ -15,6 +15,7 @@ export interface MixedPart {
   readonly seen: string;
   /** Of the part itself. */
   readonly size?: Thing['size'];
+  readonly doubts?: readonly Doubt[];
 }
 
 const BEFORE = new RegExp(
@@ -35,7 +36,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
   const behind = before ? null : BEHIND.exec(own.left);
   const told = before ?? behind;
   // A size alone says nothing of how many.
-  if (!told || doubts.length > 0 || (size && !before)) return null;
+  if (!told || doubts.some(({ about }) => about !== 'unit') || (size && !before)) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
   const name = own.told(start, end).replace(/[.;,]+$/, '');
@@ -48,6 +49,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
         from: from + start,
         to: from + end,
         ...(size ? { size } : {}),
+        doubts: doubts.map((one) => ({ ...one, from: one.from + from, to: one.to + from })),
       };
 }
 

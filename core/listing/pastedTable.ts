@@ -16,9 +16,12 @@ const HEADS: Readonly<Record<string, keyof ListRow | 'kind'>> = {
 const isCount = (cell: string): boolean => /^\d{1,5}$/.test(cell);
 const isSize = (cell: string): boolean => /\d\s*(?:["″]|in|cm|mm)?\s*[x×]\s*\d/i.test(cell) && parseSize(cell).ok;
 
+/** The column of a list that a head stands for, as people call it; null: none is known by it. */
+export const columnCalled = (head: string): keyof ListRow | 'kind' | null => HEADS[head.trim().toLowerCase()] ?? null;
+
 /** What each column holds, by its head; null: the first row is no head. */
 function headsOf(cells: readonly string[]): (keyof ListRow | 'kind' | null)[] | null {
-  const heads = cells.map((cell) => HEADS[cell.trim().toLowerCase()] ?? null);
+  const heads = cells.map(columnCalled);
   return heads.includes('name') ? heads : null;
 }
 

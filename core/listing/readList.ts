@@ -26,7 +26,7 @@ function unmarked(text: string, isNumbered: boolean): Unread {
 
 /** Each part of a line that tells of several, with what the line says of all. */
 function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts']): Thing[] {
-  return parts.map(({ count, name, seen, from, size }, i): Thing => {
+  return parts.map(({ count, name, seen, from, size, doubts: own = [] }, i): Thing => {
     const [front = '', back = null] = name.split(/\s*\/\s*/);
     const both = isColours(name) ? name : back === null ? front : `${front} / ${back}`;
     const colours = coloursIn(seen).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
@@ -39,7 +39,7 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
       back: isColours(name) ? null : back,
       colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
       ...(size ? { size } : {}),
-      doubts: i === 0 ? [...base.doubts, ...doubts] : [],
+      doubts: [...(i === 0 ? [...base.doubts, ...doubts] : []), ...own],
     };
   });
 }
@@ -140,4 +140,4 @@ export const readUnder = (heading: Context['heading'], text: string, unit: Unit)
   readOne(text, false, { ...AT_FIRST, heading, unit });
 
 /** What a line tells of when it is said to be no mere words. */
-export const thingsIn = (text: string): Thing[] => thingsOf(unmarked(text, false), { ...AT_FIRST, unit: 'in' });
+export const thingsIn = (text: string, unit: Unit): Thing[] => thingsOf(unmarked(text, false), { ...AT_FIRST, unit });

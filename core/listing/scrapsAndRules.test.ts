@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches, mm } from '../length';
+import type { Rule } from '../things';
 import { entriesOf, lettersBut, lettersInRows, readList, readScrap, underRules } from '.';
 
 const size = (w: number, h: number) => ({ w: inches(w), h: inches(h) });
@@ -76,6 +77,14 @@ test('a line that was passed over is a thing once she takes it in', () => {
     ['0', 0],
     ['1', 1],
   ]);
+});
+
+test('what was passed over is taken in with its sizes in the unit of its list', () => {
+  const passedOver: Rule = { id: 'r', words: 'not mine', kind: null };
+  const lines = readList('2 x 30x30 fern, not mine', 'cm').map((line) => underRules(line, [passedOver]));
+  expect(entriesOf(lines)).toEqual([]);
+  const taken = entriesOf(lines, { '0': { isTakenIn: true } }, 'cm');
+  expect(taken.map(({ item }) => item.size)).toEqual([{ w: mm(300), h: mm(300) }]);
 });
 
 describe('letters counted later', () => {

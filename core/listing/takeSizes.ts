@@ -1,3 +1,4 @@
+import type { Size } from '../geometry';
 import { inches, mm, parseLength, parseSize, ROLL_UNITS, type Unit, type Ticks } from '../length';
 import { NUMBER, plainNumber } from './numbers';
 import type { Doubt } from './thing';
@@ -41,6 +42,15 @@ const ISO_MM: Readonly<Record<string, readonly [number, number]>> = {
 /** No sheet, card or sticker is larger both ways. Common practice, no source. */
 const LARGEST = inches(15);
 
+/** No sheet, card or sticker is smaller both ways. Common practice, no source. */
+const SMALLEST = mm(15);
+
+/** Why a size told without a unit can hardly be in the one of its list. */
+function unitDoubt({ w, h }: Size, unit: Unit): string | null {
+  if (unit === 'in' && Math.min(w, h) > LARGEST) return 'So large, in inches? Or in cm?';
+  return unit === 'mm' && Math.max(w, h) < SMALLEST ? 'So small, in mm? Or in inches?' : null;
+}
+
 /** The size of a line, `12x12`, `12" x 12"`, `30.5 x 30.5 cm`; what is told of further ones is in doubt. */
 export function takeSizes(line: Unread, unit: Unit): Sizes {
   const doubts: Doubt[] = [];
@@ -60,8 +70,8 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
     if (!read.ok || read.value.w === 0 || read.value.h === 0) doubts.push({ ...told, why: 'This is no size.' });
     else if (size === null) {
       size = read.value;
-      const isBare = unit === 'in' && first === undefined && second === undefined;
-      if (isBare && Math.min(size.w, size.h) > LARGEST) doubts.push({ ...told, why: 'So large, in inches? Or in cm?' });
+      const why = first === undefined && second === undefined ? unitDoubt(size, unit) : null;
+      if (why !== null) doubts.push({ ...told, why, about: 'unit' });
     } else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
   }
   const iso = size === null ? line.take(ISO) : null;

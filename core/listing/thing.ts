@@ -9,8 +9,8 @@ export type ThingKind = LotKind | 'pad';
 export interface Doubt {
   readonly words: string;
   readonly why: string;
-  /** Settled once its kind is told. */
-  readonly about?: 'kind';
+  /** Settled once its kind is told, or what sizes are in. */
+  readonly about?: 'kind' | 'unit';
   /** Where they stand in the line. */
   readonly from: number;
   readonly to: number;

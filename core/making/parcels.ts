@@ -61,7 +61,7 @@ export const putParcelAway =
     const faces: Face[] = [];
     const events: NewEvent[] = [];
     const lots: RecordWrite[] = [];
-    for (const { key, line, item } of entriesOf(lines, draft.corrected)) {
+    for (const { key, line, item } of entriesOf(lines, draft.corrected, draft.unit)) {
       const unpacked = unpack(item, line + 1, draft.id, faces, newId);
       const damaged = draft.damaged?.[key] ?? 0;
       faces.push(...unpacked.faces);

@@ -1,3 +1,4 @@
+import type { Unit } from '../length';
 import type { LotKind } from './lot';
 
 /** What she says of a thing of the list, where it was read otherwise. */
@@ -22,6 +23,8 @@ export interface Draft {
   readonly name: string;
   readonly month: string;
   readonly list: string;
+  /** What a size without a unit is in; absent: inches. */
+  readonly unit?: Unit;
   /** How many of each line are in the box, by the line's number; absent: not looked at yet. */
   readonly here: Readonly<Record<string, number>>;
   /** How many of those that are here are damaged: they are kept, and others owed. */

@@ -8,7 +8,7 @@ import { dayWords } from '../ui/dayWords';
 import { Row, Soft, Stack } from '../ui/Screen';
 import { TextField } from '../ui/TextField';
 import { Tick } from '../ui/Tick';
-import { useSentLine } from '../ui/useSentLine';
+import { useSentLine } from './useSentLine';
 
 export interface NotesProps {
   table: Noted;
@@ -19,7 +19,7 @@ export interface NotesProps {
 /** What she noted of a page, a kit or a thing, with its day; ticked, it comes back when the next page is begun. */
 export function Notes({ table, record: { id, notes = [] } }: NotesProps) {
   const [isForNext, setForNext] = useState(false);
-  const { line, setLine, send } = useSentLine((words) => {
+  const { line, setLine, send } = useSentLine(`note of ${table} ${id}`, (words) => {
     setForNext(false);
     return act(keepNote(table, id, { words, isForNext }), { isQuiet: true });
   });

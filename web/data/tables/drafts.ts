@@ -10,6 +10,7 @@ export const draftSchema = {
     name: text,
     month: text,
     list: text,
+    unit: { enum: ['in', 'cm', 'mm'], description: 'what a size without a unit is in, inches where this is absent' },
     here: { type: 'object', additionalProperties: { type: 'integer', minimum: 0 } },
     damaged: {
       type: 'object',

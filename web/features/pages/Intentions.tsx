@@ -12,7 +12,7 @@ import { MenuList } from '../../ui/MenuList';
 import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { Tick } from '../../ui/Tick';
-import { useSentLine } from '../../ui/useSentLine';
+import { useSentLine } from '../../parts/useSentLine';
 
 /** What a page's intentions come to. */
 export function useIntentions(page: Page): readonly Kept[] {
@@ -43,7 +43,9 @@ export function Intentions({ page }: { page: Page }) {
 
 /** One line, or the lines of a challenge's list. */
 function AddMeant({ page }: { page: Page }) {
-  const { line, setLine, send } = useSentLine((text) => act(meanFor(page.id, text.split(/\n|;/)), { isQuiet: true }));
+  const { line, setLine, send } = useSentLine(`meant for ${page.id}`, (text) =>
+    act(meanFor(page.id, text.split(/\n|;/)), { isQuiet: true }),
+  );
   return (
     <Form onSend={() => void send()}>
       <TextField

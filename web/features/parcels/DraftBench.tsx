@@ -8,6 +8,7 @@ import { Tick } from '../../ui/Tick';
 import { BoxList } from './BoxList';
 import { DraftActions } from './DraftActions';
 import { ListEditor, type ListEditorHandle } from './ListEditor';
+import { ListUnit } from './ListUnit';
 import { useKeys } from '../../ui/useKeys';
 import { useDraft, type DraftActs } from './useDraft';
 import { YourRules } from './YourRules';
@@ -81,6 +82,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
             entries={entries}
             onChange={setList}
           />
+          <ListUnit state={state} />
           <YourRules />
         </Stack>
         <BoxList state={state} trouble={hasTried ? trouble : null} onShow={show} />

@@ -9,7 +9,7 @@ import { Button } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
-import { useSentLine } from '../../ui/useSentLine';
+import { useSentLine } from '../../parts/useSentLine';
 import { ownedWords } from './ownedWords';
 import { dropWish, noteWish } from '../../../core/making';
 import { act } from '../../data/acts';
@@ -33,7 +33,7 @@ function ownedOf(item: ListItem | null, bench: Bench): AlreadyOwned | null {
 /** One more, told as a line of a list. */
 function NewWish() {
   const bench = useBench((b) => b);
-  const { line: text, setLine: setText, send } = useSentLine((line) => act(noteWish(line.trim())));
+  const { line: text, setLine: setText, send } = useSentLine('wish', (line) => act(noteWish(line.trim())));
   const item = useMemo(() => readItem(text), [text]);
   const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
   return (

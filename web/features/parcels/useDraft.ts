@@ -3,7 +3,6 @@ import { createStore, useStore, type StoreApi } from 'zustand';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
 import {
   entriesOf,
-  readItem,
   readList,
   underRules,
   unpack,
@@ -59,12 +58,12 @@ function withInstead(draft: Draft, { key, line }: Entry, text: string): Partial<
     .toSpliced(line + 1, 0, text)
     .join('\n');
   const moved = moveTicks(draft, list);
-  const came = readItem(text);
+  const came = entriesOf(readList(list, draft.unit)).filter((one) => one.line === line + 1);
   return {
     list,
     ...moved,
     damaged: { ...moved.damaged, [key]: 0 },
-    here: { ...moved.here, [key]: 0, ...(came ? { [line + 1]: came.count } : {}) },
+    here: { ...moved.here, [key]: 0, ...Object.fromEntries(came.map((one) => [one.key, one.item.count])) },
   };
 }
 
@@ -104,10 +103,14 @@ type Known = Pick<Bench, 'ledger' | 'lots' | 'kits' | 'faces'>;
 /** Makes the things of a list as they go into the box; one whose line is as it was stays the same object. */
 function rememberEntries() {
   let before = new Map<string, { of: readonly unknown[]; entry: BoxEntry }>();
-  return (lines: readonly ReadLine[], corrected: Draft['corrected'], { ledger, lots, kits, faces }: Known) => {
+  return (
+    lines: readonly ReadLine[],
+    { corrected, unit }: Pick<Draft, 'corrected' | 'unit'>,
+    { ledger, lots, kits, faces }: Known,
+  ) => {
     const now: typeof before = new Map();
-    for (const read of entriesOf(lines, corrected)) {
-      const of = [lines[read.line], corrected?.[read.key], ledger];
+    for (const read of entriesOf(lines, corrected, unit)) {
+      const of = [lines[read.line], corrected?.[read.key], unit, ledger];
       const old = before.get(read.key);
       if (old?.of.every((one, i) => one === of[i])) {
         now.set(read.key, old);
@@ -183,14 +186,14 @@ export function useDraft(given: Draft): DraftState {
   const [entriesFor] = useState(rememberEntries);
   const { draft, acts } = useStore(store);
   const { rules, ledger, lots, kits, faces } = useBench((b) => b);
-  const { list, corrected } = useDeferredValue(draft);
+  const { list, corrected, unit } = useDeferredValue(draft);
   const lines = useMemo(() => {
     const own = [...rules.values()];
-    return readList(list).map((line) => underRules(line, own));
-  }, [list, rules]);
+    return readList(list, unit).map((line) => underRules(line, own));
+  }, [list, unit, rules]);
   const entries = useMemo(
-    () => entriesFor(lines, corrected, { ledger, lots, kits, faces }),
-    [entriesFor, lines, corrected, ledger, lots, kits, faces],
+    () => entriesFor(lines, { corrected, unit }, { ledger, lots, kits, faces }),
+    [entriesFor, lines, corrected, unit, ledger, lots, kits, faces],
   );
   return {
     draft,

@@ -5,6 +5,7 @@ import { countLetters } from '../../../core/making';
 import type { Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
+import { useUnsent } from '../../data/unsent';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -36,7 +37,7 @@ export function CountLetters({ lot }: { lot: Lot }) {
   const system = useSettings((s) => s.system);
   const [isOpen, setOpen] = useState(false);
   const [way, setWay] = useState<Way>('gone');
-  const [text, setText] = useState('');
+  const [text, setText] = useUnsent(`letters of ${lot.id} ${way}`);
   const [sets, setSets] = useState('1');
   const [height, setHeight] = useState<'upper' | 'lower'>('upper');
   if (!isOpen)
@@ -79,7 +80,12 @@ export function CountLetters({ lot }: { lot: Lot }) {
         <Button
           isDisabled={!isSome}
           onPress={() => {
-            if (letters) void act(countLetters(lot.id, letters)).then((isDone) => isDone && setOpen(false));
+            if (letters)
+              void act(countLetters(lot.id, letters)).then((isDone) => {
+                if (!isDone) return;
+                setText('');
+                setOpen(false);
+              });
           }}
         >
           So many there are

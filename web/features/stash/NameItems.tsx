@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { readItems } from '../../../core/listing';
 import { nameItems } from '../../../core/making';
 import { pouredOut } from '../../../core/placing';
 import type { Lot } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
+import { useUnsent } from '../../data/unsent';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../words/countWords';
 import { ItemDrawing } from '../../ui/ItemFigure';
@@ -17,7 +17,7 @@ const DRAWN = 8;
 
 /** Tells apart what is in a pack, in one line: what is not named stays mixed. Of a sheet nobody counted, all of it. */
 export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
-  const [text, setText] = useState('');
+  const [text, setText] = useUnsent(`in ${lot.id}`);
   const system = useSettings((s) => s.system);
   const example = `3 cards ${SIZE_TYPED[system]}, 2 jars`;
   const isCounted = lot.measure === 'count';
@@ -48,7 +48,9 @@ export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
             ))}
           </Row>
           <Row>
-            <Button onPress={() => void act(nameItems(lot.id, items))}>Tell {countWords(total, 'thing')} apart</Button>
+            <Button onPress={() => void act(nameItems(lot.id, items)).then((isDone) => isDone && setText(''))}>
+              Tell {countWords(total, 'thing')} apart
+            </Button>
             {isCounted && mixed > total && <Soft>{mixed - total} stay mixed</Soft>}
           </Row>
         </>

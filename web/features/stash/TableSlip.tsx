@@ -3,27 +3,30 @@ import type { Result } from '../../../core/result';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
-import { countWords } from '../../words/countWords';
+import { agreeing, countWords } from '../../words/countWords';
 import { lotWords } from '../../ui/lotWords';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
-import type { RowEffect, TableRow } from './readStashCsv';
+import type { RowEffect, StashTable, TableRow } from './readStashCsv';
 import { act } from '../../data/acts';
 import { takeTable } from './takeTable';
 
 export interface TableSlipProps {
   /** The file's name. */
   name: string;
-  read: Result<readonly TableRow[], { kind: string; message: string }>;
+  read: Result<StashTable, { kind: string; message: string }>;
   onClose: () => void;
 }
+
+const countOf = (rows: readonly TableRow[], kind: RowEffect['kind']): number =>
+  rows.filter(({ effect }) => effect.kind === kind).length;
+const isInDoubt = (effect: RowEffect): boolean => effect.kind === 'added' && effect.doubts.length > 0;
 
 /** What each row of a table would do, shown before anything is written. */
 export function TableSlip({ name, read, onClose }: TableSlipProps) {
   const trouble = read.ok ? null : read.error.message;
-  const rows = read.ok ? read.value : [];
-  const count = (kind: RowEffect['kind']): number => rows.filter(({ effect }) => effect.kind === kind).length;
-  const taken = count('added') + count('changed');
+  const rows = read.ok ? read.value.rows : [];
+  const taken = countOf(rows, 'added') + countOf(rows, 'changed');
   return (
     <SlipOver title={`What ${name} would do`} isWide isOpen onClose={onClose}>
       {(close) => (
@@ -33,17 +36,12 @@ export function TableSlip({ name, read, onClose }: TableSlipProps) {
               {name} is not taken. {trouble}
             </Wrong>
           )}
-          {trouble === null && (
-            <p role="status">
-              {count('added')} added, {count('changed')} changed, {count('refused')} refused, {count('same')} as they
-              are.
-            </p>
-          )}
+          {read.ok && <WholeTable table={read.value} />}
           <Rows aria-label="Row by row" tabIndex={0}>
             {rows
               .filter(({ effect }) => effect.kind !== 'same')
               .map(({ row, thing, effect }) => (
-                <li key={row} data-kind={effect.kind}>
+                <li key={row} data-kind={effect.kind} data-doubt={isInDoubt(effect) || undefined}>
                   <Soft>row {row}</Soft>
                   <strong>{KIND[effect.kind]}</strong>
                   <span>{thing}</span>
@@ -66,11 +64,30 @@ export function TableSlip({ name, read, onClose }: TableSlipProps) {
             <Button slot="close" look="quiet">
               Leave it
             </Button>
-            {count('refused') > 0 && <Soft>Refused rows are left out.</Soft>}
+            {countOf(rows, 'refused') > 0 && <Soft>Refused rows are left out.</Soft>}
           </Row>
         </>
       )}
     </SlipOver>
+  );
+}
+
+/** What all of it comes to. */
+function WholeTable({ table: { rows, unread } }: { table: StashTable }) {
+  const inDoubt = rows.filter(({ effect }) => isInDoubt(effect)).length;
+  return (
+    <>
+      <p role="status">
+        {countOf(rows, 'added')} added, {countOf(rows, 'changed')} changed, {countOf(rows, 'refused')} refused,{' '}
+        {countOf(rows, 'same')} as they are.{inDoubt > 0 && ` ${countWords(inDoubt, 'row')} in doubt.`}
+      </p>
+      {unread.length > 0 && (
+        <p>
+          Nothing is taken of {agreeing(unread.length, 'the column', 'the columns')}{' '}
+          {unread.map((head) => `“${head}”`).join(', ')}.
+        </p>
+      )}
+    </>
   );
 }
 
@@ -91,6 +108,7 @@ function EffectWords({ effect }: { effect: RowEffect }) {
           {lotWords({ ...effect.item }, system)} · {effect.kit.name}
           {effect.kit.id === null && ' (new)'}
           {effect.place !== '' && ` · kept in ${effect.place}`}
+          {effect.doubts.map((why) => ` · ${why}`)}
         </span>
       );
     case 'changed':
@@ -130,6 +148,7 @@ const Rows = styled.ul`
     background: ${({ theme }) => theme.brickWash};
     color: ${({ theme }) => theme.brick};
   }
+  li[data-doubt],
   li[data-kind='changed'] {
     background: ${({ theme }) => theme.marigoldWash};
   }

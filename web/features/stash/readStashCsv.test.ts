@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { findThings, indexStash } from '../../../core/finding';
 import { fold, type LedgerEvent } from '../../../core/ledger';
-import { inches } from '../../../core/length';
+import { hexOfWord } from '../../../core/colour';
+import { inches, mm } from '../../../core/length';
 import type { Kit, Lot } from '../../../core/things';
 import { readStashCsv } from './readStashCsv';
 import { stashCsv } from './stashCsv';
@@ -36,14 +37,20 @@ const events = [
     ],
   },
   { type: 'received', lot: 'dots', amounts: { '': 24 } },
+  { type: 'received', lot: 'lamp', amounts: { '': inches(360) } },
 ].map((event, i) => ({ id: `e${i}`, day: '2026-11-05', ...event }) as LedgerEvent);
 const bench = {
   ledger: fold(events).value!,
-  lots: new Map([lot('moths'), lot('dots', { kind: 'dots', measure: 'count', name: '=dots' })]),
+  lots: new Map([
+    lot('moths'),
+    lot('dots', { kind: 'dots', measure: 'count', name: '=dots' }),
+    lot('lamp', { kind: 'washi', measure: 'length' }),
+  ]),
   kits,
   faces: new Map(),
 };
-const effects = (text: string) => readStashCsv(text, bench).value!.map(({ row, effect }) => [row, effect] as const);
+const effects = (text: string) =>
+  readStashCsv(text, bench).value!.rows.map(({ row, effect }) => [row, effect] as const);
 
 test("the stash's own table changes nothing", () => {
   const index = indexStash(bench, new Map(), new Map(), events, (kind) => kind);
@@ -53,7 +60,7 @@ test("the stash's own table changes nothing", () => {
     bench,
   );
   const read = readStashCsv(stashCsv(all, bench), bench).value!;
-  expect(read.map(({ effect }) => effect.kind)).toEqual(['same', 'same', 'same']);
+  expect(read.rows.map(({ effect }) => effect.kind)).toEqual(['same', 'same', 'same', 'same']);
 });
 
 describe('each row is told by what it would do', () => {
@@ -83,8 +90,29 @@ describe('each row is told by what it would do', () => {
     ['id,thing\ndots,', /no name/],
     ['id,thing,amount\ndots,=dots,10001', /at most 10,000/],
     ['thing,amount\nenamel dots,1000000', /at most 10,000/],
+    ['thing,kind\nlamplight,lantern', /“lantern” is no kind. Those are: patterned paper;/],
+    ['thing,amount\n"cardstock (white, kraft, blue)",3', /several things/],
+    ['id,thing,width in\na,moths,5', /its width in is 4: change it in its slip/],
+    ['id,thing,kind\na,moths,cardstock', /its kind is patterned paper/],
+    ['id,thing,amount\nlamp,lamp,4 yd', /there is 10 yd of it/],
   ])('refused: %s', (text, why) => {
     expect(effects(text)).toMatchObject([[2, { kind: 'refused', why: expect.stringMatching(why) }]]);
+  });
+  test('heads as people call them, kinds, sizes and colours as they are told', () => {
+    expect(
+      effects('Item,Qty,Type,Size,Colour\nlamplight,2,washi tape,,amber\nfern,3,,30.5 x 30.5 cm,green'),
+    ).toMatchObject([
+      [2, { kind: 'added', item: { kind: 'washi', count: 2, front: { colours: [hexOfWord('amber')] } }, doubts: [] }],
+      [3, { kind: 'added', item: { kind: 'paper', count: 3, size: { w: mm(305), h: mm(305) } }, doubts: [] }],
+    ]);
+  });
+  test('what is in doubt of an addition is told', () => {
+    expect(effects('thing,size,amount\ncardstock slate,30x30,3')).toMatchObject([
+      [2, { kind: 'added', doubts: ['So large, in inches? Or in cm?'] }],
+    ]);
+  });
+  test('numbers as office programs rewrite them are the same', () => {
+    expect(effects('id,thing,width in,month\na,moths,4.0,Nov-26')).toMatchObject([[2, { kind: 'same' }]]);
   });
   test('a row that says the same again counts once', () => {
     expect(effects('id,thing,amount\ndots,=dots,22\ndots,=dots,22')).toMatchObject([
@@ -102,8 +130,12 @@ describe('each row is told by what it would do', () => {
 
 test.each([
   ['', /no column/],
-  ['name\nmoths', /no column/],
+  ['shop\nmoths', /no column/],
   ['thing,note\nmoths,"a', /^Row 2/],
 ])('what is no table is refused whole: %s', (text, why) => {
   expect(readStashCsv(text, bench)).toMatchObject({ ok: false, error: { message: expect.stringMatching(why) } });
+});
+
+test('columns of which nothing is taken are told by their names', () => {
+  expect(readStashCsv('thing,price,Shop\nmoths,2,here', bench).value).toMatchObject({ unread: ['price', 'shop'] });
 });

@@ -1,9 +1,11 @@
 import Papa from 'papaparse';
 import { totalOf, type Amounts } from '../../../core/ledger';
-import { lineOf, MOST_OF_A_LINE, readItem, type ListItem } from '../../../core/listing';
+import { columnCalled, entriesOf, lineOf, MOST_OF_A_LINE, readLine, type ListItem } from '../../../core/listing';
 import { err, ok, type Result } from '../../../core/result';
-import type { Lot } from '../../../core/things';
+import type { Lot, LotKind } from '../../../core/things';
 import { type Bench } from '../../../core/making';
+import { KIND_CHOICES } from '../../ui/lotWords';
+import { STASH_COLUMNS, stashRow, type StashColumn } from './stashRow';
 
 /** What a row of a table would do. */
 export type RowEffect =
@@ -12,6 +14,8 @@ export type RowEffect =
   | {
       readonly kind: 'added';
       readonly item: ListItem;
+      /** Why it may be otherwise than it was understood. */
+      readonly doubts: readonly string[];
       readonly kit: { readonly id: string | null; readonly name: string; readonly month: string };
       readonly place: string;
     }
@@ -36,44 +40,95 @@ export interface TableError {
   readonly message: string;
 }
 
-type Cells = Readonly<Record<string, string>>;
+export interface StashTable {
+  readonly rows: readonly TableRow[];
+  /** Columns, as they are called, of which nothing is taken. */
+  readonly unread: readonly string[];
+}
+
+/** Sizes and colours of what is added can be told as on packing lists. */
+const MORE = ['size', 'colours'] as const;
+type Column = StashColumn | (typeof MORE)[number];
+const COLUMNS: readonly string[] = [...STASH_COLUMNS, ...MORE];
+type Cells = Readonly<Partial<Record<Column, string>>>;
+
+/** The column that a head stands for: its own name, or what people call it. */
+function columnOf(head: string): string {
+  const plain = head.trim().toLowerCase();
+  if (COLUMNS.includes(plain)) return plain;
+  const called = columnCalled(plain);
+  return called === 'name' ? 'thing' : called === 'count' ? 'amount' : (called ?? plain);
+}
 
 /** A cell as it was before it was disarmed. */
 const bare = (text = ''): string => text.replace(/^'(?=[=+\-@\t\r])/, '').trim();
+type Known = Pick<Bench, 'ledger' | 'lots' | 'kits' | 'faces'>;
 const TOO_MANY = 'at most 10,000 of one thing can be taken in';
 const refused = (why: string): RowEffect => ({ kind: 'refused', why });
 
-function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
+const kindCalled = (words: string): LotKind | null =>
+  KIND_CHOICES.find(([kind, own]) => [kind, own].includes(words.toLowerCase()))?.[0] ?? null;
+
+/** What a row without an id tells of, as a line of a packing list would; or why it cannot be taken so. */
+function understood(
+  cells: Cells,
+  amount: string,
+): Pick<Extract<RowEffect, { kind: 'added' }>, 'item' | 'doubts'> | string {
   const [w, h] = [bare(cells['width in']), bare(cells['height in'])];
-  if ((w === '') !== (h === '')) return refused('a width wants a height, and a height a width');
-  const amount = bare(cells['amount']);
+  if ((w === '') !== (h === '')) return 'a width wants a height, and a height a width';
+  const size = w === '' ? bare(cells.size) : `${w}x${h}`;
+  const [colours, note, said] = [bare(cells.colours), bare(cells.note), bare(cells.kind)];
+  const kind = said === '' ? null : kindCalled(said);
+  if (said !== '' && kind === null)
+    return `“${said}” is no kind. Those are: ${KIND_CHOICES.map(([, words]) => words).join('; ')}`;
+  const line = readLine(
+    lineOf({
+      name: bare(cells.thing),
+      count: amount === '' ? 1 : Number(amount),
+      ...(size === '' ? {} : { size }),
+      ...(colours === '' ? {} : { colours }),
+      ...(note === '' ? {} : { note }),
+    }),
+  );
+  const [asRead, ...more] = entriesOf([line]);
+  const [entry] = kind === null ? [asRead] : entriesOf([line], { '0': { kind } });
+  if (!asRead || !entry) return 'it says nothing';
+  if (more.length > 0) return 'it tells of several things: give each a row of its own';
+  const isAsked = (about: string | undefined): boolean => kind === null || about !== 'kind';
+  return { item: entry.item, doubts: asRead.doubts.filter(({ about }) => isAsked(about)).map(({ why }) => why) };
+}
+
+function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
+  const amount = bare(cells.amount);
   if (amount !== '' && !/^\d+$/.test(amount)) return refused(`“${amount}” is no whole number`);
   if (Number(amount) > MOST_OF_A_LINE) return refused(TOO_MANY);
   if (amount === '0') return refused('none of something need not be here');
-  if (bare(cells['thing']) === '') return refused('it has no name');
-  const item = readItem(
-    lineOf({
-      name: bare(cells['thing']),
-      ...(w === '' ? {} : { size: `${w}x${h}` }),
-      count: amount === '' ? 1 : Number(amount),
-      ...(bare(cells['note']) === '' ? {} : { note: bare(cells['note']) }),
-    }),
-  );
-  if (!item) return refused('it says nothing');
-  const [name, month] = [bare(cells['kit']) || 'From a table', bare(cells['month'])];
+  if (bare(cells.thing) === '') return refused('it has no name');
+  const told = understood(cells, amount);
+  if (typeof told === 'string') return refused(told);
+  const [name, month] = [bare(cells.kit) || 'From a table', bare(cells.month)];
   if (month !== '' && !/^\d{4}-(0[1-9]|1[0-2])$/.test(month))
     return refused(`“${month}” is no month. Write it as 2026-11`);
   const known = [...kits.values()].find((kit) => kit.name === name && (month === '' || kit.month === month));
-  return { kind: 'added', item, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
+  return { kind: 'added', ...told, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
 }
 
-function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger' | 'lots'>): RowEffect {
+/** Columns that tell what a thing is, which a table does not change. Months are not among them: office programs rewrite them. */
+const FIXED = ['kind', 'kit', 'front', 'back', 'width in', 'height in'] as const;
+
+function changed(cells: Cells, id: string, bench: Known): RowEffect {
+  const { ledger, lots } = bench;
   const piece = ledger.pieces.get(id);
   const lot = lots.get(piece?.lot ?? id);
   if (!lot) return refused(`nothing here has the id ${id}`);
-  const differing = (column: string, now: string): string | null =>
-    column in cells && bare(cells[column]) !== now ? bare(cells[column]) : null;
-  const amount = 'amount' in cells ? bare(cells['amount']) : null;
+  const now = stashRow(lot, piece, bench);
+  const isSame = (told: string, is: string): boolean =>
+    told === is || (told !== '' && is !== '' && Number(told) === Number(is));
+  const differing = (column: keyof typeof now): string | null =>
+    column in cells && !isSame(bare(cells[column]), now[column]) ? bare(cells[column]) : null;
+  const fixed = FIXED.find((column) => differing(column) !== null);
+  if (fixed !== undefined) return refused(`its ${fixed} is ${now[fixed] || 'not told'}: change it in its slip`);
+  const amount = 'amount' in cells ? bare(cells.amount) : null;
   const stock = ledger.lots.get(lot.id)?.here ?? {};
   const here = totalOf(stock);
   let change: Amounts | null = null;
@@ -87,16 +142,10 @@ function changed(cells: Cells, id: string, { ledger, lots }: Pick<Bench, 'ledger
     const more = Number(amount) - here;
     if ((stock[''] ?? 0) + more < 0) return refused('what is in it was told apart: count it in its slip');
     if (more !== 0) change = { '': more };
-  }
-  const name = differing('thing', lot.name);
+  } else if (differing('amount') !== null) return refused(`there is ${now.amount} of it: say how much in its slip`);
+  const name = differing('thing');
   if (name === '') return refused('it has no name');
-  const all = {
-    name,
-    note: differing('note', lot.note),
-    place: differing('kept in', ledger.lots.get(lot.id)?.place ?? ''),
-    change,
-    missed,
-  };
+  const all = { name, note: differing('note'), place: differing('kept in'), change, missed };
   return Object.values(all).every((one) => one === null) ? { kind: 'same' } : { kind: 'changed', lot, ...all };
 }
 
@@ -135,13 +184,10 @@ function withoutQuarrels(rows: readonly TableRow[]): TableRow[] {
  * Reads a table of things, such as the stash's own: rows with an id change what is there (name, note, place, count),
  * rows without one are added. Nothing is written.
  */
-export function readStashCsv(
-  text: string,
-  bench: Pick<Bench, 'ledger' | 'lots' | 'kits'>,
-): Result<TableRow[], TableError> {
+export function readStashCsv(text: string, bench: Known): Result<StashTable, TableError> {
   const { data, meta, errors } = Papa.parse<Cells>(text.replace(/^\ufeff/, ''), {
     header: true,
-    transformHeader: (head) => head.trim().toLowerCase(),
+    transformHeader: columnOf,
   });
   const [broken] = errors.filter(({ type, code }) => type !== 'Delimiter' && code !== 'TooFewFields');
   if (broken)
@@ -153,10 +199,11 @@ export function readStashCsv(
     return err({ kind: 'no-table', message: 'It has no column “thing”. The first row names the columns.' });
   const rows = data.flatMap((cells, i): TableRow[] => {
     if (Object.values(cells).every((cell) => cell.trim() === '')) return [];
-    const id = bare(cells['id']);
+    const id = bare(cells.id);
     return [
-      { row: i + 2, thing: bare(cells['thing']), effect: id === '' ? added(cells, bench) : changed(cells, id, bench) },
+      { row: i + 2, thing: bare(cells.thing), effect: id === '' ? added(cells, bench) : changed(cells, id, bench) },
     ];
   });
-  return ok(withoutQuarrels(rows));
+  const unread = meta.fields.filter((head) => head !== '' && !COLUMNS.includes(head));
+  return ok({ rows: withoutQuarrels(rows), unread });
 }

@@ -6,6 +6,13 @@ import type { RowEffect, TableRow } from './readStashCsv';
 type Added = Extract<RowEffect, { kind: 'added' }>;
 type Changed = Extract<RowEffect, { kind: 'changed' }>;
 
+/** The faces of a kit's papers: those of another are other papers, whatever they are called. */
+const facesOfKit = (kit: string, lots: ReadonlyMap<string, Lot>, faces: ReadonlyMap<string, Face>): Face[] =>
+  [...lots.values()]
+    .filter((lot) => lot.kit === kit)
+    .flatMap(({ front, back }) => [front, back])
+    .flatMap((id) => faces.get(id ?? '') ?? []);
+
 /** Takes what a table adds and changes, in one act; refused rows are left out. */
 export const takeTable =
   (rows: readonly TableRow[]): Deciding =>
@@ -13,7 +20,6 @@ export const takeTable =
     const events: NewEvent[] = [];
     const records: RecordWrite[] = [];
     const kits = new Map<string, string>();
-    const known: Face[] = [...faces.values()];
     const move = (lot: string, from: string, to: string | null): void => {
       if (to !== null && to !== from) events.push({ type: 'moved', lot, from, to });
     };
@@ -26,9 +32,12 @@ export const takeTable =
       kits.set(key, begun);
       return begun;
     };
+    const known = new Map<string, Face[]>();
     const add = (effect: Added, row: number): void => {
-      const unpacked = unpack(effect.item, row, kitOf(effect), known, newId);
-      known.push(...unpacked.faces);
+      const kit = kitOf(effect);
+      const own = known.get(kit) ?? facesOfKit(kit, lotsNow, faces);
+      const unpacked = unpack(effect.item, row, kit, own, newId);
+      known.set(kit, [...own, ...unpacked.faces]);
       records.push(
         ...unpacked.faces.map((face) => put('faces', face)),
         ...unpacked.lots.map((lot) => put('lots', lot)),

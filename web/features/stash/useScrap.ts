@@ -8,6 +8,7 @@ import { isMonth } from '../../../core/things';
 import { actOn } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
+import { useUnsent } from '../../data/unsent';
 import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { gapAt, type GapPlace } from './scrapGap';
 import { faceCalled, facesOfPapers, offersFor, type OfferedFace } from './scrapOffers';
@@ -99,7 +100,7 @@ export function useScrap() {
   const { lots, faces } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const kept = useKept();
-  const [text, setText] = useState('');
+  const [text, setText] = useUnsent('scrap');
   const [picked, setPicked] = useState<number | null>(null);
   const [gapPlace, setGapPlace] = useState<GapPlace>('top-right');
   const [done, setDone] = useState<readonly PutAway[]>([]);

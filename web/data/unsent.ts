@@ -1,0 +1,34 @@
+import { create } from 'zustand';
+import { createJSONStorage, persist } from 'zustand/middleware';
+import { browserStorage } from './settings';
+
+interface Unsent {
+  /** By the field it stands in. */
+  readonly texts: Readonly<Record<string, string>>;
+  readonly write: (field: string, of: (now: string) => string) => void;
+}
+
+const useTexts = create<Unsent>()(
+  persist(
+    (set) => ({
+      texts: {},
+      write: (field, of) =>
+        set(({ texts: { [field]: now = '', ...others } }) => {
+          const text = of(now);
+          return { texts: text === '' ? others : { ...others, [field]: text } };
+        }),
+    }),
+    { name: 'nubbin-unsent', version: 1, storage: createJSONStorage(() => browserStorage) },
+  ),
+);
+
+/**
+ * What is typed in a field that is sent and not written as it is left: it stands there again when she comes back, another
+ * day too, until it is sent.
+ * @param field which one it is, the same whenever it is shown
+ */
+export function useUnsent(field: string): readonly [string, (of: string | ((now: string) => string)) => void] {
+  const text = useTexts(({ texts }) => texts[field] ?? '');
+  const { write } = useTexts.getState();
+  return [text, (of) => write(field, typeof of === 'string' ? () => of : of)];
+}
