@@ -48,7 +48,7 @@ test('every plan of any job stands up to a replay', () =>
     fc.property(anyJob, (any) => {
       expect(replay(any, planCuts(any, LITTLE))).toEqual([]);
     }),
-    { numRuns: 80 },
+    { numRuns: 40 },
   ));
 
 test('every plan on the way stands up to a replay, and none is worse than the one before', () =>
@@ -299,7 +299,7 @@ test('a larger stock never gives a worse plan', () =>
           (after.value < before.value || (after.value === before.value && after.fresh > before.fresh)));
       expect(worse).toBe(false);
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   ));
 
 test('told that it is over, at whatever asking, it ends with a plan that can be cut', () =>
@@ -374,7 +374,7 @@ test('twice as large is the same plan but for the numbers', () =>
         ]);
       expect(places(planCuts(twice, LITTLE), 1)).toEqual(places(planCuts(any, LITTLE), 2));
     }),
-    { numRuns: 30 },
+    { numRuns: 15 },
   ));
 
 test('a sheet of which nothing is there is never opened', () => {

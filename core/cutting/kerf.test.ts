@@ -35,7 +35,7 @@ test('every plan of any job with a kerf stands up to a replay in which each cut 
       const own = { ...any, kerf };
       expect(replay(own, planCuts(own, LITTLE))).toEqual([]);
     }),
-    { numRuns: 80 },
+    { numRuns: 40 },
   ));
 
 test('strips side by side are as many as there is room for, with what the cuts between them take', () =>

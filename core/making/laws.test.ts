@@ -606,7 +606,7 @@ describe('whatever is done, in any order', () => {
   test('accounts balance, nothing is out unseen, every page has a next step', () =>
     fc.assert(
       fc.property(steps, (told) => void tell(told, holds)),
-      { numRuns: 150 },
+      { numRuns: 100 },
     ));
 
   test('undoing everything gives the first state, and doing all again the last', () =>

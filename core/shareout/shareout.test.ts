@@ -87,7 +87,7 @@ test('whatever is shared out replays: complete pages are whole, rules hold, boun
     fc.property(anyShare(4), (any) => {
       expect(replayShare(any, last(any, 60_000))).toEqual([]);
     }),
-    { numRuns: 40 },
+    { numRuns: 20 },
   ));
 
 test('small jobs are shared out as well as by trying everything, and bounds lie on the far side of that', () =>
@@ -134,7 +134,7 @@ describe('never worse', () => {
         expect(on).toEqual([...on].sort((a, b) => a - b));
         expect(last(any, 100_000).stats.worth).toBeGreaterThanOrEqual(last(any, 20_000).stats.worth);
       }),
-      { numRuns: 12 },
+      { numRuns: 6 },
     ));
 });
 
@@ -172,7 +172,7 @@ test('a share-out whose cuts take something away stands up to a replay', () =>
       const job: ShareJob = { ...any, kerf };
       expect(replayShare(job, last(job, 20_000))).toEqual([]);
     }),
-    { numRuns: 25 },
+    { numRuns: 12 },
   ));
 
 /** All lengths of a job twice as long. */
