@@ -1,11 +1,8 @@
 import { defineConfig } from '@playwright/test';
-import { fileURLToPath } from 'node:url';
-
-const PORT = 4189;
+import { addressOf } from './ports';
 
 export default defineConfig({
   testDir: '.',
-  globalSetup: fileURLToPath(new URL('./plainDemo.ts', import.meta.url)),
   outputDir: '../test-results/e2e',
   // On a machine that others keep busy the longest take four times as long.
   timeout: 240_000,
@@ -16,7 +13,6 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   use: {
-    baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
     // A press that never lands ends its test long before the test's own time, so that it is tried once more.
@@ -36,10 +32,9 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: 'npx --no-install tsx server/main.ts',
+    command: 'npx --no-install tsx e2e/servers.ts',
     cwd: '..',
-    env: { PORT: String(PORT) },
-    url: `http://localhost:${PORT}`,
+    url: addressOf('plain'),
     reuseExistingServer: false,
   },
 });

@@ -12,6 +12,7 @@ beforeAll(() => {
   const built = mkdtempSync(join(tmpdir(), 'nubbin-'));
   mkdirSync(join(built, 'assets'));
   writeFileSync(join(built, 'index.html'), '<title>Nubbin</title>');
+  writeFileSync(join(built, 'sw.js'), '1');
   writeFileSync(join(built, 'assets', 'a.js'), '1');
   server = makeApp({ built: `${built}/` }).listen(0);
   address = `http://localhost:${(server.address() as AddressInfo).port}`;
@@ -28,6 +29,12 @@ test.each([
   ['/none.png', 404],
 ])('%s answers %d', async (path, status) => {
   expect((await fetch(address + path)).status).toBe(status);
+});
+
+test('what is named by what is in it is kept by the browser, all else is asked for again', async () => {
+  const kept = async (path: string) => (await fetch(address + path)).headers.get('cache-control');
+  expect(await kept('/assets/a.js')).toContain('immutable');
+  expect(await kept('/sw.js')).toBe('no-cache');
 });
 
 const ask = (path: string, more: Record<string, string>): Promise<number> =>
