@@ -4,7 +4,7 @@ import { expect, test, type Page } from './test';
 
 test.use({ demo: 'whole' });
 
-const SAID = 'a moth at the lamp, two of them';
+const SAID = 'two moths';
 
 /** Every field for words in sight holds what is typed into it as fast as can be. @returns how many there are */
 async function holdWhatIsTyped(page: Page): Promise<number> {

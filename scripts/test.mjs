@@ -12,15 +12,7 @@ const total = { passed: 0, failed: 0 };
 const say = (text) => process.stdout.write(`\n== ${text}\n`);
 const report = (name) => join(ROOT, 'test-results', `${name}.json`);
 
-/** A step that either holds or does not. */
-function check(name, command, args) {
-  say(name);
-  const holds = run(command, args) === 0;
-  total[holds ? 'passed' : 'failed']++;
-  return holds;
-}
-
-/** Steps that each need one core, side by side; what each says is kept together. */
+/** Steps that each hold or do not and need one core, side by side; what each says is kept together. */
 async function checkTogether(steps) {
   const ended = await Promise.all(steps.map(([, command, args]) => runQuietly(command, args)));
   ended.forEach(({ status, output }, i) => {
@@ -28,6 +20,7 @@ async function checkTogether(steps) {
     process.stdout.write(output);
     total[status === 0 ? 'passed' : 'failed']++;
   });
+  return ended.map(({ status }) => status === 0);
 }
 
 /** A test runner that writes a report; one that cannot be read counts as a failure, whatever else. */
@@ -42,10 +35,11 @@ function tests(name, command, args, count) {
   total.failed += failed === 0 && status !== 0 ? 1 : failed;
 }
 
-await checkTogether([
+const [, , , isBuilt] = await checkTogether([
   ['types', 'tsc', ['-p', 'tsconfig.json']],
   ['types of core, without the DOM', 'tsc', ['-p', 'core/tsconfig.json']],
   ['lint', 'eslint', ['.', '--max-warnings', '0']],
+  ['build', 'vite', ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']],
 ]);
 tests(
   'unit',
@@ -53,7 +47,7 @@ tests(
   ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${report('unit')}`],
   (json) => ({ passed: json.numPassedTests, failed: json.numFailedTests }),
 );
-if (check('build', 'vite', ['build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']))
+if (isBuilt)
   tests(
     'end-to-end',
     'playwright',

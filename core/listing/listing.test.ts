@@ -65,6 +65,23 @@ test.each([
   expect(readLine(text, unit).things.flatMap(({ doubts }) => doubts.map(({ words }) => words))).toEqual(doubtful);
 });
 
+test.each([
+  ['2x12 brads', ['2x12']],
+  ['wood buttons 3 x 4', ['3 x 4']],
+  ['brads 5 x 5 mm, 12', []],
+  ['6x12 sticker sheet', []],
+])('%s: a small thing that large may be so many times so many', (text, doubtful) => {
+  expect(readLine(text).things.flatMap(({ doubts }) => doubts.map(({ words }) => words))).toEqual(doubtful);
+});
+
+test.each([
+  ['5 brads, two red', ['two']],
+  ['2 x 12x12 paper One Fine Day', []],
+  ['1 x 12x12 one-way print moths', []],
+])('%s: a number in small letters that nothing explains is in doubt', (text, doubtful) => {
+  expect(readLine(text).things.flatMap(({ doubts }) => doubts.map(({ words }) => words))).toEqual(doubtful);
+});
+
 describe('what is not sure is in doubt where it stands, and nothing is refused', () => {
   test.each([
     ['wahsi 10 yd', 'wahsi', 'washi', { kind: 'washi' }],
@@ -195,6 +212,13 @@ test.each([
     [
       ['card', 10, 'cards', inches(3), inches(4)],
       ['card', 5, 'cards', inches(4), inches(6)],
+    ],
+  ],
+  [
+    '12x12 cardstock, three meadow and two crates',
+    [
+      ['cardstock', 3, 'meadow', inches(12), inches(12)],
+      ['cardstock', 2, 'crates', inches(12), inches(12)],
     ],
   ],
   [

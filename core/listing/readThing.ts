@@ -8,7 +8,7 @@ import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
-import { takeMeasure, takeSizes } from './takeSizes';
+import { takeMeasure, takeSizes, type Sizes } from './takeSizes';
 import type { Doubt, Thing, ThingKind } from './thing';
 import { BETWEEN_FACES, type Unread } from './unread';
 
@@ -79,10 +79,12 @@ function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
   return { length, doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }] };
 }
 
-/** Numbers that nothing explains: each is in doubt, and stays in the name. */
+const NUMBER_WORDS = new RegExp(`^(?:${NUMBER_WORD})$`, 'u');
+
+/** Numbers that nothing explains, in figures or small letters: each is in doubt, and stays in the name. */
 const unexplained = (line: Unread): Doubt[] =>
   [...line.left.matchAll(/[^\s,;()]+/gu)]
-    .filter(([word]) => /\p{N}/u.test(word))
+    .filter(([word]) => /\p{N}/u.test(word) || NUMBER_WORDS.test(word))
     .map((match) => ({
       words: match[0],
       why: 'What is this number?',
@@ -191,13 +193,25 @@ const takeOthers = (line: Unread): Doubt[] =>
       to: match.index + match[0].length,
     }));
 
+/** Of which there are many in a pack, none of them as large as {@link LARGE}. Common practice, no source. */
+const SMALL =
+  /^(?:enamel )?(?:brads?|eyelets?|gems?|pearls?|rhinestones?|beads?|sequins?|(?:wood(?:en)? )?buttons?|dots?|(?:jump )?rings?|staples?|pins?|charms?|bells?|clips?|keys?|pompoms?)$/i;
+const LARGE = inches(2);
+
+/** `2x12 brads` is no size that a brad has: two packs of twelve may be meant. */
+function timesDoubts({ size, at }: Sizes, called: string): Doubt[] {
+  if (!at || !size || !SMALL.test(called) || Math.max(size.w, size.h) < LARGE) return [];
+  return [{ ...at, why: 'Its size, or so many times so many?' }];
+}
+
 /** Reads one thing out of a line. */
 export function readThing(line: Unread, context: Context): Thing {
   const upright = line.take(UPRIGHT) !== null;
   const words = kindWordsIn(line.left);
   const early = words.some(({ kind }) => kind === 'alpha') ? takeLetters(line) : null;
   const printed = words.some(({ kind }) => kind === 'cut-apart') ? takePrinted(line) : null;
-  const { size, doubts: sizeDoubts } = takeSizes(line, context.unit);
+  const sizes = takeSizes(line, context.unit);
+  const { size } = sizes;
   const found = early ? alphaOf(words) : findKind(line, size, context);
   const { kind, word } = found;
   const letters = early;
@@ -238,7 +252,8 @@ export function readThing(line: Unread, context: Context): Thing {
     doubts: [
       ...(printed ? [printed.doubt] : []),
       ...found.doubts,
-      ...sizeDoubts,
+      ...sizes.doubts,
+      ...timesDoubts(sizes, word ? line.text.slice(word.from, word.to) : ''),
       ...one.doubts,
       ...others,
       ...(rolled?.doubts ?? []),

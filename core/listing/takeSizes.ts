@@ -27,6 +27,8 @@ const unitOf = (text: string | undefined, unit: Unit): Unit => {
 
 export interface Sizes {
   readonly size: { readonly w: number; readonly h: number } | null;
+  /** Where it stands. */
+  readonly at: { readonly words: string; readonly from: number; readonly to: number } | null;
   readonly doubts: readonly Doubt[];
 }
 
@@ -55,6 +57,7 @@ function unitDoubt({ w, h }: Size, unit: Unit): string | null {
 export function takeSizes(line: Unread, unit: Unit): Sizes {
   const doubts: Doubt[] = [];
   let size: Sizes['size'] = null;
+  let at: Sizes['at'] = null;
   line.takeAll(BESIDE_LENGTH);
   // `3x 8 1/2x11`: the first is a count.
   const count = COUNT.exec(line.left)?.[0] ?? '';
@@ -70,13 +73,14 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
     if (!read.ok || read.value.w === 0 || read.value.h === 0) doubts.push({ ...told, why: 'This is no size.' });
     else if (size === null) {
       size = read.value;
+      at = told;
       const why = first === undefined && second === undefined ? unitDoubt(size, unit) : null;
       if (why !== null) doubts.push({ ...told, why, about: 'unit' });
     } else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
   }
   const iso = size === null ? line.take(ISO) : null;
   const sides = iso && ISO_MM[iso[1] ?? ''];
-  return { size: sides ? { w: mm(sides[0]), h: mm(sides[1]) } : size, doubts };
+  return { size: sides ? { w: mm(sides[0]), h: mm(sides[1]) } : size, at, doubts };
 }
 
 /** A measure that stands alone: `4 inch`, `15mm`. */

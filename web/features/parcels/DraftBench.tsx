@@ -74,6 +74,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
           <Tick isSelected={draft.isOpened ?? false} onChange={(isOpened) => save({ isOpened })}>
             half used: what is here is what is left
           </Tick>
+          <ListUnit state={state} />
           <ListEditor
             ref={editor}
             name={draft.name || 'packing list'}
@@ -82,7 +83,6 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
             entries={entries}
             onChange={setList}
           />
-          <ListUnit state={state} />
           <YourRules />
         </Stack>
         <BoxList state={state} trouble={hasTried ? trouble : null} onShow={show} />

@@ -49,6 +49,11 @@ export function CountLetters({ lot }: { lot: Lot }) {
     );
   const letters = lettersSaid(way, text, sets, height === 'lower');
   const isSome = letters !== null && Object.keys(letters).length > 0;
+  const count = async (): Promise<void> => {
+    if (!letters || !(await act(countLetters(lot.id, letters)))) return;
+    setText('');
+    setOpen(false);
+  };
   const words = isSome ? amountWords({ kind: 'alpha', measure: 'letters' }, letters, system) : '';
   return (
     <>
@@ -77,17 +82,7 @@ export function CountLetters({ lot }: { lot: Lot }) {
       />
       {isSome && <Soft>{words}</Soft>}
       <Row>
-        <Button
-          isDisabled={!isSome}
-          onPress={() => {
-            if (letters)
-              void act(countLetters(lot.id, letters)).then((isDone) => {
-                if (!isDone) return;
-                setText('');
-                setOpen(false);
-              });
-          }}
-        >
+        <Button isDisabled={!isSome} onPress={() => void count()}>
           So many there are
         </Button>
         <Button look="quiet" onPress={() => setOpen(false)}>

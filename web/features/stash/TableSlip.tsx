@@ -104,7 +104,7 @@ function EffectWords({ effect }: { effect: RowEffect }) {
     case 'added':
       return (
         <span>
-          {effect.item.measure === 'count' || effect.item.measure === 'sheets' ? `${effect.item.count} · ` : ''}
+          {['count', 'sheets', 'share'].includes(effect.item.measure) ? `${effect.item.count} · ` : ''}
           {lotWords({ ...effect.item }, system)} · {effect.kit.name}
           {effect.kit.id === null && ' (new)'}
           {effect.place !== '' && ` · kept in ${effect.place}`}
