@@ -95,6 +95,7 @@ describe('each row is told by what it would do', () => {
     ['id,thing,width in\na,moths,5', /its width in is 4: change it in its slip/],
     ['id,thing,kind\na,moths,cardstock', /its kind is patterned paper/],
     ['id,thing,amount\nlamp,lamp,4 yd', /there is 10 yd of it/],
+    ['id,thing,colour\na,moths,red', /its colours cannot be told by a table/],
   ])('refused: %s', (text, why) => {
     expect(effects(text)).toMatchObject([[2, { kind: 'refused', why: expect.stringMatching(why) }]]);
   });

@@ -113,8 +113,15 @@ function added(cells: Cells, { kits }: Pick<Bench, 'kits'>): RowEffect {
   return { kind: 'added', ...told, kit: { id: known?.id ?? null, name, month }, place: bare(cells['kept in']) };
 }
 
-/** Columns that tell what a thing is, which a table does not change. Months are not among them: office programs rewrite them. */
+/**
+ * Columns that tell what a thing is, which a table does not change. Months are not among them: office programs rewrite
+ * them.
+ */
 const FIXED = ['kind', 'kit', 'front', 'back', 'width in', 'height in'] as const;
+
+/** Whether a cell says what is so; office programs write 4 as 4.0. */
+const isSame = (column: string, told: string, is: string): boolean =>
+  told === is || (/ in$/.test(column) && told !== '' && is !== '' && Number(told) === Number(is));
 
 function changed(cells: Cells, id: string, bench: Known): RowEffect {
   const { ledger, lots } = bench;
@@ -122,12 +129,12 @@ function changed(cells: Cells, id: string, bench: Known): RowEffect {
   const lot = lots.get(piece?.lot ?? id);
   if (!lot) return refused(`nothing here has the id ${id}`);
   const now = stashRow(lot, piece, bench);
-  const isSame = (told: string, is: string): boolean =>
-    told === is || (told !== '' && is !== '' && Number(told) === Number(is));
   const differing = (column: keyof typeof now): string | null =>
-    column in cells && !isSame(bare(cells[column]), now[column]) ? bare(cells[column]) : null;
+    column in cells && !isSame(column, bare(cells[column]), now[column]) ? bare(cells[column]) : null;
   const fixed = FIXED.find((column) => differing(column) !== null);
   if (fixed !== undefined) return refused(`its ${fixed} is ${now[fixed] || 'not told'}: change it in its slip`);
+  const told = MORE.find((column) => bare(cells[column]) !== '');
+  if (told !== undefined) return refused(`its ${told} cannot be told by a table: change it in its slip`);
   const amount = 'amount' in cells ? bare(cells.amount) : null;
   const stock = ledger.lots.get(lot.id)?.here ?? {};
   const here = totalOf(stock);
