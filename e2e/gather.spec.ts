@@ -90,6 +90,7 @@ test('a kit of her own: begun with a story, changed, gathered, aimed at, a page 
   // Wrapped up: one thing back where it came from, one kept for a month, the rest stays with it.
   const about = page.getByText(/^Sloe · December 2026 · /);
   const left = Number(/(\d+) things left/.exec((await about.textContent()) ?? '')?.[1]);
+  await expect(page.getByRole('button', { name: /^Back to / })).toBeVisible();
   await page.keyboard.press('b');
   await expect(about).toContainText(`${left - 1} things left`);
   await page.keyboard.press('m');
