@@ -23,8 +23,8 @@ const useTexts = create<Unsent>()(
 );
 
 /**
- * What is typed in a field that is sent and not written as it is left: it stands there again when she comes back, another
- * day too, until it is sent.
+ * What is typed in a field that is sent and not written as it is left: it stands there again when she comes back,
+ * another day too, until it is sent.
  * @param field which one it is, the same whenever it is shown
  */
 export function useUnsent(field: string): readonly [string, (of: string | ((now: string) => string)) => void] {
