@@ -67,3 +67,15 @@ test('what is typed and not sent stands in its field again, elsewhere and after 
   await expect(page.getByRole('list', { name: 'Noted wishes' })).toContainText('2 x 12x12 cardstock plum');
   await expect(wish).toHaveValue('');
 });
+
+test('what is sent in one window stands in the field of no other', async ({ page, context }) => {
+  await page.goto('/parcels');
+  const field = (at: Page) => at.getByLabel('Something you would like to have');
+  await field(page).fill('3 brads');
+  const other = await context.newPage();
+  await other.goto('/parcels');
+  await expect(field(other)).toHaveValue('3 brads');
+  await field(page).press('Enter');
+  await expect(field(page)).toHaveValue('');
+  await expect(field(other)).toHaveValue('');
+});

@@ -53,7 +53,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
       };
 }
 
-/** Where a list of several may stand: in brackets, behind a colon, a dash or a comma; with commas, semicolons or `and`. */
+/** Where a list of several may stand: in brackets, behind a colon, dash or comma; with commas, semicolons or `and`. */
 const REGIONS = [/\(([^()]*(?:\([^()]*\)[^()]*)*)\)/gu, /(?:[:;]|\s[-–—])\s+(.+)$/gu, /,\s+(.+)$/gu];
 const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
 

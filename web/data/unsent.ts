@@ -8,6 +8,8 @@ interface Unsent {
   readonly write: (field: string, of: (now: string) => string) => void;
 }
 
+const NAME = 'nubbin-unsent';
+
 const useTexts = create<Unsent>()(
   persist(
     (set) => ({
@@ -18,9 +20,15 @@ const useTexts = create<Unsent>()(
           return { texts: text === '' ? others : { ...others, [field]: text } };
         }),
     }),
-    { name: 'nubbin-unsent', version: 1, storage: createJSONStorage(() => browserStorage) },
+    { name: NAME, version: 1, storage: createJSONStorage(() => browserStorage) },
   ),
 );
+
+// What is sent in one window stands in no other any more, which would write it down again.
+if (typeof window !== 'undefined')
+  window.addEventListener('storage', ({ key }) => {
+    if (key === NAME) void useTexts.persist.rehydrate();
+  });
 
 /**
  * What is typed in a field that is sent and not written as it is left: it stands there again when she comes back,
