@@ -87,3 +87,22 @@ test('Escape closes a slip also where the focus is nowhere', async ({ page }) =>
   });
   await expect(page.getByRole('dialog')).toBeHidden();
 });
+
+test('a slip left before it has the focus gives it back to where it was', async ({ page }) => {
+  await page.goto('/pages');
+  await toPage(page, 'Heaviest of all');
+  await page.getByRole('button', { name: 'It is glued' }).click();
+  const picture = page.getByRole('button', { name: 'a picture of it' });
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), picture.click()]);
+  await page.evaluate(() => {
+    new MutationObserver((_, watch) => {
+      if (!document.querySelector('[role=dialog]')) return;
+      watch.disconnect();
+      if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+    }).observe(document.body, { childList: true, subtree: true });
+  });
+  await chooser.setFiles([pictureFile('torch', 'page.jpg')]);
+  await expect(picture).toBeFocused();
+  await expect(page.getByRole('dialog')).toBeHidden();
+});
