@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './test';
 import { goTo, openDemo, paperFigures, startEmpty } from './bench';
 import { LONG_LIST } from './longList';
@@ -50,6 +51,11 @@ test('a list of 70 things in many manners is put right in under 60 keys, and put
   await page.getByLabel('The list').fill(LONG_LIST);
   const inDoubt = page.getByRole('button', { name: /lines? in doubt$/ });
   await expect(inDoubt).toBeVisible();
+  // What is underlined stands under its words also where they are scrolled.
+  const scrolled = (part: Locator): Promise<number> => part.evaluate(({ scrollTop }) => scrollTop);
+  const typed = page.getByLabel('The list');
+  expect(await scrolled(typed)).toBeGreaterThan(0);
+  expect(await scrolled(typed.locator('xpath=preceding-sibling::div'))).toBe(await scrolled(typed));
   await page
     .getByRole('checkbox', { name: /is here$/ })
     .first()

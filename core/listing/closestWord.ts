@@ -22,7 +22,7 @@ function distance(a: string, b: string): number {
  */
 export function closestWord(typed: string, known: readonly string[]): string | null {
   const word = typed.toLowerCase();
-  const most = word.length < 6 ? 1 : 2;
+  const most = word.length < 7 ? 1 : 2;
   let best: string | null = null;
   let least = most + 1;
   for (const candidate of known) {

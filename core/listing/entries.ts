@@ -37,7 +37,8 @@ const thingsOf = (
   { read, text, things }: ReadLine,
   correction: Correction | undefined,
   unit: Unit,
-): readonly Thing[] => (read === 'words' && correction?.isTakenIn ? thingsIn(text, unit) : things);
+): readonly Thing[] =>
+  (read === 'words' || read === 'heading') && correction?.isTakenIn ? thingsIn(text, unit) : things;
 
 /** By which a thing's ticks are kept. @param i which of those that its line tells of */
 export const keyOf = (line: number, i: number): string => (i === 0 ? String(line) : `${line}/${i}`);

@@ -61,6 +61,9 @@ const LARGE_THINGS = /stencil|envelope|book|album|protector|folder|trimmer|venee
 const isCard = ({ w, h }: Size): boolean =>
   CARDS.some(([a, b]) => Math.min(w, h) === inches(a) && Math.max(w, h) === inches(b));
 
+/** What is of paper, unless something else is said. */
+const SHEETLIKE = /(?<!\p{L})(?:sheets?|strips?|off-?cuts?|scraps?)(?!\p{L})/iu;
+
 /** So many of them are no papers. */
 const SEVERAL = /(?<![\d/.])(?:[4-9]|\d{2,})(?![\d/.])/;
 
@@ -140,10 +143,12 @@ export interface KindContext {
   readonly heading: ThingKind | null;
   /** The heading says more than that: & more, or two kinds. */
   readonly isLoose: boolean;
+  /** The line above says how many of its kind there are, and this one names one of them. */
+  readonly isContents: boolean;
 }
 
 /** What kind of thing a line tells of: by its own words, else the heading's, else by its size. */
-export function findKind(line: Unread, size: Size | null, { heading, isLoose }: KindContext): FoundKind {
+export function findKind(line: Unread, size: Size | null, { heading, isLoose, isContents }: KindContext): FoundKind {
   // Ink may be a colour, and a leaf.
   const colours = line.parts(MARKS).filter(({ text }) => isColourList(text));
   const words = kindWordsIn(line.left).filter(
@@ -176,7 +181,8 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose }: 
       if (sheets) return { kind: sheets.kind, word: sheets, doubts: [] };
       return by(isPaperHeading ? heading : 'paper');
     }
-    if (told.isMotif && told.kind !== 'card' && isPaperHeading && heading !== 'card' && !SEVERAL.test(line.left))
+    const mayBeMotif = heading !== null && (isContents || (isPaperHeading && heading !== 'card'));
+    if (told.isMotif && told.kind !== 'card' && mayBeMotif && !SEVERAL.test(line.left))
       return by(heading, [
         {
           words: line.words(told.from, told.to),
@@ -199,6 +205,7 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose }: 
     return by(heading, isLoose && heading !== 'embellishment' ? [whole] : []);
   }
   if (size && isLarge(size)) return by('paper');
+  if (SHEETLIKE.test(line.left)) return by('paper', [whole]);
   if (size && isCard(size)) return by('card', [whole]);
   return by('embellishment');
 }

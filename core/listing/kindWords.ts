@@ -17,7 +17,11 @@ export const KIND_WORDS: readonly KindWord[] = [
   // Named like one thing, and another.
   { kind: 'embellishment', words: 'library pockets?(?: (?:&|and) cards?)?|pockets? (?:&|and) cards?', isNoun: true },
   { kind: 'embellishment', words: 'paper (?:clips?|flowers?|straws?|bows?|rosettes?|fasteners?)', isNoun: true },
-  { kind: 'embellishment', words: 'photo corners?|page protectors?|sheet protectors?', isNoun: true },
+  {
+    kind: 'embellishment',
+    words: 'photo corners?|page protectors?|sheet protectors?|(?:divided |photo )?pocket pages?',
+    isNoun: true,
+  },
   { kind: 'ephemera', words: 'postage stamps?|faux stamps?', isNoun: true },
   { kind: 'packaging', words: '(?:glassine|cello(?:phane)?|plastic|poly|paper|gift|muslin) bags?', isNoun: true },
   { kind: 'packaging', words: '(?:header|info(?:rmation)?) cards?|tissue(?: paper)?|packaging', isNoun: true },

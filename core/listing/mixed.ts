@@ -18,11 +18,21 @@ export interface MixedPart {
   readonly doubts?: readonly Doubt[];
 }
 
+/** What a number is of that counts nothing. */
+const UNITS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|ft|feet|lbs?|gsm|g|oz|ml)(?!\p{L})`;
 const BEFORE = new RegExp(
-  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|of)\s+)?(?:of\s+|each\s+)?(?=\p{L}|\uE000)`,
+  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${UNITS})(?=\p{L}|\uE000)`,
   'iu',
 );
 const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
+
+/** A count beside a size, and nothing else: `8 - 3x4`. */
+const ALONE = new RegExp(String.raw`^\s*(${WHOLE})\s*[x×–—:-]?\s*(?:of\s*)?$`, 'iu');
+/** `2 each`, of what is named until the next number. */
+const OF_EACH = new RegExp(String.raw`^\s*${WHOLE}\s*(?:of\s+)?(?:each|ea\b\.?)(?:\s+of)?\s*[:–—-]?\s`, 'iu');
+/** Beside a count it says nothing more. */
+const LEFT = /(?:^|\s)left\s*$/i;
+const EMPTY_BRACKETS = /[([]\s*[)\]]/g;
 
 /** Words that only say of what there are so many. */
 const NO_NAMES =
@@ -32,15 +42,19 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
   const own = new Unread(line.text.slice(from, to));
   own.left = text;
   const { size, doubts } = takeSizes(own, unit);
-  const before = BEFORE.exec(own.left);
+  const before = BEFORE.exec(own.left) ?? (size && ALONE.exec(own.left));
   const behind = before ? null : BEHIND.exec(own.left);
   const told = before ?? behind;
   // A size alone says nothing of how many.
   if (!told || doubts.some(({ about }) => about !== 'unit') || (size && !before)) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
-  const name = own.told(start, end).replace(/[.;,]+$/, '');
-  return name === '' || /\d/.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
+  const name = own
+    .told(start, end)
+    .replace(EMPTY_BRACKETS, '')
+    .replace(LEFT, '')
+    .replace(/[\s.;,]+$/, '');
+  return (name === '' && !size) || /\d/.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
     ? null
     : {
         count: n,
@@ -51,6 +65,12 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
         ...(size ? { size } : {}),
         doubts: doubts.map((one) => ({ ...one, from: one.from + from, to: one.to + from })),
       };
+}
+
+/** What is named without a number: so many of it as is said of each. Null: nothing is named. */
+function namedPart(line: Unread, { from, to, text }: Stretch, count: number): MixedPart | null {
+  const name = line.words(from, to);
+  return /\p{L}/u.test(name) && !/\d/.test(text) ? { count, name, seen: text, from, to } : null;
 }
 
 /** Where a list of several may stand: in brackets, behind a colon, dash or comma; with commas, semicolons or `and`. */
@@ -66,8 +86,16 @@ function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedP
     at = mark.index + mark[0].length;
   }
   stretches.push({ from: from + at, to, text: inner.slice(at) });
-  const parts = stretches.map((one) => partOf(line, one, unit));
-  return stretches.length > 1 && parts.every((part) => part !== null) ? parts : null;
+  let each: number | null = null;
+  const parts: MixedPart[] = [];
+  for (const one of stretches) {
+    const counted = partOf(line, one, unit);
+    if (counted) each = OF_EACH.test(one.text) ? counted.count : null;
+    const part = counted ?? (each === null ? null : namedPart(line, one, each));
+    if (!part) return null;
+    parts.push(part);
+  }
+  return parts.length > 1 ? parts : null;
 }
 
 /**
@@ -86,8 +114,10 @@ export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
       return parts;
     }
   }
-  // `2 white and 1 kraft cardstock`: before the words of the kind.
-  const end = kindWordsIn(line.left)[0]?.from ?? 0;
+  // `2 white and 1 kraft cardstock`: before the words of the kind, and the size.
+  const sized = takeSizes(new Unread(line.text), unit).at;
+  const kindAt = kindWordsIn(line.left)[0]?.from ?? 0;
+  const end = sized && sized.from > 0 ? Math.min(kindAt, sized.from) : kindAt;
   const parts = end > 0 ? regionParts(line, 0, end, unit) : null;
   if (parts) line.blank(0, end);
   return parts;
@@ -95,23 +125,21 @@ export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
 
 /** Names alone behind a colon, as many as are told: `3 papers: Meadow, Crates, Fence`. */
 export function takeNamed(line: Unread, count: number): MixedPart[] | null {
-  const match = /(?::|\s[-–—])\s+(.+)$/u.exec(line.left) ?? /\(([^()]+)\)/u.exec(line.left);
+  const match = /(?::|\s[-–—]|\sin)\s+(.+)$/u.exec(line.left) ?? /\(([^()]+)\)/u.exec(line.left);
   if (!match || count < 2) return null;
   const [whole, inner = ''] = match;
   const from = match.index + whole.indexOf(inner);
   const marks = [...inner.matchAll(BETWEEN)];
   if (marks.length !== count - 1) return null;
   let at = 0;
-  const parts = [
-    ...marks.map((mark) => ({ end: mark.index, next: mark.index + mark[0].length })),
-    { end: inner.length, next: 0 },
-  ].map(({ end, next }) => {
-    const name = line.words(from + at, from + end);
-    const part = { count: 1, name, seen: name, from: from + at, to: from + end };
-    at = next;
-    return part;
-  });
-  if (parts.some(({ name }) => name === '' || /\d/.test(name))) return null;
+  const parts: MixedPart[] = [];
+  for (const mark of [...marks, { index: inner.length, 0: '' }]) {
+    const stretch = { from: from + at, to: from + mark.index, text: line.left.slice(from + at, from + mark.index) };
+    const part = namedPart(line, stretch, 1);
+    if (!part) return null;
+    parts.push(part);
+    at = mark.index + mark[0].length;
+  }
   line.blank(match.index, match.index + match[0].length);
   return parts;
 }

@@ -58,6 +58,13 @@ const HEADING_WORDS =
 const GENERAL =
   /^(?:embellishments?|accents?|extras?|misc(?:ellaneous)?|others?|bits(?: and (?:bobs|pieces))?|goodies|bonus(?: items?)?|elements|decorations?|small things|embellies|also in the (?:box|kit)|other items|tools|supplies|papers?|patterned papers?|adhesives?|colou?r media|mixed media|mediums?)$/i;
 
+/** The words beside those that tell kinds. */
+const othersIn = (text: string): string[] =>
+  wordsOf(kindWordsIn(text).reduceRight((left, { from, to }) => left.slice(0, from) + ' ' + left.slice(to), text));
+
+/** Whether nothing is said but the kind, and words that go with it: `patterned, double-sided papers`. */
+export const saysOnlyKind = (text: string): boolean => othersIn(text).every((word) => HEADING_WORDS.test(word));
+
 export interface Heading {
   readonly kind: ThingKind | null;
   readonly isLoose: boolean;
@@ -93,8 +100,7 @@ export function headingOf(text: string, { isAfterGap, isBeforeLine, isAllCapital
   if (sized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare)) return null;
   const plain = bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, ' ');
   const kinds = kindWordsIn(plain);
-  const rest = kinds.reduceRight((left, { from, to }) => left.slice(0, from) + ' ' + left.slice(to), plain);
-  const others = wordsOf(rest);
+  const others = othersIn(plain);
   if (!others.every((word) => HEADING_WORDS.test(word))) return null;
   if (kinds.length === 0 && !others.some((word) => !/^(?:and|the|in|kit|box|more)$/i.test(word))) return null;
   const isCapital = !isAllCapitals && /\p{Lu}/u.test(bare) && !/\p{Ll}/u.test(bare);

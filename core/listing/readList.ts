@@ -1,32 +1,24 @@
 import { coloursIn } from '../colour';
 import type { Unit } from '../length';
+import { BULLET, numberedLines, unmarked } from './bullets';
 import { findKind } from './findKind';
+import { leadOf, type Lead } from './leads';
 import { takeMixed, takeNamed, type MixedPart } from './mixed';
-import { headingOf, isWords, type Around } from './prose';
-import { readThing, type Context } from './readThing';
-import type { ReadLine, Thing } from './thing';
+import { headingOf, isWords, type Heading } from './prose';
+import { AT_FIRST, readThing, type Context } from './readThing';
+import { remember } from './remember';
+import { takeSizes } from './takeSizes';
+import type { ReadLine, Thing, ThingKind } from './thing';
 import { isColours } from './colours';
 import { Unread } from './unread';
 import { nth } from '../nth';
 
-const BULLET = /^\s*(?:(?:[-*•·‣▪◦●○☐☑☒✓✔►▶→–—+>]|\[[ xX✓]?\])\s+)+/u;
-const NUMBERED = /^\s*(\d{1,3})\s*[.)]\s+(?=\S)/;
-/** So many readings are remembered: a list being typed changes a line at a time. */
-const REMEMBERED = 4_000;
-
-/** A line without what only marks it as one of a list. */
-function unmarked(text: string, isNumbered: boolean): Unread {
-  const line = new Unread(text);
-  const mark = BULLET.exec(text);
-  if (mark) line.blank(0, mark[0].length);
-  const number = isNumbered ? NUMBERED.exec(line.left) : null;
-  if (number) line.blank(0, number[0].length);
-  return line;
-}
-
 /** Each part of a line that tells of several, with what the line says of all. */
 function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts']): Thing[] {
+  const doubtsOfAll = [...base.doubts, ...doubts];
   return parts.map(({ count, name, seen, from, size, doubts: own = [] }, i): Thing => {
+    if (name === '')
+      return { ...base, count, ...(size ? { size } : {}), doubts: i === 0 ? [...doubtsOfAll, ...own] : own };
     const [front = '', back = null] = name.split(/\s*\/\s*/);
     const both = isColours(name) ? name : back === null ? front : `${front} / ${back}`;
     const colours = coloursIn(seen).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
@@ -39,10 +31,13 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
       back: isColours(name) ? null : back,
       colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
       ...(size ? { size } : {}),
-      doubts: [...(i === 0 ? [...base.doubts, ...doubts] : []), ...own],
+      doubts: [...(i === 0 ? doubtsOfAll : []), ...own],
     };
   });
 }
+
+/** Of which each is another, where as many names as there are of them stand behind. */
+const LISTED_BY_NAME: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'washi', 'ribbon', 'twine'];
 
 function thingsOf(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
@@ -57,11 +52,13 @@ function thingsOf(line: Unread, context: Context): Thing[] {
     return withParts(base, parts, isOff ? [{ words: line.text.trim(), why, from: 0, to: line.text.length }] : []);
   }
   const thing = readThing(line, context);
-  if (!['paper', 'cardstock', 'vellum', 'acetate'].includes(thing.kind) || thing.back !== null) return [thing];
+  if (!LISTED_BY_NAME.includes(thing.kind) || thing.back !== null) return [thing];
   const again = new Unread(line.text);
   again.left = original;
   const named = takeNamed(again, thing.count ?? 1);
-  if (!named || (thing.kind === 'cardstock' && !named.every(({ name }) => isColours(name)))) return [thing];
+  // Colours that stand elsewhere are those of each: what is listed says something else of it.
+  const outside = named && thing.colours.filter(({ from }) => !named.some((one) => one.from <= from && from < one.to));
+  if (!named || (thing.kind === 'cardstock' && outside?.length !== 0)) return [thing];
   const { from, to } = { from: nth(named, 0).from, to: nth(named, named.length - 1).to };
   const isSure = named.every(({ name }) => isColours(name));
   const doubt = { words: line.text.slice(from, to), why: 'One of each?', from, to };
@@ -69,37 +66,44 @@ function thingsOf(line: Unread, context: Context): Thing[] {
   return withParts(base, named, isSure ? [] : [doubt]);
 }
 
-/** Remembered by line and what is around it, so that typing reads only the line that changes. */
-const known = new Map<string, ReadLine>();
+const heading = remember(headingOf);
+const isWordsOnly = remember((text: string) => isWords(text.replace(BULLET, '')));
 
-function readOne(text: string, isNumbered: boolean, context: Context): ReadLine {
-  const key = `${context.unit} ${context.heading} ${context.isLoose} ${isNumbered} ${text}`;
-  const before = known.get(key);
-  if (before) return before;
-  const line = unmarked(text, isNumbered);
-  const read: ReadLine = isWords(text.replace(BULLET, ''))
+/** Remembered by line and what is around it, so that typing reads only the line that changes. */
+const readOne = remember((text: string, isNumbered: boolean, context: Context): ReadLine =>
+  isWordsOnly(text)
     ? { text, read: 'words', things: [] }
-    : { text, read: 'thing', things: thingsOf(line, context) };
-  if (known.size >= REMEMBERED) known.clear();
-  known.set(key, read);
-  return read;
-}
+    : { text, read: 'thing', things: thingsOf(unmarked(text, isNumbered), context) },
+);
 
 const isNothing = (text: string): boolean => /^\s*(?:#|$)/.test(text);
 
-/** Which lines begin with a number that only counts the lines: two of them at least go on one from the other. */
-function numberedLines(lines: readonly string[]): boolean[] {
-  const numbers = lines.map((text) => Number(NUMBERED.exec(text.replace(BULLET, ''))?.[1] ?? NaN));
-  const told = numbers.flatMap((n, i) => (Number.isNaN(n) ? [] : [i]));
-  const goesOn = new Set<number>();
-  told.forEach((i, k) => {
-    const next = told[k + 1];
-    if (next !== undefined && numbers[next] === (numbers[i] ?? NaN) + 1) goesOn.add(i).add(next);
-  });
-  return numbers.map((_, i) => goesOn.has(i));
-}
+const doubted = (read: ReadLine, why: string): ReadLine => {
+  const [first, ...others] = read.things;
+  if (!first) return read;
+  const doubt = { words: read.text.trim(), why, from: 0, to: read.text.length };
+  return { ...read, things: [{ ...first, doubts: [doubt, ...first.doubts] }, ...others] };
+};
 
-const AT_FIRST = { heading: null, isLoose: false } as const;
+/** The lines that a lead is over, as many of each as it tells; in doubt where they are not as many as it tells in all. */
+function readContents(lines: readonly string[], isNumbered: readonly boolean[], lead: Lead, unit: Unit): ReadLine[] {
+  const { kind, all, isSure } = lead;
+  const readAll = (each: Context['each']): ReadLine[] =>
+    lines.map((text, i) =>
+      readOne(text, isNumbered[i] === true, { heading: kind, isLoose: !isSure, isContents: true, each, unit }),
+    );
+  const read = readAll(lead.each);
+  const told = read.flatMap(({ things }) => things.filter((thing) => thing.kind === kind));
+  const sum = told.reduce((so, { count }) => so + (count ?? 1), 0);
+  if (all === null || sum === all) return read;
+  const at = read.findIndex(({ things }) => things.length > 0);
+  const isEven = lead.each.count === null && sum === told.length && sum > 0 && all % sum === 0;
+  const why = isEven
+    ? `${all} are told above, and ${sum} are named: read as ${all / sum} of each.`
+    : `${all} are told above, and ${sum} are listed.`;
+  const again = isEven ? readAll({ ...lead.each, count: all / sum }) : read;
+  return again.map((one, i) => (i === at ? doubted(one, why) : one));
+}
 
 /**
  * Reads a packing list as it came. A line that may be a thing is read as one, and nothing in it can stop it; what is not
@@ -111,24 +115,33 @@ export function readList(text: string, unit: Unit = 'in'): ReadLine[] {
   const isNumbered = numberedLines(lines);
   const written = lines.filter((line) => /\p{L}{3}/u.test(line));
   const isAllCapitals = written.length > 2 && written.every((line) => !/\p{Ll}/u.test(line));
+  const headingAt = (i: number, isAfterGap: boolean): Heading | null =>
+    heading(lines[i] ?? '', { isAfterGap, isAllCapitals, isBeforeLine: !isNothing(lines[i + 1] ?? '') });
+  const isOther = (i: number): boolean => isNothing(lines[i] ?? '') || headingAt(i, false) !== null;
+  const out: ReadLine[] = [];
   let context: Context = { ...AT_FIRST, unit };
   let isAfterGap = true;
-  return lines.map((line, i) => {
+  while (out.length < lines.length) {
+    const i = out.length;
+    const line = lines[i] ?? '';
     if (isNothing(line)) {
+      out.push({ text: line, read: 'nothing', things: [] });
       isAfterGap = true;
-      return { text: line, read: 'nothing', things: [] };
+      continue;
     }
-    const around: Around = { isAfterGap, isAllCapitals, isBeforeLine: !isNothing(lines[i + 1] ?? '') };
-    const heading = headingOf(line, around);
-    if (heading) {
-      context = { heading: heading.kind, isLoose: heading.isLoose, unit };
-      isAfterGap = false;
-      return { text: line, read: 'heading', things: [] };
+    const over = headingAt(i, isAfterGap);
+    const lead = over ? null : leadOf(lines, i, unit, isOther);
+    if (over) {
+      const { size } = takeSizes(new Unread(line), unit);
+      const each = { ...AT_FIRST.each, size };
+      context = { ...AT_FIRST, heading: over.kind, isLoose: over.isLoose, each, unit };
     }
-    const read = readOne(line, isNumbered[i] === true, context);
-    isAfterGap = read.read === 'words';
-    return read;
-  });
+    if (over || lead) out.push({ text: line, read: 'heading', things: [] });
+    else out.push(readOne(line, isNumbered[i] === true, context));
+    if (lead) out.push(...readContents(lines.slice(i + 1, lead.end), isNumbered.slice(i + 1, lead.end), lead, unit));
+    isAfterGap = out.at(-1)?.read === 'words';
+  }
+  return out;
 }
 
 /** Reads one line by itself. */

@@ -8,15 +8,31 @@ import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
+import { takeNotWhole } from './notWhole';
 import { takeMeasure, takeSizes, type Sizes } from './takeSizes';
+import type { Punch } from '../things';
 import type { Doubt, Thing, ThingKind } from './thing';
 import { BETWEEN_FACES, type Unread } from './unread';
+
+/** What the heading above says of each thing under it; null: nothing. */
+export interface Each extends Pick<Thing, 'size' | 'length'> {
+  readonly count: number | null;
+}
 
 /** What is around a line. */
 export interface Context extends KindContext {
   /** What a size without a unit is in. */
   readonly unit: Unit;
+  readonly each: Each;
 }
+
+/** Above the first heading. */
+export const AT_FIRST: Omit<Context, 'unit'> = {
+  heading: null,
+  isLoose: false,
+  isContents: false,
+  each: { count: null, size: null, length: null },
+};
 
 const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
 const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
@@ -26,6 +42,8 @@ const LENGTH = new RegExp(
 );
 /** A measure of a roll that is shorter is its width. */
 const WIDEST_ROLL = inches(3);
+/** Said beside a measure. */
+const WIDE_OR_LONG = /(?<!\p{L})(?:wide|width|long|length)(?!\p{L})/giu;
 /** What is neither count nor size: volumes, weights, prices. */
 const OTHER = new RegExp(
   String.raw`(?<![\w/.])${NUMBER}\s*(?:fl\.? ?oz|oz|ml|gsm|g|gm|lbs?|kg|l)\b\.?|[$£€]\s*\d+(?:[.,]\d+)?|\d+(?:[.,]\d+)?\s*[£€]`,
@@ -66,7 +84,9 @@ function takeLetters(line: Unread): Record<string, number> | null {
   return null;
 }
 
-function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
+function takeLength(
+  line: Unread,
+): { length: Ticks; doubts: Doubt[]; each: Pick<Doubt, 'words' | 'from' | 'to'> | null } | null {
   const match = line.take(LENGTH);
   if (!match) return null;
   const [words, vague, told = '', unit = ''] = match;
@@ -76,7 +96,11 @@ function takeLength(line: Unread): { length: number; doubts: Doubt[] } | null {
   if (!number) return null;
   const length = ofRoll(number, unit);
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };
-  return { length, doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }] };
+  return {
+    length,
+    doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }],
+    each: /each$/i.test(words) ? at : null,
+  };
 }
 
 const NUMBER_WORDS = new RegExp(`^(?:${NUMBER_WORD})$`, 'u');
@@ -108,8 +132,13 @@ function takeOneMeasure(line: Unread, kind: ThingKind) {
   if (!measure) return NO_MEASURE;
   const { ticks, from, to } = measure;
   if (kind === 'alpha') return { ...NO_MEASURE, height: ticks };
-  if (ROLLS.includes(kind))
-    return ticks > WIDEST_ROLL ? { ...NO_MEASURE, length: ticks } : { ...NO_MEASURE, side: ticks };
+  if (ROLLS.includes(kind)) {
+    if (ticks > WIDEST_ROLL) return { ...NO_MEASURE, length: ticks };
+    const second = takeMeasure(line);
+    if (second && second.ticks <= ticks) line.restore(second.from, second.to);
+    line.takeAll(WIDE_OR_LONG);
+    return { ...NO_MEASURE, side: ticks, length: second && second.ticks > ticks ? second.ticks : null };
+  }
   const words = line.text.slice(from, to).trim();
   const isBoth = SO_MANY_OF.test(words) && !SHEETS.includes(kind) && line.text.slice(0, from).trim() === '';
   const why = 'So many of that size, or one so large?';
@@ -204,24 +233,40 @@ function timesDoubts({ size, at }: Sizes, called: string): Doubt[] {
   return [{ ...at, why: 'Its size, or so many times so many?' }];
 }
 
+/** Nobody keeps account of a sheet by shares: what is left of it has a size. */
+function partOfSheet(line: Unread, words: string): Doubt {
+  const from = Math.max(0, line.text.indexOf(words));
+  return { words, why: 'Part of a sheet: how large is it?', from, to: from + words.length };
+}
+
+/** A punch, by its cut and its reach. */
+function takePunch(line: Unread, kind: ThingKind, size: Sizes['size'], unit: Unit): Punch | null {
+  if (kind !== 'tool') return null;
+  const reach = REACH.exec(line.left)?.[1] ?? null;
+  const stamped = size === null ? punchOf(line.left, reach, unit) : null;
+  if (stamped) line.blank(stamped.from, stamped.to);
+  const punch = stamped?.punch ?? tagPunchOf(line.left, size, reach, unit);
+  if (punch) line.take(REACH);
+  return punch;
+}
+
+/** So many, or so long, are those of each colour, and nobody says how many that is in all. */
+function ofEachDoubts(each: Pick<Doubt, 'words' | 'from' | 'to'> | null, isOfSeveral: boolean): Doubt[] {
+  return each && isOfSeveral ? [{ words: each.words, from: each.from, to: each.to, why: 'Of each: of how many?' }] : [];
+}
+
 /** Reads one thing out of a line. */
 export function readThing(line: Unread, context: Context): Thing {
   const upright = line.take(UPRIGHT) !== null;
   const words = kindWordsIn(line.left);
-  const early = words.some(({ kind }) => kind === 'alpha') ? takeLetters(line) : null;
+  const letters = words.some(({ kind }) => kind === 'alpha') ? takeLetters(line) : null;
   const printed = words.some(({ kind }) => kind === 'cut-apart') ? takePrinted(line) : null;
   const sizes = takeSizes(line, context.unit);
   const { size } = sizes;
-  const found = early ? alphaOf(words) : findKind(line, size, context);
+  const found = letters ? alphaOf(words) : findKind(line, size, context);
   const { kind, word } = found;
-  const letters = early;
   const others = takeOthers(line);
-  const reach = REACH.exec(line.left)?.[1] ?? null;
-  const stamped = kind === 'tool' && size === null ? punchOf(line.left, reach, context.unit) : null;
-  const whole = size === null || size.h === null ? null : { w: size.w, h: size.h };
-  const punch = stamped?.punch ?? (kind === 'tool' ? tagPunchOf(line.left, whole, reach, context.unit) : null);
-  if (stamped) line.blank(stamped.from, stamped.to);
-  if (punch) line.take(REACH);
+  const punch = takePunch(line, kind, size, context.unit);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
   const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
   const one = size === null && !punch ? takeOneMeasure(line, kind) : NO_MEASURE;
@@ -230,19 +275,24 @@ export function readThing(line: Unread, context: Context): Thing {
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
   const counts = takeCounts(line, isCounted);
   const designs = told && Number(told[1]) > 0 ? Number(told[1]) : null;
+  const isSheet = SHEETS.includes(kind) && kind !== 'pad';
+  const isMuchTold = one !== NO_MEASURE || Boolean(counts.count ?? amount ?? letters ?? rolled ?? size);
+  const notWhole = takeNotWhole(line, isMuchTold, size);
   const colours = coloursOf(line.parts(MARKS), kind);
   const numbers = [...unexplained(line), ...notColours(line.parts(MARKS))];
   const names = namesOf(line, found, colours);
+  const each = kind === context.heading ? context.each : AT_FIRST.each;
+  const own = size ?? (punch ? { w: punch.size, h: null } : one.side === null ? null : { w: one.side, h: null });
   return {
     kind,
-    count: letters || (amount !== null && counts.count === null) ? null : (counts.count ?? designs ?? 1),
+    count: letters || (amount !== null && counts.count === null) ? null : (counts.count ?? designs ?? each.count ?? 1),
     amount: letters ? null : (amount?.about ?? null),
     amountSaid: amount?.words ?? null,
     isOfWholes: counts.isOfWholes,
     ...names,
     notes: printed ? [...names.notes, printed.text] : names.notes,
-    size: size ?? (punch ? { w: punch.size, h: null } : one.side === null ? null : { w: one.side, h: null }),
-    length: rolled?.length ?? one.length,
+    size: own ?? each.size,
+    length: rolled?.length ?? one.length ?? each.length,
     height,
     letters,
     designs,
@@ -257,7 +307,11 @@ export function readThing(line: Unread, context: Context): Thing {
       ...one.doubts,
       ...others,
       ...(rolled?.doubts ?? []),
+      ...ofEachDoubts(rolled?.each ?? null, counts.count === null),
       ...counts.doubts,
+      ...ofEachDoubts(counts.ofEach, colours.length > 1 && [...SHEETS, ...ROLLS].includes(kind)),
+      ...(amount && isSheet ? [partOfSheet(line, amount.words)] : []),
+      ...notWhole,
       ...numbers,
     ].sort((a, b) => a.from - b.from),
   };

@@ -4,7 +4,7 @@ import type { Unread } from './unread';
 
 const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether|total';
 const HOLDERS =
-  'packs?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
+  'packs?|pks?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
 
 const word = (inner: string): string => String.raw`(?<![\p{L}\d/.])(?:${inner})(?![\p{L}\d/.]|[.,]\d)`;
 const re = (source: string, flags = 'iu'): RegExp => new RegExp(source, flags);
@@ -19,6 +19,12 @@ const OF = re(
 const OF_EACH = re(
   String.raw`(?<![\p{L}\d/.])(\d+)\s+(?:different\s+)?(?:designs?|styles?|colou?rs?|kinds?|sorts?)\s*[,;(]?\s*(\d+)\s+(?:of\s+)?each\b\)?`,
 );
+/** `13 of 24 sheets left`, `18 left of 40`, `9 left`: those that are left count. */
+const LEFT = re(
+  word(
+    String.raw`(\d+)\s+(?:out\s+)?of\s+(?:the\s+)?\d+\s+(?:(?:${PIECES}|${HOLDERS})\s+)?left|(\d+)\s+(?:(?:${PIECES}|${HOLDERS})\s+)?left(?:\s+(?:out\s+)?of\s+(?:the\s+)?\d+)?`,
+  ),
+);
 /** `qty 2`, `quantity: 2`. */
 const QTY = re(word(String.raw`(?:qty|quantity|count)\b\s*[.:=]?\s*(\d+)|(\d+)\s*qty`));
 /** `35 pcs`, `24-piece`, `2 sheets`, `20ct`. */
@@ -30,7 +36,7 @@ const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu'
 const PAIRS = re(word(String.raw`(?:(${WHOLE})|a)\s+pairs?\s+of`));
 const AGAIN = re(String.raw`(?<![\p{L}\d])(${NUMBER_WORD})\s*\((\d+)\)`, 'giu');
 /** Sheets and packs that a count leaves behind it: `sheets of`. */
-const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:${HOLDERS}|sheets?|pieces?|pcs?)\s+of(?!\p{L})`);
+const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:${HOLDERS}|sheets?|pieces?|pcs?)\.?\s+of(?!\p{L})`);
 /** A count before all else: `2 x`, `2x`, `(2)`, `2 -`, `2:`, `2 `, `two `. */
 const LEADING = re(
   String.raw`^\s*(?:about |approx\.? |around |ca\.? |~\s?)?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\s(?=\s*[^\s\d]|\s*\d)))`,
@@ -39,7 +45,7 @@ const LEADING = re(
 const TIMES = re(String.raw`(?<![\p{L}\d])[x×]\s*(\d+)(?![\p{L}\d/.])|(?<![\p{L}\d/.])(\d+)\s*[x×](?=\s*(?:$|[,;)]))`);
 const PAREN = re(String.raw`[(\[]\s*(\d+)\s*\+?\s*[)\]]`);
 /** Behind a mark, or alone between two: `- 12`, `, 5`. */
-const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(\d+)\s*(?=$|[,;|)\t])`);
+const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(\d+)\s*(?=$|[,;|)\t]|\s[-–—]\s)`);
 const TRAILING = re(
   String.raw`(?<=[\p{L})'"\uE000]\s{1,9})(?<!reach(?:es)?\s{1,9})(\d+)(?=\s*(?:$|[,;:)(]|\s[-–—]\s))`,
 );
@@ -49,6 +55,8 @@ export interface Counts {
   readonly count: number | null;
   /** Sheets, or packs of which nobody says what is in them. */
   readonly isOfWholes: boolean;
+  /** So many are there of each, where that is said. */
+  readonly ofEach: Omit<Told, 'n'> | null;
   readonly doubts: readonly Doubt[];
 }
 
@@ -71,54 +79,69 @@ function takeAgain(line: Unread): void {
 /** What words that stand before counts make of them: they are not sure. */
 const VAGUE = /about|approx|around|ca\.|~|\+/i;
 
+interface AllTold {
+  readonly plain: Told[];
+  readonly holders: Told[];
+  readonly pieces: Told[];
+  /** The packs and what is in each are told in one: `2 packs of 8`. */
+  readonly isOf: boolean;
+  /** The number word that begins the line. */
+  readonly begins: Told | null;
+  /** The number behind a name. */
+  readonly trailing: Told | null;
+}
+
+/** @param groups that may hold the number */
+const toldIn = (match: RegExpExecArray, ...groups: number[]): Told => ({
+  n: wholeOf(groups.map((group) => match[group]).find((one) => one !== undefined) ?? ''),
+  from: match.index,
+  to: match.index + match[0].length,
+  words: match[0].trim(),
+});
+
+/** Takes out all that tells how many. */
+function takeTold(line: Unread): AllTold {
+  const [plain, holders, pieces]: [Told[], Told[], Told[]] = [[], [], []];
+  takeAgain(line);
+  const left = line.take(LEFT);
+  if (left) pieces.push(toldIn(left, 1, 2));
+  const of = line.take(OF);
+  if (of) {
+    pieces.push(toldIn(of, 2));
+    if (of[1] !== undefined) plain.push(toldIn(of, 1));
+  }
+  const each = line.take(OF_EACH);
+  if (each) pieces.push({ ...toldIn(each, 1), n: wholeOf(each[1] ?? '') * wholeOf(each[2] ?? '') });
+  const pairs = line.take(PAIRS);
+  if (pairs) pieces.push({ ...toldIn(pairs, 1), n: 2 * wholeOf(pairs[1] ?? '1') });
+  const qty = line.take(QTY);
+  if (qty) plain.push(toldIn(qty, 1, 2));
+  for (const match of line.takeAll(OF_PIECES)) pieces.push(toldIn(match, 1));
+  for (const match of line.takeAll(OF_HOLDERS)) holders.push(toldIn(match, 1));
+  const lead = line.take(LEADING);
+  if (lead) plain.push(toldIn(lead, 1, 2, 3, 4));
+  for (const pattern of [TIMES, PAREN, MARKED]) {
+    const match = line.take(pattern);
+    if (match) plain.push(toldIn(match, 1, 2));
+  }
+  const match = plain.length + pieces.length + holders.length === 0 ? line.take(TRAILING) : null;
+  const trailing = match && toldIn(match, 1);
+  if (trailing) plain.push(trailing);
+  const isWord = lead !== null && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim());
+  return { plain, holders, pieces, isOf: of !== null, begins: isWord ? toldIn(lead, 4) : null, trailing };
+}
+
 /**
  * How many there are: packs times what is in each. A number that is told beside them, and does not go with them, is in
  * doubt.
  * @param isCounted of such things a number behind the name is how many there are; of papers it may be part of the name
  */
 export function takeCounts(line: Unread, isCounted: boolean): Counts {
-  const doubts: Doubt[] = [];
-  const plain: Told[] = [];
-  const holders: Told[] = [];
-  const pieces: Told[] = [];
-  /** @param groups that may hold the number */
-  const told = (match: RegExpExecArray, ...groups: number[]): Told => ({
-    n: wholeOf(groups.map((group) => match[group]).find((one) => one !== undefined) ?? ''),
-    from: match.index,
-    to: match.index + match[0].length,
-    words: match[0].trim(),
-  });
-  takeAgain(line);
-  const of = line.take(OF);
-  if (of) {
-    pieces.push(told(of, 2));
-    if (of[1] !== undefined) plain.push(told(of, 1));
-  }
-  const each = line.take(OF_EACH);
-  if (each) pieces.push({ ...told(each, 1), n: wholeOf(each[1] ?? '') * wholeOf(each[2] ?? '') });
-  const pairs = line.take(PAIRS);
-  if (pairs) pieces.push({ ...told(pairs, 1), n: 2 * wholeOf(pairs[1] ?? '1') });
-  const qty = line.take(QTY);
-  if (qty) plain.push(told(qty, 1, 2));
-  for (const match of line.takeAll(OF_PIECES)) pieces.push(told(match, 1));
-  for (const match of line.takeAll(OF_HOLDERS)) holders.push(told(match, 1));
-  const lead = line.take(LEADING);
-  if (lead) plain.push(told(lead, 1, 2, 3, 4));
-  for (const pattern of [TIMES, PAREN, MARKED]) {
-    const match = line.take(pattern);
-    if (match) plain.push(told(match, 1, 2));
-  }
-  if (plain.length + pieces.length + holders.length === 0) {
-    const match = line.take(TRAILING);
-    if (match) {
-      plain.push(told(match, 1));
-      if (!isCounted) doubts.push({ ...told(match, 1), why: 'So many, or a part of the name?' });
-    }
-  }
-  // A number word that begins the line may begin a name.
-  const [first] = plain;
-  if (lead && first && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim()) && !isCounted)
-    doubts.push({ ...told(lead, 4), why: 'So many, or a part of the name?' });
+  const { plain, holders, pieces, isOf, begins, trailing } = takeTold(line);
+  // A number word that begins the line may begin a name, and a number behind it end one.
+  const doubts: Doubt[] = [begins, trailing].flatMap((one) =>
+    one && !isCounted ? [{ ...one, why: 'So many, or a part of the name?' }] : [],
+  );
   for (const one of [...plain.slice(1), ...pieces.slice(1), ...holders.slice(1)])
     doubts.push({ words: one.words, from: one.from, to: one.to, why: 'A second number: which of them counts?' });
   for (const one of [...plain, ...pieces])
@@ -126,15 +149,16 @@ export function takeCounts(line: Unread, isCounted: boolean): Counts {
       doubts.push({ words: one.words, from: one.from, to: one.to, why: 'Not counted exactly.' });
   const many = (holders[0]?.n ?? 1) * (plain[0]?.n ?? 1);
   const inEach = pieces[0];
-  if (inEach && many > 1 && !of && !/each|ea\b/i.test(inEach.words))
+  const isEach = inEach !== undefined && /each|ea\b/i.test(inEach.words);
+  if (inEach && many > 1 && !isOf && !isEach)
     doubts.push({ words: inEach.words, from: inEach.from, to: inEach.to, why: 'In each, or in all? Read as in each.' });
   line.take(LEFT_BEHIND);
   const all = [...plain, ...pieces, ...holders];
-  if (all.length === 0) return { count: null, isOfWholes: false, doubts };
+  if (all.length === 0) return { count: null, isOfWholes: false, ofEach: null, doubts };
   const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0;
   const count = inEach ? many * inEach.n : many;
   const [{ words, from, to }] = all as [Told];
   if (count === 0) doubts.push({ words, from, to, why: 'None of it? Read as one.' });
   if (count > MOST_OF_A_LINE) doubts.push({ words, from, to, why: `More than ${MOST_OF_A_LINE}?` });
-  return { count: count === 0 || count > 1e6 ? 1 : count, isOfWholes, doubts };
+  return { count: count === 0 || count > 1e6 ? 1 : count, isOfWholes, ofEach: isEach ? inEach : null, doubts };
 }

@@ -23,6 +23,9 @@ const KINDS: Record<LotKind, string> = {
   medium: 'ink, paint or paste',
 };
 
+/** Of a roll its width is its size. */
+const ROLLS: readonly LotKind[] = ['washi', 'ribbon', 'twine'];
+
 /** All kinds with the words for them, to choose from. */
 export const KIND_CHOICES = Object.entries(KINDS) as [LotKind, string][];
 
@@ -37,7 +40,11 @@ export function lotWords(
   system: MeasureSystem,
 ): string {
   return [
-    lot.size ? formatSize(lot.size, system) : null,
+    lot.size
+      ? ROLLS.includes(lot.kind)
+        ? `${formatLength(lot.size.w, system)} wide`
+        : formatSize(lot.size, system)
+      : null,
     kindWords(lot.kind),
     lot.height ? `${formatLength(lot.height, system)} high` : null,
     lot.punch

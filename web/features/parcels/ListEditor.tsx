@@ -1,12 +1,14 @@
 import {
   memo,
   useImperativeHandle,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
   type ClipboardEvent,
   type KeyboardEvent,
   type Ref,
+  type RefObject,
 } from 'react';
 import styled from 'styled-components';
 import { linesOfTable, suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
@@ -84,6 +86,18 @@ function useTyping(value: string, onChange: (text: string) => void) {
   return { typing, setCaret, offered, take, press, paste };
 }
 
+/** What is drawn under the lines being typed is scrolled as they are. */
+function useUnder(typing: RefObject<HTMLTextAreaElement | null>) {
+  const under = useRef<HTMLDivElement>(null);
+  const follow = (): void => {
+    const { scrollTop: top, scrollLeft: left } = typing.current ?? { scrollTop: 0, scrollLeft: 0 };
+    under.current?.scrollTo({ top, left });
+  };
+  // What is pasted is scrolled to its end before it is read.
+  useLayoutEffect(follow);
+  return { under, follow };
+}
+
 function WordsOffered({ words, onTake }: { words: readonly string[]; onTake: (word: string) => void }) {
   return (
     <Offered aria-label="Words that may be meant" role="group">
@@ -99,8 +113,8 @@ function WordsOffered({ words, onTake }: { words: readonly string[]; onTake: (wo
 
 /** The packing list on its slip; what is in doubt is underlined where it stands. */
 export function ListEditor({ ref, value, lines, entries, onChange, name }: ListEditorProps) {
-  const under = useRef<HTMLDivElement>(null);
   const { typing, setCaret, offered, take, press, paste } = useTyping(value, onChange);
+  const { under, follow } = useUnder(typing);
   useImperativeHandle(ref, () => ({
     show: (line, from, to) => {
       const start = value.split('\n').slice(0, line).join('\n').length + (line > 0 ? 1 : 0);
@@ -138,10 +152,7 @@ export function ListEditor({ ref, value, lines, entries, onChange, name }: ListE
           onKeyDown={press}
           onPaste={paste}
           onBlur={() => setTimeout(() => setCaret(null), 200)}
-          onScroll={(event) => {
-            const { scrollTop, scrollLeft } = event.currentTarget;
-            under.current?.scrollTo({ top: scrollTop, left: scrollLeft });
-          }}
+          onScroll={follow}
         />
       </Typing>
       <WordsOffered words={offered} onTake={take} />
@@ -263,8 +274,14 @@ const Under = styled.div`
   color: transparent;
   overflow: hidden !important;
   pointer-events: none;
+  /* It goes as far as what is typed, whose bars take room. */
+  && {
+    padding-bottom: 30px;
+  }
   > div {
     height: 26px;
+    width: max-content;
+    padding-right: 30px;
   }
   mark {
     background: none;

@@ -11,6 +11,7 @@ const KINDS: readonly (readonly [string, readonly string[]])[] = [
     'Papers: count, size, front / back, colours',
     ['2 x 12x12 moths / lamplight, ink + amber, upright', '4 x 12x12 cardstock slate'],
   ],
+  ['Several of a kind: under a line that says how many', ['3 sheets 8.5x11 cardstock:\n- plum\n- oat x2']],
   ['A pad: so many sheets of so many designs', ['pad 6x8 field notes, 24 sheets of 12 designs']],
   [
     'Cut-apart sheets and cards: what is printed on them behind a colon',
@@ -94,6 +95,7 @@ const Kinds = styled.ul`
     padding: 2px 0;
     cursor: pointer;
     text-align: left;
+    white-space: pre-line;
   }
   button:hover {
     color: ${({ theme }) => theme.beetInk};

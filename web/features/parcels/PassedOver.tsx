@@ -14,15 +14,15 @@ export interface PassedOverProps {
 
 /**
  * A line that tells of no thing: a greeting, a sentence, or a heading for what follows. What she takes in all the same
- * is read as a thing.
+ * is read as a thing; of headings, those may be one that tell a number.
  */
 export const PassedOver = memo(function PassedOver({ at, text, isHeading, acts }: PassedOverProps) {
   return (
     <Line data-heading={isHeading || undefined}>
       <span>{text.trim()}</span>
-      {!isHeading && (
+      {(!isHeading || /\p{N}/u.test(text)) && (
         <>
-          <small>passed over</small>
+          <small>{isHeading ? 'said of those under it' : 'passed over'}</small>
           <Button
             look="quiet"
             aria-label={`Take in: ${text.trim()}`}

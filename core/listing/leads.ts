@@ -1,0 +1,92 @@
+import type { Unit } from '../length';
+import { BULLET, isUnder, unmarked } from './bullets';
+import { kindWordsIn } from './findKind';
+import { WHOLE, wholeOf } from './numbers';
+import { isWords, saysOnlyKind } from './prose';
+import { AT_FIRST, readThing, type Each } from './readThing';
+import { remember } from './remember';
+import type { ThingKind } from './thing';
+
+/** What a line says of the things that the lines under it name. */
+interface Says {
+  readonly kind: ThingKind;
+  readonly each: Each;
+  /** How many of them in all; null: it is not told. */
+  readonly all: number | null;
+  readonly hasColon: boolean;
+}
+
+/** A line that tells of what kind, and how many, and the lines under it that say which: `4 sheets cardstock`, four names. */
+export interface Lead extends Says {
+  /** The first line that is no more of them. */
+  readonly end: number;
+  /** They are marked as standing under it; else another thing may be among them. */
+  readonly isSure: boolean;
+}
+
+/** What is in these is told of the thing itself. */
+const ONE_THING: readonly ThingKind[] = ['pad', 'alpha', 'cut-apart', 'tool', 'medium'];
+const EACH = new RegExp(
+  String.raw`[(\[]?(?<![\p{L}\d])(${WHOLE})\s*(?:[x×]\s*)?(?:sheets?\s+|pcs?\s+)?(?:of\s+)?(?:each|ea)\b\.?(?:\s+(?:designs?|colou?rs?|styles?|patterns?|prints?)\b)?[)\]]?`,
+  'iu',
+);
+const KINDS_OF_IT = /(?<![\p{L}\d/.])(\d{1,3})\s+(?:different\s+)?(?:designs?|colou?rs?|styles?|patterns?|prints?)\b/iu;
+const says = remember((text: string, unit: Unit): Says | null => {
+  const line = unmarked(text, false);
+  const each = line.take(EACH);
+  const designs = line.take(KINDS_OF_IT);
+  const hasColon = /:\s*$/.test(text);
+  if (kindWordsIn(line.left).length === 0) return null;
+  const { kind, count, letters, back, doubts, name, isNamed, size, length, amount } = readThing(line, {
+    ...AT_FIRST,
+    unit,
+  });
+  if (ONE_THING.includes(kind) || letters || back !== null || amount !== null || doubts.length > 0) return null;
+  if (isNamed && !saysOnlyKind(name)) return null;
+  const ofEach = each ? wholeOf(each[1] ?? '') : null;
+  const told = count !== null && count > 1 ? count : null;
+  const all = told ?? (designs ? Number(designs[1]) * (ofEach ?? 1) : null);
+  return { kind, each: { count: ofEach, size, length }, all, hasColon };
+});
+
+/** A line that tells no kind of its own, or only a motif. */
+const isBare = remember((text: string): boolean =>
+  kindWordsIn(unmarked(text, false).left).every(({ isMotif }) => isMotif),
+);
+
+/**
+ * The line as one that says of what kind those under it are, and how many; null where it is a thing of its own. They end
+ * at the first that is not marked as they are; where none is marked, at the first that tells its own kind.
+ * @param isOther whether a line is blank or a heading
+ */
+export function leadOf(
+  lines: readonly string[],
+  at: number,
+  unit: Unit,
+  isOther: (line: number) => boolean,
+): Lead | null {
+  const above = lines[at] ?? '';
+  if (at + 1 >= lines.length || isOther(at + 1)) return null;
+  const said = says(above, unit);
+  if (!said) return null;
+  const endOf = (goesOn: (text: string) => boolean): number => {
+    let end = at + 1;
+    while (end < lines.length && !isOther(end) && goesOn(lines[end] ?? '')) end++;
+    return end;
+  };
+  const marked = endOf((text) => isUnder(text, above));
+  if (marked > at + 1) {
+    const run = lines.slice(at + 1, marked);
+    const bare = run.filter(isBare).length;
+    const isMeant = said.all === null && said.each.count === null ? bare > 0 : 2 * bare >= run.length;
+    return isMeant ? { ...said, end: marked, isSure: true } : null;
+  }
+  const end = endOf((text) => isBare(text) && !isWords(text.replace(BULLET, '')));
+  const run = lines.slice(at + 1, end);
+  if (run.length === 0) return null;
+  if (said.hasColon) return { ...said, end, isSure: true };
+  const { each, all } = said;
+  const isSure = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
+  const isSoMany = all === run.length * (each.count ?? 1) && run.every((text) => !/\d/.test(text));
+  return isSure || isSoMany || (each.count !== null && all === null) ? { ...said, end, isSure } : null;
+}
