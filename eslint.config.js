@@ -139,8 +139,12 @@ export default tseslint.config(
             "ConditionalExpression[test.operator='==='][test.right.raw='1']:matches([consequent.type='Literal'], [consequent.type='TemplateLiteral'])",
           message: 'countWords makes plurals',
         },
+        ...["ImportDeclaration[source.value='zustand/middleware']", "Identifier[name='localStorage']"].map(
+          (selector) => ({ selector, message: 'keptStore keeps what is kept in the browser, the same in all windows' }),
+        ),
       ],
     },
   },
+  { files: ['web/data/keptStore.ts'], rules: { 'no-restricted-syntax': ['error', ...LENGTHS] } },
   { files: ['scripts/**', 'demo/**'], rules: { 'no-console': 'off' } },
 );

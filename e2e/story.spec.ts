@@ -187,4 +187,12 @@ test('two windows stay in step', async ({ page, context }) => {
   await page.getByRole('button', { name: /^radish dots \/ gingham green, 6 × 2 1\/2/ }).click();
   await page.getByRole('button', { name: 'Recycle' }).click();
   await expect(other.getByRole('button', { name: /^radish dots \/ gingham green, 6 × 2 1\/2/ })).toHaveCount(0);
+
+  // So do settings, whichever of them writes its own down next.
+  await page.goto('/settings');
+  await page.getByText('centimetres, 8.26 cm').click();
+  await expect(other.getByRole('button', { name: /^radish dots .*30\.48/ }).first()).toBeVisible();
+  await goTo(other, 'Photos');
+  await reload(page);
+  await expect(page.getByRole('radio', { name: /centimetres/ })).toBeChecked();
 });

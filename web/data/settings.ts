@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
-import { create } from 'zustand';
-import { createJSONStorage, persist, type StateStorage } from 'zustand/middleware';
 import { USUAL_TRIMMER, type Trimmer } from '../../core/cutting';
 import { inches, type MeasureSystem, type Ticks } from '../../core/length';
 import type { Remark } from '../../core/eye';
 import type { Hand } from '../../core/things';
 import type { CutOrder, GutSchool } from '../../core/cutlist';
 import type { Said } from '../../core/taste';
+import { keptStore } from './keptStore';
 
 /** How she likes it; kept in this browser. */
 export interface Choices {
@@ -104,54 +103,15 @@ export function readChoices(stored: unknown): Choices {
   return { ...DEFAULTS, ...Object.fromEntries(sensible.map((key) => [key, told[key]])) };
 }
 
-/** A browser may refuse to keep settings: then they last as long as the window. */
-export const browserStorage: StateStorage = {
-  getItem: (name) => {
-    try {
-      return localStorage.getItem(name);
-    } catch {
-      return null;
-    }
-  },
-  setItem: (name, value) => {
-    try {
-      localStorage.setItem(name, value);
-    } catch {
-      /* refused: see above */
-    }
-  },
-  removeItem: (name) => {
-    try {
-      localStorage.removeItem(name);
-    } catch {
-      /* refused: see above */
-    }
-  },
-};
-
-/** Text that is no JSON counts as nothing stored. */
-const tolerant: StateStorage = {
-  ...browserStorage,
-  getItem: (name) => {
-    const text = browserStorage.getItem(name);
-    try {
-      JSON.parse(text as string);
-      return text;
-    } catch {
-      return null;
-    }
-  },
-};
-
-export const useSettings = create<Settings>()(
-  persist((set) => ({ ...DEFAULTS, change: (some) => set(some) }), {
-    name: 'nubbin-settings',
-    version: 1,
-    storage: createJSONStorage(() => tolerant),
+export const useSettings = keptStore<Settings>(
+  'nubbin-settings',
+  1,
+  (set) => ({ ...DEFAULTS, change: (some) => set(some) }),
+  {
     // Of another version, what makes sense is taken.
     migrate: (stored) => stored as Settings,
     merge: (stored, current) => ({ ...current, ...readChoices(stored) }),
-  }),
+  },
 );
 
 /** What she cuts with; the same object until it is another. */

@@ -1,6 +1,4 @@
-import { create } from 'zustand';
-import { createJSONStorage, persist } from 'zustand/middleware';
-import { browserStorage } from './settings';
+import { keptStore } from './keptStore';
 
 interface Unsent {
   /** By the field it stands in. */
@@ -8,27 +6,14 @@ interface Unsent {
   readonly write: (field: string, of: (now: string) => string) => void;
 }
 
-const NAME = 'nubbin-unsent';
-
-const useTexts = create<Unsent>()(
-  persist(
-    (set) => ({
-      texts: {},
-      write: (field, of) =>
-        set(({ texts: { [field]: now = '', ...others } }) => {
-          const text = of(now);
-          return { texts: text === '' ? others : { ...others, [field]: text } };
-        }),
+const useTexts = keptStore<Unsent>('nubbin-unsent', 1, (set) => ({
+  texts: {},
+  write: (field, of) =>
+    set(({ texts: { [field]: now = '', ...others } }) => {
+      const text = of(now);
+      return { texts: text === '' ? others : { ...others, [field]: text } };
     }),
-    { name: NAME, version: 1, storage: createJSONStorage(() => browserStorage) },
-  ),
-);
-
-// What is sent in one window stands in no other any more, which would write it down again.
-if (typeof window !== 'undefined')
-  window.addEventListener('storage', ({ key }) => {
-    if (key === NAME) void useTexts.persist.rehydrate();
-  });
+}));
 
 /**
  * What is typed in a field that is sent and not written as it is left: it stands there again when she comes back,

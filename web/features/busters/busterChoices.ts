@@ -1,6 +1,5 @@
-import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
 import type { Lead } from '../../../core/busting';
+import { keptStore } from '../../data/keptStore';
 
 /** What she wants busted; kept in this browser. */
 export interface BusterChoices {
@@ -18,18 +17,13 @@ export interface BusterChoices {
   change: (some: Partial<Omit<BusterChoices, 'change'>>) => void;
 }
 
-export const useBusterChoices = create<BusterChoices>()(
-  persist(
-    (set): BusterChoices => ({
-      lead: 'oldest',
-      theme: '',
-      face: '',
-      kitsLeft: [],
-      withNewest: false,
-      month: '',
-      pages: 4,
-      change: (some) => set(some),
-    }),
-    { name: 'nubbin-busters' },
-  ),
-);
+export const useBusterChoices = keptStore<BusterChoices>('nubbin-busters', 0, (set) => ({
+  lead: 'oldest',
+  theme: '',
+  face: '',
+  kitsLeft: [],
+  withNewest: false,
+  month: '',
+  pages: 4,
+  change: (some) => set(some),
+}));

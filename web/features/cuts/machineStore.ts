@@ -1,7 +1,5 @@
-import { create } from 'zustand';
-import { createJSONStorage, persist } from 'zustand/middleware';
+import { keptStore } from '../../data/keptStore';
 import { askMachine, MachineTrouble, type MachineReport } from '../../data/machine';
-import { browserStorage } from '../../data/settings';
 
 /** A sheet on the machine: its job, how many lines each piece has, and what the machine said last. */
 export interface MachineJob {
@@ -18,19 +16,14 @@ interface MachineState {
   put: (sheet: string, job: MachineJob | null) => void;
 }
 
-export const useMachine = create<MachineState>()(
-  persist(
-    (set) => ({
-      jobs: {},
-      put: (sheet, job) =>
-        set(({ jobs }) => {
-          const { [sheet]: _, ...others } = jobs;
-          return { jobs: job ? { ...others, [sheet]: job } : others };
-        }),
+export const useMachine = keptStore<MachineState>('nubbin-machine', 1, (set) => ({
+  jobs: {},
+  put: (sheet, job) =>
+    set(({ jobs }) => {
+      const { [sheet]: _, ...others } = jobs;
+      return { jobs: job ? { ...others, [sheet]: job } : others };
     }),
-    { name: 'nubbin-machine', version: 1, storage: createJSONStorage(() => browserStorage) },
-  ),
-);
+}));
 
 export const isCutting = (job: MachineJob | undefined): boolean =>
   job !== undefined && (job.report === null || job.report.state === 'cutting');

@@ -1,5 +1,4 @@
-import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { keptStore } from '../../data/keptStore';
 
 /** What she said of the kit that she is gathering; kept in this browser until it is gathered or begun anew. */
 export interface Gathering {
@@ -36,15 +35,10 @@ const NOTHING_SAID: Gathering = {
 
 const without = (keys: readonly string[], key: string): string[] => keys.filter((other) => other !== key);
 
-export const useGatherChoices = create<GatherChoices>()(
-  persist(
-    (set) => ({
-      ...NOTHING_SAID,
-      change: (some) => set(some),
-      takeIn: (key) => set(({ taken, left }) => ({ taken: [...without(taken, key), key], left: without(left, key) })),
-      leaveOut: (key) => set(({ taken, left }) => ({ taken: without(taken, key), left: [...without(left, key), key] })),
-      beginAnew: () => set(NOTHING_SAID),
-    }),
-    { name: 'nubbin-gather' },
-  ),
-);
+export const useGatherChoices = keptStore<GatherChoices>('nubbin-gather', 0, (set) => ({
+  ...NOTHING_SAID,
+  change: (some) => set(some),
+  takeIn: (key) => set(({ taken, left }) => ({ taken: [...without(taken, key), key], left: without(left, key) })),
+  leaveOut: (key) => set(({ taken, left }) => ({ taken: without(taken, key), left: [...without(left, key), key] })),
+  beginAnew: () => set(NOTHING_SAID),
+}));

@@ -1,13 +1,15 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
-import { readItem, unpack, type ListItem } from '../../../core/listing';
+import { entriesOf, readItem, readLine, unpack, type ListItem } from '../../../core/listing';
 import { shelfOf, type Bench } from '../../../core/making';
 import { useBench } from '../../data/benchStore';
+import { useSettings } from '../../data/settings';
 import { NothingNew } from '../../parts/NothingNew';
 import { Button } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 import { Row, Slip, Soft } from '../../ui/Screen';
+import { lotWords } from '../../ui/lotWords';
 import { TextField } from '../../ui/TextField';
 import { useSentLine } from '../../parts/useSentLine';
 import { ownedWords } from './ownedWords';
@@ -34,7 +36,9 @@ function ownedOf(item: ListItem | null, bench: Bench): AlreadyOwned | null {
 function NewWish() {
   const bench = useBench((b) => b);
   const { line: text, setLine: setText, send } = useSentLine('wish', (line) => act(noteWish(line.trim())));
-  const item = useMemo(() => readItem(text), [text]);
+  const system = useSettings((s) => s.system);
+  const read = useMemo(() => entriesOf([readLine(text)])[0], [text]);
+  const item = read?.item ?? null;
   const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
   return (
     <>
@@ -57,7 +61,18 @@ function NewWish() {
           </Button>
         </Row>
       </Form>
-      {text.trim() !== '' && !item && <Soft>This tells of no thing yet.</Soft>}
+      {text.trim() !== '' && !read && <Soft>This tells of no thing yet.</Soft>}
+      {item && (
+        <Soft>
+          Read as {item.count > 1 && `${item.count} × `}
+          {item.name}: {lotWords(item, system)}.
+        </Soft>
+      )}
+      {read?.doubts.map(({ words, why }) => (
+        <Owns key={`${words} ${why}`}>
+          {words}: {why}
+        </Owns>
+      ))}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
     </>
   );

@@ -1,6 +1,5 @@
-import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
 import type { ShareWishes } from '../../../core/sharing';
+import { keptStore } from '../../data/keptStore';
 
 /** What she ticked and settled for the share-out in hand; kept in this browser until it is claimed or begun anew. */
 export interface ShareChoices extends ShareWishes {
@@ -25,36 +24,28 @@ export interface ShareChoices extends ShareWishes {
 const toggled = (list: readonly string[], one: string, is: boolean): string[] =>
   is ? [...new Set([...list, one])] : list.filter((other) => other !== one);
 
-export const useShareChoices = create<ShareChoices>()(
-  persist(
-    (set) => ({
-      kitsLeft: [],
-      pagesLeft: [],
-      never: [],
-      spread: 'one',
-      grounds: 'whole',
-      mode: 'save',
-      must: [],
-      pins: {},
-      forbidden: {},
-      change: (some) => set(some),
-      pin: (page, slot, face) =>
-        set(({ pins }) => {
-          const { [slot]: _, ...others } = pins[page] ?? {};
-          return { pins: { ...pins, [page]: face === null ? others : { ...others, [slot]: face } } };
-        }),
-      forbid: (page, face, is) =>
-        set(({ forbidden, pins }) => ({
-          forbidden: { ...forbidden, [page]: toggled(forbidden[page] ?? [], face, is) },
-          pins: is
-            ? {
-                ...pins,
-                [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)),
-              }
-            : pins,
-        })),
-      free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
+export const useShareChoices = keptStore<ShareChoices>('nubbin-share', 1, (set) => ({
+  kitsLeft: [],
+  pagesLeft: [],
+  never: [],
+  spread: 'one',
+  grounds: 'whole',
+  mode: 'save',
+  must: [],
+  pins: {},
+  forbidden: {},
+  change: (some) => set(some),
+  pin: (page, slot, face) =>
+    set(({ pins }) => {
+      const { [slot]: _, ...others } = pins[page] ?? {};
+      return { pins: { ...pins, [page]: face === null ? others : { ...others, [slot]: face } } };
     }),
-    { name: 'nubbin-share', version: 1 },
-  ),
-);
+  forbid: (page, face, is) =>
+    set(({ forbidden, pins }) => ({
+      forbidden: { ...forbidden, [page]: toggled(forbidden[page] ?? [], face, is) },
+      pins: is
+        ? { ...pins, [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)) }
+        : pins,
+    })),
+  free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
+}));

@@ -1,6 +1,5 @@
-import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
 import type { Amounts } from '../../../core/ledger';
+import { keptStore } from '../../data/keptStore';
 
 /**
  * What she has looked at, by id: a piece that is there or not, or how many more or fewer there are of a lot than was
@@ -18,15 +17,10 @@ interface StockTaking {
 }
 
 /** A stock take in the middle; kept in this browser, so that it can be gone on with another day. */
-export const useStockTaking = create<StockTaking>()(
-  persist(
-    (set) => ({
-      place: null,
-      seen: {},
-      begin: (place) => set({ place, seen: {} }),
-      see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
-      end: () => set({ place: null, seen: {} }),
-    }),
-    { name: 'nubbin-stock-take', version: 2 },
-  ),
-);
+export const useStockTaking = keptStore<StockTaking>('nubbin-stock-take', 2, (set) => ({
+  place: null,
+  seen: {},
+  begin: (place) => set({ place, seen: {} }),
+  see: (some) => set(({ seen }) => ({ seen: { ...seen, ...some } })),
+  end: () => set({ place: null, seen: {} }),
+}));
