@@ -3,6 +3,8 @@ import { Unread } from './unread';
 /** What marks a line as one of a list. */
 export const BULLET = /^\s*(?:(?:[-*•·‣▪◦●○☐☑☒✓✔►▶→–—+>]|\[[ xX✓]?\])\s+)+/u;
 const NUMBERED = /^\s*(\d{1,3})\s*[.)]\s+(?=\S)/;
+/** Behind a number it is no part of it. */
+const FULL_STOP = /(?<=\d)\.\s*$/u;
 /** A tab stands for so many blanks. */
 const TAB = 4;
 
@@ -13,6 +15,7 @@ export function unmarked(text: string, isNumbered: boolean): Unread {
   if (mark) line.blank(0, mark[0].length);
   const number = isNumbered ? NUMBERED.exec(line.left) : null;
   if (number) line.blank(0, number[0].length);
+  line.take(FULL_STOP);
   return line;
 }
 

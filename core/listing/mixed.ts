@@ -1,6 +1,6 @@
 import type { Unit } from '../length';
 import { kindWordsIn } from './findKind';
-import { WHOLE, wholeOf } from './numbers';
+import { NO_COUNTS, WHOLE, wholeOf } from './numbers';
 import { takeSizes } from './takeSizes';
 import type { Doubt, Thing } from './thing';
 import { Unread, type Stretch } from './unread';
@@ -18,10 +18,8 @@ export interface MixedPart {
   readonly doubts?: readonly Doubt[];
 }
 
-/** What a number is of that counts nothing. */
-const UNITS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|ft|feet|lbs?|gsm|g|oz|ml)(?!\p{L})`;
 const BEFORE = new RegExp(
-  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${UNITS})(?=\p{L}|\uE000)`,
+  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
   'iu',
 );
 const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;

@@ -61,6 +61,9 @@ export const NUMBER_WORD = [
 /** A whole number in figures or as a word. */
 export const WHOLE = String.raw`(?:${DOZENS}|\d{1,3}(?:,\d{3})+|\d+|${NUMBER_WORD})`;
 
+/** What a number is of that counts nothing. */
+export const NO_COUNTS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|ft|feet|lbs?|gsm|g|oz|ml)(?!\p{L})`;
+
 /** The whole number that is told so. */
 export function wholeOf(text: string): number {
   const words = text.toLowerCase();

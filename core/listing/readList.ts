@@ -1,70 +1,13 @@
-import { coloursIn } from '../colour';
 import type { Unit } from '../length';
 import { BULLET, numberedLines, unmarked } from './bullets';
-import { findKind } from './findKind';
 import { leadOf, type Lead } from './leads';
-import { takeMixed, takeNamed, type MixedPart } from './mixed';
 import { headingOf, isWords, type Heading } from './prose';
-import { AT_FIRST, readThing, type Context } from './readThing';
+import { AT_FIRST, type Context } from './readThing';
 import { remember } from './remember';
 import { takeSizes } from './takeSizes';
-import type { ReadLine, Thing, ThingKind } from './thing';
-import { isColours } from './colours';
+import type { ReadLine, Thing } from './thing';
+import { thingsOf } from './thingsOf';
 import { Unread } from './unread';
-import { nth } from '../nth';
-
-/** Each part of a line that tells of several, with what the line says of all. */
-function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts']): Thing[] {
-  const doubtsOfAll = [...base.doubts, ...doubts];
-  return parts.map(({ count, name, seen, from, size, doubts: own = [] }, i): Thing => {
-    if (name === '')
-      return { ...base, count, ...(size ? { size } : {}), doubts: i === 0 ? [...doubtsOfAll, ...own] : own };
-    const [front = '', back = null] = name.split(/\s*\/\s*/);
-    const both = isColours(name) ? name : back === null ? front : `${front} / ${back}`;
-    const colours = coloursIn(seen).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
-    return {
-      ...base,
-      count,
-      name: base.isNamed ? `${base.name} ${both}` : both,
-      isNamed: true,
-      label: base.kind === 'paper' && !base.isNamed ? both : `${base.label} ${both}`,
-      back: isColours(name) ? null : back,
-      colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
-      ...(size ? { size } : {}),
-      doubts: [...(i === 0 ? doubtsOfAll : []), ...own],
-    };
-  });
-}
-
-/** Of which each is another, where as many names as there are of them stand behind. */
-const LISTED_BY_NAME: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'washi', 'ribbon', 'twine'];
-
-function thingsOf(line: Unread, context: Context): Thing[] {
-  const { kind } = findKind(line, null, context);
-  const isOne = kind === 'alpha' || kind === 'cut-apart' || kind === 'pad';
-  const original = line.left;
-  const parts = isOne ? null : takeMixed(line, context.unit);
-  if (parts) {
-    const base = readThing(line, context);
-    const sum = parts.reduce((all, { count }) => all + count, 0);
-    const isOff = base.count !== null && base.count > 1 && base.count !== sum;
-    const why = `${base.count} are told, and ${sum} are listed.`;
-    return withParts(base, parts, isOff ? [{ words: line.text.trim(), why, from: 0, to: line.text.length }] : []);
-  }
-  const thing = readThing(line, context);
-  if (!LISTED_BY_NAME.includes(thing.kind) || thing.back !== null) return [thing];
-  const again = new Unread(line.text);
-  again.left = original;
-  const named = takeNamed(again, thing.count ?? 1);
-  // Colours that stand elsewhere are those of each: what is listed says something else of it.
-  const outside = named && thing.colours.filter(({ from }) => !named.some((one) => one.from <= from && from < one.to));
-  if (!named || (thing.kind === 'cardstock' && outside?.length !== 0)) return [thing];
-  const { from, to } = { from: nth(named, 0).from, to: nth(named, named.length - 1).to };
-  const isSure = named.every(({ name }) => isColours(name));
-  const doubt = { words: line.text.slice(from, to), why: 'One of each?', from, to };
-  const base = readThing(again, context);
-  return withParts(base, named, isSure ? [] : [doubt]);
-}
 
 const heading = remember(headingOf);
 const isWordsOnly = remember((text: string) => isWords(text.replace(BULLET, '')));

@@ -36,7 +36,7 @@ const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu'
 const PAIRS = re(word(String.raw`(?:(${WHOLE})|a)\s+pairs?\s+of`));
 const AGAIN = re(String.raw`(?<![\p{L}\d])(${NUMBER_WORD})\s*\((\d+)\)`, 'giu');
 /** Sheets and packs that a count leaves behind it: `sheets of`. */
-const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:${HOLDERS}|sheets?|pieces?|pcs?)\.?\s+of(?!\p{L})`);
+const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:an?\s+)?(?:${HOLDERS}|sheets?|pieces?|pcs?)\.?\s+of(?!\p{L})`);
 /** A count before all else: `2 x`, `2x`, `(2)`, `2 -`, `2:`, `2 `, `two `. */
 const LEADING = re(
   String.raw`^\s*(?:about |approx\.? |around |ca\.? |~\s?)?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\s(?=\s*[^\s\d]|\s*\d)))`,

@@ -24,6 +24,13 @@ export class Unread {
     this.left = text.replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `).replace(DECIMAL_COMMA, '.');
   }
 
+  /** The same, of which something else can be taken. */
+  copy(): Unread {
+    const copy = new Unread(this.text);
+    copy.left = this.left;
+    return copy;
+  }
+
   /** Takes the first match out of what is left. */
   take(pattern: RegExp): RegExpExecArray | null {
     const match = pattern.exec(this.left);

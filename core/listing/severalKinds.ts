@@ -1,0 +1,126 @@
+import type { Unit } from '../length';
+import { kindWordsIn, type FoundWord } from './findKind';
+import { NO_COUNTS, WHOLE } from './numbers';
+import { saysOnlyKind } from './prose';
+import { takeSizes } from './takeSizes';
+import type { Doubt, ThingKind } from './thing';
+import { Unread, type Stretch } from './unread';
+
+/** `This kit includes:` before what it includes. */
+const INTRO = new RegExp(
+  String.raw`^\s*(?:(?:this|the|your|our|my|each)\s+)?(?:(?:kit|box|parcel|pack)\s+)?(?:also\s+)?(?:includes?|contains?|comes with|has)\s*:?\s+(?=${WHOLE}(?!\p{L})|an?\s)`,
+  'iu',
+);
+const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\.\s+(?=\p{Lu})|\s(?:and|plus)\s|\sw(?:ith|\/)\s{1,9}(?=\d)|\s\/\s/giu;
+const JOINT = /\s[+&/]\s|\s(?:and|plus)\s/iu;
+const BRACKETS = /\([^()]*\)|\[[^[\]]*\]/g;
+const COUNTED = new RegExp(
+  String.raw`^\s*(?:and\s+)?(?:[(\[]\d+[)\]]|(?:${WHOLE}|an?)(?![\p{L}\d./]|\s*(?:["″]|${NO_COUNTS})))|(?:[x×]\s*\d+|[(\[]\s*\d+\s*[)\]]|[-–—:]\s*\d+|\s\d+)\s*\.?\s*$`,
+  'iu',
+);
+/** What is said beside the name of how many there are. */
+const COUNTING = new RegExp(
+  String.raw`(?<!\p{L})(?:${WHOLE}|an?|of|in|x|packs?|sets?|sheets?|rolls?|pieces?|pcs?)(?!\p{L})|[^\p{L}\s]`,
+  'giu',
+);
+const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
+
+interface Part extends Stretch {
+  readonly word: FoundWord | null;
+  readonly isCounted: boolean;
+  /** What is left without its kind and its count; of what is called so, its kind too. */
+  readonly name: string;
+}
+
+/** The words of a stretch that tell its kind: the last that say no more than what it is made of. */
+const wordIn = (text: string): FoundWord | null => {
+  const words = kindWordsIn(text);
+  return words.filter(({ isMaterial }) => !isMaterial).at(-1) ?? words[0] ?? null;
+};
+
+function partOf({ from, to, text }: Stretch, unit: Unit): Part {
+  const word = wordIn(text);
+  const line = new Unread(text);
+  line.left = text;
+  takeSizes(line, unit);
+  const isCounted = COUNTED.test(line.left);
+  const called = word && !word.isNoun ? text.slice(0, word.from) + text.slice(word.to) : text;
+  return {
+    from,
+    to,
+    text,
+    word,
+    isCounted,
+    name: called.replace(COUNTING, ' ').replace(/\s+/g, ' ').trim().toLowerCase(),
+  };
+}
+
+const splitAt = (marks: RegExp, text: string): Stretch[] => {
+  const masked = text.replace(BRACKETS, (whole) => '_'.repeat(whole.length));
+  const ends = [...masked.matchAll(marks)].map(({ index, 0: { length } }) => [index, index + length] as const);
+  return [...ends, [text.length, text.length] as const].map(([to], i) => {
+    const from = i === 0 ? 0 : (ends[i - 1]?.[1] ?? 0);
+    return { from, to, text: text.slice(from, to) };
+  });
+};
+
+/** Whether a part tells of another thing than the one before, and not more of the same. */
+const isAnother = (part: Part, before: Part): boolean =>
+  part.word !== null &&
+  part.isCounted &&
+  (part.word.kind !== before.word?.kind || (part.name !== '' && before.name !== '' && part.name !== before.name));
+
+/** Takes out words that only say that something is included. */
+export function takeIntro(line: Unread): void {
+  line.take(INTRO);
+}
+
+/** Several things of kinds of their own on one line, each with where it stands. */
+export interface SeveralKinds {
+  readonly parts: readonly Stretch[];
+  /** Their names may as well be those of one thing's designs: `5 papers, 2 stars, 3 hearts`. */
+  readonly mayBeNames: boolean;
+}
+
+/**
+ * `10 papers, 4 sheets of cardstock and 12 brads`, where each has its count; `washi, twine, brads`, where nothing else is
+ * said. Null: it is one thing.
+ */
+export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
+  const all = splitAt(BETWEEN, line.left)
+    .filter(({ text }) => text.trim() !== '')
+    .map((one) => partOf(one, unit));
+  const [first] = all;
+  if (!first || all.length < 2) return null;
+  const maySheetsShow = first.word !== null && SHEETS.includes(first.word.kind);
+  const isOnlyKinds = all.every(
+    ({ word, text }) => word && !(word.isMotif && maySheetsShow) && !/\d/.test(text) && saysOnlyKind(text),
+  );
+  if (isOnlyKinds && new Set(all.map(({ word }) => word?.kind)).size === all.length)
+    return { parts: all, mayBeNames: false };
+  const groups: { first: Part; to: number }[] = [];
+  for (const part of all) {
+    const last = groups.at(-1);
+    if (last && !isAnother(part, last.first)) last.to = part.to;
+    else groups.push({ first: part, to: part.to });
+  }
+  if (groups.length < 2 || !first.word || !first.isCounted) return null;
+  const mayBeNames =
+    SHEETS.includes(first.word.kind) && groups.slice(1).every(({ first: { word } }) => word?.isMotif === true);
+  return {
+    parts: groups.map(({ first: { from }, to }) => ({ from, to, text: line.left.slice(from, to) })),
+    mayBeNames,
+  };
+}
+
+/** Where a line names another kind of thing beside the one that it was read as: it is in doubt. */
+export function anotherKind(line: Unread, kind: ThingKind): Doubt[] {
+  const words = kindWordsIn(line.left).filter(({ isMaterial }) => !isMaterial);
+  const isJoined = words.some(({ to }, i) => JOINT.test(line.left.slice(to, words[i + 1]?.from ?? to)));
+  const isOther = ({ kind: other, isMotif }: FoundWord): boolean =>
+    other !== kind && !(isMotif && SHEETS.includes(kind));
+  const other = isJoined && words.some((word) => word.kind === kind) ? words.find(isOther) : undefined;
+  if (!other) return [];
+  const { from, to } = other;
+  return [{ words: line.text.slice(from, to), why: 'Another thing? Each has its count, or a line.', from, to }];
+}
