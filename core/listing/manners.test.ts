@@ -111,6 +111,10 @@ const many = fc.constantFrom(
   ...[', 2 packs of 12', ' (2 packs of 12)', ', approx. 24', ' qty 24', ' [24]', ' – 24 pcs.'].map(
     (behind) => ['', behind] as const,
   ),
+  ...['2 doz. ', '2 dz ', '12 pairs of ', '12 pr. ', '✅ 24 ', '**24** ', '<li>24 '].map(
+    (before) => [before, ''] as const,
+  ),
+  ...[', 2 dozen', ' (2 dozen)', ' - 24.', ' qty twenty-four', ', 24</li>'].map((behind) => ['', behind] as const),
   ['2 packs ', ' (12 each)'] as const,
   ['1 pkg ', ', 24 pieces'] as const,
 );
@@ -128,6 +132,25 @@ test('twenty-four of a small thing are that, or in doubt, in whatever manner the
       { numRuns: 1_000 },
     );
   }, 1 / 10);
+});
+
+test.each([
+  ['over 50 die cuts', 50],
+  ['50+ die cuts', 50],
+  ['up to 12 brads', 12],
+  ['8–10 pieces of ephemera', 8],
+  ['2-3 sheets of 12x12 vellum', 2],
+])('%s: about so many, which is in doubt', (text, count) => {
+  expect(read(text)).toMatchObject({ items: [{ count }], isInDoubt: true });
+});
+
+test('one measure of a square sheet is that of both sides', () => {
+  for (const text of ['30 cm square paper', 'paper 30cm sq.', 'square paper, 30 cm'])
+    expect(readLine(text).things, text).toMatchObject([{ size: { w: mm(300), h: mm(300) }, name: 'paper' }]);
+});
+
+test('a number of an article is in doubt, and its line is not passed over', () => {
+  expect(read('Item #10443 Windfall 12x12 paper - 2')).toMatchObject({ items: [{ count: 2 }], isInDoubt: true });
 });
 
 test.each([

@@ -38,6 +38,9 @@ const WORDS: Readonly<Record<string, number>> = {
   'half a dozen': 6,
   'a dozen': 12,
   dozen: 12,
+  'a gross': 144,
+  'a trio of': 3,
+  'trio of': 3,
   'a couple': 2,
   'a pair': 2,
   'couple of': 2,
@@ -48,7 +51,7 @@ const WORDS: Readonly<Record<string, number>> = {
 
 /** `twenty-four`, `two dozen`. */
 const TENS_AND_UNIT = String.raw`(?:${TENS.join('|')})[- ](?:${UNITS.join('|')})`;
-const DOZENS = String.raw`(?:\d{1,3}|${[...UNITS, ...TEENS].join('|')}) dozen`;
+const DOZENS = String.raw`(?:\d{1,3}|${[...UNITS, ...TEENS].join('|')}) (?:dozen|do?z\.?(?!\p{L}))`;
 
 /** Number words that count, the longest first; `a` and `an` only before what they count. */
 export const NUMBER_WORD = [
@@ -64,12 +67,17 @@ export const WHOLE = String.raw`(?:${DOZENS}|\d{1,3}(?:,\d{3})+|\d+|${NUMBER_WOR
 /** What a number is of that counts nothing. */
 export const NO_COUNTS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|ft|feet|lbs?|gsm|g|oz|ml)(?!\p{L})`;
 
+const DOZEN = / (?:dozen|do?z\.?)$/;
+/** A whole number in figures, or dozens of them. */
+export const FIGURES = String.raw`(?:${DOZENS}|\d+)`;
+
 /** The whole number that is told so. */
 export function wholeOf(text: string): number {
   const words = text.toLowerCase();
   const known = WORDS[words];
   if (known !== undefined) return known;
-  if (words.endsWith(' dozen')) return 12 * wholeOf(words.slice(0, -' dozen'.length));
+  const dozens = DOZEN.exec(words);
+  if (dozens) return 12 * wholeOf(words.slice(0, dozens.index));
   const [ten = '', unit = ''] = words.split(/[- ]/);
   const [tens, units] = [WORDS[ten], WORDS[unit]];
   return tens !== undefined && units !== undefined ? tens + units : Number(words.replaceAll(',', ''));

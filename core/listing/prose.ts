@@ -20,7 +20,7 @@ const TITLE = new RegExp(
   'iu',
 );
 const DAY = new RegExp(String.raw`^\s*(?:${MONTH})\.?(?:\s+(?:19|20)\d\d)?\s*:?\s*$`, 'iu');
-const LINK = /https?:|www\.|\.(?:com|org|net)\b|@\w|(?:^|\s)#\w/i;
+const LINK = /https?:|www\.|\.(?:com|org|net)\b|@[a-z]\w|(?:^|\s)#[a-z]\w/i;
 const MOST_WORDS = 9;
 const LONGEST_HEADING = 80;
 /** No thing is told in so many characters. */

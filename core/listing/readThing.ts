@@ -42,6 +42,7 @@ const LENGTH = new RegExp(
 );
 /** A measure of a roll that is shorter is its width. */
 const WIDEST_ROLL = inches(3);
+const SQUARE = /(?<!\p{L})(?:square|sq\.?)(?!\p{L})/iu;
 /** Said beside a measure. */
 const WIDE_OR_LONG = /(?<!\p{L})(?:wide|width|long|length)(?!\p{L})/giu;
 /** What is neither count nor size: volumes, weights, prices. */
@@ -119,15 +120,16 @@ const unexplained = (line: Unread): Doubt[] =>
 /** `24 1/2" dots`: a count and a size, or a mixed number. */
 const SO_MANY_OF = /^\d+ +(?:\d+\/\d|[¼½¾⅛⅜⅝⅞])/;
 interface OneMeasure {
-  readonly side: Ticks | null;
+  readonly size: Thing['size'];
   readonly height: Ticks | null;
   readonly length: Ticks | null;
   readonly doubts: readonly Doubt[];
 }
-const NO_MEASURE: OneMeasure = { side: null, height: null, length: null, doubts: [] };
+const NO_MEASURE: OneMeasure = { size: null, height: null, length: null, doubts: [] };
 
 /** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
-function takeOneMeasure(line: Unread, kind: ThingKind) {
+function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null): OneMeasure {
+  if (punch) return { ...NO_MEASURE, size: { w: punch.size, h: null } };
   const measure = takeMeasure(line);
   if (!measure) return NO_MEASURE;
   const { ticks, from, to } = measure;
@@ -137,12 +139,13 @@ function takeOneMeasure(line: Unread, kind: ThingKind) {
     const second = takeMeasure(line);
     if (second && second.ticks <= ticks) line.restore(second.from, second.to);
     line.takeAll(WIDE_OR_LONG);
-    return { ...NO_MEASURE, side: ticks, length: second && second.ticks > ticks ? second.ticks : null };
+    return { ...NO_MEASURE, size: { w: ticks, h: null }, length: second && second.ticks > ticks ? second.ticks : null };
   }
   const words = line.text.slice(from, to).trim();
+  if (SHEETS.includes(kind) && line.take(SQUARE)) return { ...NO_MEASURE, size: { w: ticks, h: ticks } };
   const isBoth = SO_MANY_OF.test(words) && !SHEETS.includes(kind) && line.text.slice(0, from).trim() === '';
   const why = 'So many of that size, or one so large?';
-  return { ...NO_MEASURE, side: ticks, doubts: isBoth ? [{ words, why, from, to }] : [] };
+  return { ...NO_MEASURE, size: { w: ticks, h: null }, doubts: isBoth ? [{ words, why, from, to }] : [] };
 }
 
 interface Names {
@@ -269,7 +272,7 @@ export function readThing(line: Unread, context: Context): Thing {
   const punch = takePunch(line, kind, size, context.unit);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
   const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
-  const one = size === null && !punch ? takeOneMeasure(line, kind) : NO_MEASURE;
+  const one = size === null ? takeOneMeasure(line, kind, punch) : NO_MEASURE;
   const height = kind === 'alpha' && size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height;
   const amount = takeAmount(line);
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
@@ -282,7 +285,6 @@ export function readThing(line: Unread, context: Context): Thing {
   const numbers = [...unexplained(line), ...notColours(line.parts(MARKS))];
   const names = namesOf(line, found, colours);
   const each = kind === context.heading ? context.each : AT_FIRST.each;
-  const own = size ?? (punch ? { w: punch.size, h: null } : one.side === null ? null : { w: one.side, h: null });
   return {
     kind,
     count: letters || (amount !== null && counts.count === null) ? null : (counts.count ?? designs ?? each.count ?? 1),
@@ -291,7 +293,7 @@ export function readThing(line: Unread, context: Context): Thing {
     isOfWholes: counts.isOfWholes,
     ...names,
     notes: printed ? [...names.notes, printed.text] : names.notes,
-    size: own ?? each.size,
+    size: size ?? one.size ?? each.size,
     length: rolled?.length ?? one.length ?? each.length,
     height,
     letters,

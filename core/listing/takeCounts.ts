@@ -1,4 +1,4 @@
-import { NUMBER_WORD, WHOLE, wholeOf } from './numbers';
+import { FIGURES, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
 
@@ -6,6 +6,8 @@ const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in t
 const HOLDERS =
   'packs?|pks?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
 
+/** What makes a count that stands behind it no sure one. */
+const ABOUT = String.raw`about |approx\.? |approximately |around |ca\.? |~\s?|over |under |up to |at least |more than |less than |nearly |almost `;
 const word = (inner: string): string => String.raw`(?<![\p{L}\d/.])(?:${inner})(?![\p{L}\d/.]|[.,]\d)`;
 const re = (source: string, flags = 'iu'): RegExp => new RegExp(source, flags);
 
@@ -26,26 +28,28 @@ const LEFT = re(
   ),
 );
 /** `qty 2`, `quantity: 2`. */
-const QTY = re(word(String.raw`(?:qty|quantity|count)\b\s*[.:=]?\s*(\d+)|(\d+)\s*qty`));
+const QTY = re(word(String.raw`(?:qty|quantity|count)\b\s*[.:=]?\s*(${WHOLE})|(\d+)\s*qty`));
 /** `35 pcs`, `24-piece`, `2 sheets`, `20ct`. */
-const OF_PIECES = re(
-  word(String.raw`(?:about |approx\.? |ca\.? |~\s?)?(${WHOLE})(?:\s*\+)?[\s-]*(?:full\s+)?(${PIECES})\b\.?`),
+const OF_PIECES = re(word(String.raw`(?:${ABOUT})?(${WHOLE})(?:\s*\+)?[\s-]*(?:full\s+)?(${PIECES})\b\.?`), 'giu');
+const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu');
+const PAIRS = re(String.raw`(?<![\p{L}\d/.])(?:(${WHOLE})\s+|a\s+|(?<=^\s*))(?:pairs?|prs?\.?)(?:\s+of)?(?=\s+\p{L})`);
+const AGAIN = re(String.raw`(?<![\p{L}\d])(${NUMBER_WORD})\s*\((\d+)\)`, 'giu');
+/** `8–10 pieces`: nobody knows how many. */
+const RANGE = re(
+  String.raw`(?<![\p{L}\d/.-])(\d{1,3})\s?(?:[-–—]|\bto\b)\s?(\d{1,3})(?=\s+(?:${PIECES}|${HOLDERS}|\p{L}))(?!\s+\d)`,
   'giu',
 );
-const OF_HOLDERS = re(word(String.raw`(${WHOLE})[\s-]*(${HOLDERS})\b\.?`), 'giu');
-const PAIRS = re(word(String.raw`(?:(${WHOLE})|a)\s+pairs?\s+of`));
-const AGAIN = re(String.raw`(?<![\p{L}\d])(${NUMBER_WORD})\s*\((\d+)\)`, 'giu');
 /** Sheets and packs that a count leaves behind it: `sheets of`. */
 const LEFT_BEHIND = re(String.raw`(?<!\p{L})(?:an?\s+)?(?:${HOLDERS}|sheets?|pieces?|pcs?)\.?\s+of(?!\p{L})`);
 /** A count before all else: `2 x`, `2x`, `(2)`, `2 -`, `2:`, `2 `, `two `. */
 const LEADING = re(
-  String.raw`^\s*(?:about |approx\.? |around |ca\.? |~\s?)?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\s(?=\s*[^\s\d]|\s*\d)))`,
+  String.raw`^\s*(?:${ABOUT})?(?:[(\[](${WHOLE})[)\]]|(${WHOLE})\s*[x×](?=[\s(])|x\s*(\d+)(?=\s)|(${WHOLE})\s*(?:[-–—:.)]\s|[,;|\t]|\+?\s(?=\s*[^\s\d]|\s*\d)))`,
 );
 /** `x2`, `x 2`, `2x` behind. */
 const TIMES = re(String.raw`(?<![\p{L}\d])[x×]\s*(\d+)(?![\p{L}\d/.])|(?<![\p{L}\d/.])(\d+)\s*[x×](?=\s*(?:$|[,;)]))`);
-const PAREN = re(String.raw`[(\[]\s*(\d+)\s*\+?\s*[)\]]`);
+const PAREN = re(String.raw`[(\[]\s*(?:${ABOUT})?(${FIGURES})\s*\+?\s*[)\]]`);
 /** Behind a mark, or alone between two: `- 12`, `, 5`. */
-const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(\d+)\s*(?=$|[,;|)\t]|\s[-–—]\s)`);
+const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(?:${ABOUT})?(${FIGURES})\s*(?=$|[,;|)\t]|\s[-–—]\s)`);
 const TRAILING = re(
   String.raw`(?<=[\p{L})'"\uE000]\s{1,9})(?<!reach(?:es)?\s{1,9})(\d+)(?=\s*(?:$|[,;:)(]|\s[-–—]\s))`,
 );
@@ -76,8 +80,9 @@ function takeAgain(line: Unread): void {
   for (const { index, 1: word = '' } of line.takeAll(AGAIN, isSame)) line.restore(index, index + word.length);
 }
 
+const RANGE_WORDS = /\d\s?(?:[-–—]|to)\s?\d/;
 /** What words that stand before counts make of them: they are not sure. */
-const VAGUE = /about|approx|around|ca\.|~|\+/i;
+const VAGUE = new RegExp(String.raw`(?<!\p{L})(?:${ABOUT})|\+`, 'iu');
 
 interface AllTold {
   readonly plain: Told[];
@@ -99,10 +104,18 @@ const toldIn = (match: RegExpExecArray, ...groups: number[]): Told => ({
   words: match[0].trim(),
 });
 
+/** From so many to so many: the fewest count. */
+function takeRange(line: Unread): Told | null {
+  const [range] = line.takeAll(RANGE, ([, from, to]) => Number(from) < Number(to));
+  return range ? toldIn(range, 1) : null;
+}
+
 /** Takes out all that tells how many. */
 function takeTold(line: Unread): AllTold {
   const [plain, holders, pieces]: [Told[], Told[], Told[]] = [[], [], []];
   takeAgain(line);
+  const range = takeRange(line);
+  if (range) pieces.push(range);
   const left = line.take(LEFT);
   if (left) pieces.push(toldIn(left, 1, 2));
   const of = line.take(OF);
@@ -145,7 +158,7 @@ export function takeCounts(line: Unread, isCounted: boolean): Counts {
   for (const one of [...plain.slice(1), ...pieces.slice(1), ...holders.slice(1)])
     doubts.push({ words: one.words, from: one.from, to: one.to, why: 'A second number: which of them counts?' });
   for (const one of [...plain, ...pieces])
-    if (VAGUE.test(one.words))
+    if (VAGUE.test(one.words) || RANGE_WORDS.test(one.words))
       doubts.push({ words: one.words, from: one.from, to: one.to, why: 'Not counted exactly.' });
   const many = (holders[0]?.n ?? 1) * (plain[0]?.n ?? 1);
   const inEach = pieces[0];

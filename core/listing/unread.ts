@@ -4,6 +4,9 @@ const QUOTES =
 /** A comma in a measure, as it is written where centimetres are: `30,5 x 30,5`, `1,5 cm`, `2,5 m`. */
 const DECIMAL_COMMA =
   /(?<=(?<!\d)\d{1,3}),(?=\d{1,2}\s*(?:[cm]?m(?=x\s*\d|\b)|[x×]\s*\d{1,3}(?:[.,]\d{1,2})?\s*[cm]m\b|[x×]\s*\d{1,3},\d{1,2}(?!\d)))|(?<=\d,\d{1,2}\s*[x×]\s*\d{1,3}),(?=\d{1,2}(?!\d))/giu;
+/** Marks of a page that it was copied from, and small pictures. */
+const ORNAMENTS =
+  /<\/?[a-z][^<>]{0,80}>|&nbsp;|\p{Extended_Pictographic}\uFE0F?|(?<![\p{L}\d])[_*]{1,3}(?=[\p{L}\d])|(?<=[\p{L}\d])[_*]{1,3}(?![\p{L}\d])/giu;
 const HIDDEN = '\uE000';
 /** Between the two faces of a paper. */
 export const BETWEEN_FACES = '\uE001';
@@ -21,7 +24,10 @@ export class Unread {
   left: string;
 
   constructor(readonly text: string) {
-    this.left = text.replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `).replace(DECIMAL_COMMA, '.');
+    this.left = text
+      .replace(ORNAMENTS, (whole) => ' '.repeat(whole.length))
+      .replace(QUOTES, (whole) => ` ${HIDDEN.repeat(whole.length - 2)} `)
+      .replace(DECIMAL_COMMA, '.');
   }
 
   /** The same, of which something else can be taken. */
