@@ -1,6 +1,6 @@
 import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
-import { beginPage, openDemo, pick } from './bench';
+import { leave, beginPage, openDemo, pick } from './bench';
 
 test('the same photos in other designs, the best first with why; one is taken, its options changed', async ({
   page,
@@ -57,6 +57,10 @@ test('a guide in words becomes a design of her own, is cut from, and goes out an
   const text = page.getByLabel('Layers, from the bottom up, one a line');
   await text.fill('page 12 x 12\nground 12 x 12\nstrip 12 x 3, beside the photo');
   await expect(page.getByText(/Line 3: “beside the photo” is not understood/)).toBeVisible();
+  // What she measured is not lost with the slip.
+  await leave(page);
+  await page.getByRole('button', { name: 'Write my own' }).click();
+  await expect(text).toHaveValue(/strip 12 x 3, beside the photo$/);
   await text.fill(
     'page 12 x 12\nground 12 x 12\nstrip 12 x 3, about 1 1/4 up from the foot\nphoto 6 x 4, 2 from the left, 5 1/2 down from the head',
   );

@@ -6,3 +6,4 @@ export { ofRoll, parseRoll, ROLL_UNITS } from './parseRoll';
 export { parseSize } from './parseSize';
 export { formatArea, formatLength, formatSize } from './formatLength';
 export type { MeasureSystem } from './formatLength';
+export { plainNumber } from './plainNumber';

@@ -1,4 +1,5 @@
 import { err, ok, type Result } from '../result';
+import { plainNumber } from './plainNumber';
 import { ticks, ticksPer, type Ticks, type Unit } from './ticks';
 
 export type LengthError =
@@ -39,12 +40,12 @@ function roundToTicks({ over, under }: Ratio, unit: Unit, text: string): Result<
 }
 
 /**
- * Reads a length as people write it: `3 1/4`, `3-1/4"`, `3.25`, `1/2`, `82.5mm`, `8.25 cm`.
+ * Reads a length as people write it: `3 1/4`, `3¼`, `3-1/4"`, `3.25`, `1/2`, `82.5mm`, `8.25 cm`.
  * @param unit what a number without a unit of its own is in
  * @returns ticks >= 0, rounded to the nearest, half up; no sign and no decimal comma are taken
  */
 export function parseLength(text: string, unit: Unit = 'in'): Result<Ticks, LengthError> {
-  const trimmed = text.trim();
+  const trimmed = text.length > LONGEST_TEXT ? text.trim() : plainNumber(text);
   // No length is written so long; what is could take for ever to read.
   if (trimmed.length > LONGEST_TEXT) return err({ kind: 'not-a-length', text: `${trimmed.slice(0, 40)}…` });
   if (trimmed === '') return err({ kind: 'empty', text });

@@ -1,5 +1,6 @@
 import { err, ok, type Result } from '../result';
 import { parseLength, type LengthError } from './parseLength';
+import { plainNumber } from './plainNumber';
 import { inches, mm, TICKS_PER_INCH, ticks, type Ticks, type Unit } from './ticks';
 
 /** What lengths of rolls are told in, as a pattern. */
@@ -18,7 +19,7 @@ export const ofRoll = (n: Ticks, unit: string): number =>
 
 /** Reads the length of a roll: `10 yd`, `2.5 m`, `3 ft`, or whatever {@link parseLength} reads. */
 export function parseRoll(text: string, unit: Unit): Result<Ticks, LengthError> {
-  const [, number, long] = ROLL.exec(text.trim()) ?? [];
+  const [, number, long] = ROLL.exec(plainNumber(text)) ?? [];
   if (number === undefined || long === undefined) return parseLength(text, unit);
   const read = parseLength(number, 'in');
   if (!read.ok) return read;

@@ -2,20 +2,6 @@
 const SIGNS = '[¼½¾⅛⅜⅝⅞]';
 export const NUMBER = String.raw`(?:\d+(?:[ -]\d+\/\d+| ?${SIGNS})(?![\d/])|\d*\.\d+|\d+\/\d+|\d+\.?(?![\d/])|${SIGNS})`;
 
-const FRACTIONS: Readonly<Record<string, string>> = {
-  '¼': '1/4',
-  '½': '1/2',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-};
-
-/** The number with its fraction written out, as `parseLength` takes it. */
-export const plainNumber = (text: string): string =>
-  text.replace(/\s*([¼½¾⅛⅜⅝⅞])/g, (_, sign: string, at: number) => `${at > 0 ? ' ' : ''}${FRACTIONS[sign]}`).trim();
-
 const UNITS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 const TEENS = [
   'ten',

@@ -1,7 +1,7 @@
 import type { Size } from '../geometry';
 import { parseLength, type Unit } from '../length';
 import type { Punch } from '../things';
-import { NUMBER, plainNumber } from './numbers';
+import { NUMBER } from './numbers';
 
 const SIZE = String.raw`(?<size>${NUMBER}\s*(?:inch(?:es)?|in|cm|mm|["″])?)`;
 const SHAPE = String.raw`(?<!\p{L})(?<shape>circle|round|hexagon)(?!\p{L})`;
@@ -12,7 +12,7 @@ const BEFORE = new RegExp(String.raw`(?<![\w/.])${SIZE}\s*${SHAPE}`, 'iu');
 
 /** How far a punch reaches in, as told; null: it is not told. */
 function reachOf(told: string | null, unit: Unit): number | null {
-  const far = told === null ? null : parseLength(plainNumber(told), unit);
+  const far = told === null ? null : parseLength(told, unit);
   return far?.ok && far.value > 0 ? far.value : null;
 }
 
@@ -35,7 +35,7 @@ export function punchOf(
 ): { punch: Punch; from: number; to: number } | null {
   const told = PUNCH.test(text) ? (BEHIND.exec(text) ?? BEFORE.exec(text)) : null;
   const { size: words = '', shape = '' } = told?.groups ?? {};
-  const size = parseLength(plainNumber(words).replace(/inch(?:es)?/i, 'in'), unit);
+  const size = parseLength(words.replace(/inch(?:es)?/i, 'in'), unit);
   if (!told || !size.ok || size.value === 0) return null;
   const from = told.index + told[0].lastIndexOf(words);
   const punch: Punch = {

@@ -1,7 +1,7 @@
 import { coloursIn } from '../colour';
 import type { Size } from '../geometry';
 import { parseSize, type Unit } from '../length';
-import { NUMBER, plainNumber, WHOLE, wholeOf } from './numbers';
+import { NUMBER, WHOLE, wholeOf } from './numbers';
 
 /** A kind of thing in a pack, as it is told, and how many of it. */
 export interface ToldItem {
@@ -23,7 +23,7 @@ const QUOTED = /["“]([^"”]*)["”]/u;
 function readOne(text: string, unit: Unit): ToldItem | null {
   const size = SIZE.exec(text);
   const own = size?.[3] ?? unit;
-  const measured = size && parseSize(`${plainNumber(size[1] ?? '')} x ${plainNumber(size[2] ?? '')} ${own}`);
+  const measured = size && parseSize(`${size[1] ?? ''} x ${size[2] ?? ''} ${own}`);
   if (size && !measured?.ok) return null;
   const rest = text.replace(SIZE, ' ').replace(/\s+/g, ' ').trim();
   const before = COUNT.exec(rest);

@@ -3,7 +3,7 @@ import { inches, ofRoll, parseLength, ROLL_UNITS, type Ticks, type Unit } from '
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
-import { NUMBER, NUMBER_WORD, plainNumber, wholeOf } from './numbers';
+import { NUMBER, NUMBER_WORD, wholeOf } from './numbers';
 import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
@@ -93,7 +93,7 @@ function takeLength(
   const [words, vague, told = '', unit = ''] = match;
   const number = /^\p{L}/u.test(told)
     ? inches(/^half/i.test(told) ? 0.5 : wholeOf(told))
-    : parseLength(plainNumber(told), 'in').value;
+    : parseLength(told, 'in').value;
   if (!number) return null;
   const length = ofRoll(number, unit);
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };

@@ -1,6 +1,6 @@
 import type { Size } from '../geometry';
 import { inches, mm, parseLength, parseSize, ROLL_UNITS, type Unit, type Ticks } from '../length';
-import { NUMBER, plainNumber } from './numbers';
+import { NUMBER } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
 
@@ -69,7 +69,7 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
     const [from, to] = [match.index, match.index + whole.trimEnd().length];
     const told = { words: whole.trim(), from, to };
     const own = unitOf(second ?? first, unit);
-    const read = parseSize(`${plainNumber(w)} ${unitOf(first ?? second, unit)} x ${plainNumber(h)} ${own}`, unit);
+    const read = parseSize(`${w} ${unitOf(first ?? second, unit)} x ${h} ${own}`, unit);
     if (!read.ok || read.value.w === 0 || read.value.h === 0) doubts.push({ ...told, why: 'This is no size.' });
     else if (size === null) {
       size = read.value;
@@ -88,7 +88,7 @@ export function takeMeasure(line: Unread): { ticks: Ticks; unit: Unit; from: num
   const match = line.take(new RegExp(ONE.source, 'u'));
   if (!match) return null;
   const unit = unitOf(match[2], 'in');
-  const read = parseLength(plainNumber(match[1] ?? ''), unit);
+  const read = parseLength(match[1] ?? '', unit);
   const at = { from: match.index, to: match.index + match[0].length };
   return read.ok && read.value > 0 ? { ticks: read.value, unit, ...at } : null;
 }

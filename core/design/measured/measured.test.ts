@@ -31,6 +31,8 @@ describe('a guide in words', () => {
     ['strip 12 x 3, 1 1/4 in from the bottom', { y: inches(7.75) }],
     ['box 2 by 2, 1/2 from the right edge and at the head', { x: inches(9.5), y: 0 }],
     ['box 2x2, in the middle', { x: inches(5), y: inches(5) }],
+    ['box 2½ x 2, 1¼ up from the foot', { ...size(2.5, 2), y: inches(8.75) }],
+    ['box 2 x 2, in the bottom right corner', { x: inches(10), y: inches(10) }],
     ['box 50mm x 50mm, 25 mm from the left', { x: 25 * 320, w: 50 * 320 }],
     ['box 2 x 2, turned 2 degrees left', { turn: -2 }],
     ['circle 3, at the left', { ...size(3, 3), x: 0, shape: { kind: 'circle', d: inches(3) } }],
@@ -57,6 +59,8 @@ describe('a guide in words', () => {
     ['box 3 x 3, 1/0 from the left', 1, 'bad-length'],
     ['box 3 x 3, 13 from the left', 1, 'off-page'],
     ['ground 12 x 12\npage 8 x 8', 2, 'page-not-first'],
+    ['box 3 x 3, 1 from the left, 2 from the right', 1, 'twice'],
+    ['box 3 x 3, at the head\ntitle 5 x 1\ntitle 4 x 1', 3, 'twice'],
     ['', 1, 'nothing'],
     ['page 12 x 12\n\n# a remark', 1, 'nothing'],
   ])('%j: line %i, %s', (text, line, kind) => {

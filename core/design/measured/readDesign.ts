@@ -1,5 +1,5 @@
 import type { Rect, Size } from '../../geometry';
-import { inches, mm, parseLength, parseSize, type MeasureSystem } from '../../length';
+import { inches, mm, parseLength, parseSize, plainNumber, type MeasureSystem } from '../../length';
 import { err, ok, type Result } from '../../result';
 import type { Shape } from '../../shapes';
 import type { MeasuredDesign, MeasuredLayer, PageFormat } from '../../things';
@@ -8,7 +8,8 @@ import { nth } from '../../nth';
 /** What is wrong with a line of a design; lines count from 1. */
 export interface DesignLineError {
   readonly line: number;
-  readonly kind: 'no-size' | 'bad-size' | 'bad-length' | 'not-understood' | 'off-page' | 'page-not-first' | 'nothing';
+  readonly kind:
+    'no-size' | 'bad-size' | 'bad-length' | 'not-understood' | 'off-page' | 'page-not-first' | 'twice' | 'nothing';
   /** The words meant. */
   readonly text: string;
 }
@@ -28,19 +29,19 @@ const NUMBER = String.raw`\d+(?:\.\d+)?(?:(?:\s+|-)\d+\s*\/\s*\d+|\s*\/\s*\d+)?\
 const SIZE = new RegExp(String.raw`(?<![\w/.])${NUMBER}\s*(?:[x×]|\bby\b)\s*${NUMBER}`, 'i');
 const ACROSS = new RegExp(String.raw`(?<![\w/.])${NUMBER}`, 'i');
 const VAGUE = new RegExp(String.raw`(?:\b(?:about|around|roughly|ca)\b\.?|~)\s*(${NUMBER})`, 'gi');
-const EDGES: Record<string, 'head' | 'foot' | 'left' | 'right'> = {
-  head: 'head',
-  top: 'head',
-  foot: 'foot',
-  bottom: 'foot',
-  left: 'left',
-  right: 'right',
+type Edge = 'head' | 'foot' | 'left' | 'right';
+/** @param word one that the patterns below take for an edge */
+const edgeOf = (word: string): Edge => {
+  const told = word.toLowerCase();
+  return told === 'top' || told === 'head' ? 'head' : told === 'left' || told === 'right' ? told : 'foot';
 };
 const FROM = new RegExp(
   String.raw`^(${NUMBER})\s*(?:up|down|in)?\s*from\s+(?:the\s+)?(head|top|foot|bottom|left|right)(?:\s+(?:edge|side))?$`,
   'i',
 );
 const AT = /^(?:at|along|on)\s+(?:the\s+)?(head|top|foot|bottom|left|right)(?:\s+(?:edge|side))?$/i;
+const CORNER =
+  /^(?:at|in)\s+(?:the\s+)?(head|top|foot|bottom|left|right)[\s-]+(head|top|foot|bottom|left|right)(?:\s+corner)?$/i;
 const MIDDLE = /^(?:cent(?:red|ered)|in the (?:middle|cent(?:re|er)))$/i;
 const TURNED = /^turned\s+(-?\d+(?:\.\d+)?)\s*(?:°|degrees?)?(?:\s+(left|right))?$/i;
 const CUT = new RegExp(String.raw`^(dovetail|point|clipped|rounded|scallops?|flaps?)\s+(?:of\s+)?(${NUMBER})$`, 'i');
@@ -65,23 +66,33 @@ function readPlace(phrases: readonly string[], { w, h }: Size, page: Size, unit:
     isBare: false,
     cut: null,
   };
-  const set = (edge: 'head' | 'foot' | 'left' | 'right', by: number): void => {
+  const told = new Set<'across' | 'down'>();
+  /** Whether it was not told before where it lies that way. */
+  const set = (edge: Edge, by: number): boolean => {
+    const way = edge === 'left' || edge === 'right' ? 'across' : 'down';
+    if (told.has(way)) return false;
+    told.add(way);
     if (edge === 'head') placed.y = by;
     if (edge === 'foot') placed.y = page.h - h - by;
     if (edge === 'left') placed.x = by;
     if (edge === 'right') placed.x = page.w - w - by;
+    return true;
   };
   for (const phrase of phrases) {
     const from = FROM.exec(phrase);
     const at = AT.exec(phrase);
+    const corner = CORNER.exec(phrase);
     const turned = TURNED.exec(phrase);
     const cut = CUT.exec(phrase);
     if (from) {
       const by = parseLength(nth(from, 1), unit);
       if (!by.ok) return bad('bad-length', nth(from, 1));
-      set(EDGES[nth(from, 2).toLowerCase()]!, by.value);
-    } else if (at) set(EDGES[nth(at, 1).toLowerCase()]!, 0);
-    else if (turned) placed.turn = Number(turned[1]) * (turned[2]?.toLowerCase() === 'left' ? -1 : 1);
+      if (!set(edgeOf(nth(from, 2)), by.value)) return bad('twice', phrase);
+    } else if (at) {
+      if (!set(edgeOf(nth(at, 1)), 0)) return bad('twice', phrase);
+    } else if (corner) {
+      if (!corner.slice(1).every((edge) => set(edgeOf(edge), 0))) return bad('twice', phrase);
+    } else if (turned) placed.turn = Number(turned[1]) * (turned[2]?.toLowerCase() === 'left' ? -1 : 1);
     else if (cut) {
       const by = parseLength(nth(cut, 2), unit);
       if (!by.ok) return bad('bad-length', nth(cut, 2));
@@ -198,7 +209,7 @@ export function readDesign(text: string, system: MeasureSystem): Result<ReadDesi
   let page: PageFormat | null = null;
   let [title, journaling]: [Rect | null, Rect | null] = [null, null];
   for (const [i, raw] of text.split('\n').entries()) {
-    const told = raw.trim();
+    const told = plainNumber(raw);
     if (told === '' || told.startsWith('#')) continue;
     for (const [, about = ''] of told.matchAll(VAGUE)) vague.push({ line: i + 1, text: about.trim() });
     const entry = readEntry(told.replace(VAGUE, '$1'), page, ASSUMED[system], system);
@@ -209,6 +220,8 @@ export function readDesign(text: string, system: MeasureSystem): Result<ReadDesi
     }
     if ('page' in entry.value) page = entry.value.page;
     else if ('layer' in entry.value) layers.push(entry.value.layer);
+    else if ((entry.value.words === 'title' ? title : journaling) !== null)
+      lines.push({ line: i + 1, kind: 'twice', text: entry.value.words });
     else if (entry.value.words === 'title') title = entry.value.at;
     else journaling = entry.value.at;
   }

@@ -6,6 +6,7 @@ import { inches, type MeasureSystem } from '../../../core/length';
 import { coverOf, designFrom, layOut, readDesign, writeDesign, type DesignLineError } from '../../../core/design';
 import type { MeasuredDesign, Page } from '../../../core/things';
 import { useSettings } from '../../data/settings';
+import { useUnsent } from '../../data/unsent';
 import { Button } from '../../ui/Button';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
@@ -40,7 +41,13 @@ const textOf = (now: OwnDesignProps['now'], system: MeasureSystem): string => {
 /** A design being written: read and laid out at every letter, kept, or opened from a file. */
 function useWriting({ page, now, onDone }: OwnDesignProps) {
   const { system, hold } = useSettings();
-  const [text, setText] = useState(() => textOf(now, system));
+  const begun = useMemo(() => textOf(now, system), [now, system]);
+  const [unsent, keepUnsent] = useUnsent(`design on ${page.id}`);
+  const [text, write] = useState(unsent || begun);
+  const setText = (told: string): void => {
+    write(told);
+    keepUnsent(told === begun ? '' : told);
+  };
   const [name, setName] = useState('');
   const [fileWrong, setFileWrong] = useState<string | null>(null);
   const read = useMemo(() => readDesign(text, system), [text, system]);
@@ -58,7 +65,9 @@ function useWriting({ page, now, onDone }: OwnDesignProps) {
     const own: MeasuredDesign = { id: nanoid(8), name: name.trim() || 'A design of mine', ...read.value.design };
     void act(keepDesign(own)).then(async (kept) => {
       if (kept && andChoose) await act(chooseDesign(page.id, { design: own.id, own }), { isQuiet: true });
-      if (kept) onDone();
+      if (!kept) return;
+      keepUnsent('');
+      onDone();
     });
   };
   const open = async (list: FileList | null): Promise<void> => {
@@ -75,12 +84,12 @@ function useWriting({ page, now, onDone }: OwnDesignProps) {
       setName(design.value.name);
     }
   };
-  return { text, setText, name, setName, fileWrong, read, errors, laid, covers, keep, open };
+  return { text, begun, setText, name, setName, fileWrong, read, errors, laid, covers, keep, open };
 }
 
 /** A guide's design, or her own, written as measured layers; it is drawn as she writes, with what each layer covers. */
 export function OwnDesign(props: OwnDesignProps) {
-  const { text, setText, name, setName, fileWrong, read, errors, laid, covers, keep, open } = useWriting(props);
+  const { text, begun, setText, name, setName, fileWrong, read, errors, laid, covers, keep, open } = useWriting(props);
   return (
     <>
       <Parts>
@@ -121,6 +130,11 @@ export function OwnDesign(props: OwnDesignProps) {
         <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(list) => void open(list)}>
           <Button>Open a file</Button>
         </FileTrigger>
+        {text !== begun && (
+          <Button look="quiet" onPress={() => setText(begun)}>
+            As the page is now
+          </Button>
+        )}
         <Button slot="close" look="quiet">
           Close
         </Button>

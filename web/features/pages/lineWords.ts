@@ -15,6 +15,8 @@ export function lineWords({ line, kind, text }: DesignLineError): string {
       return `Line ${line} lies wholly off the page.`;
     case 'page-not-first':
       return `Line ${line}: the page's size comes first.`;
+    case 'twice':
+      return `Line ${line}: “${text}” was told before, and only one of the two can be.`;
     case 'nothing':
       return 'There is no layer yet.';
   }
