@@ -27,6 +27,12 @@ export interface OwnDesignProps {
 /** Less than half a square inch hidden is not worth a word. */
 const WORTH = inches(1) ** 2 / 2;
 
+/** How far from an edge, and how deep a cut, in her measures. */
+const EXAMPLES: Readonly<Record<MeasureSystem, readonly [string, string]>> = {
+  in: ['1 1/4', '1/2'],
+  cm: ['3.2', '1.3'],
+};
+
 /** What is begun with where the page cannot be laid out. */
 const BEGINNING = readDesign(
   'page 12 x 12\nground 12 x 12\nstrip 12 x 3, 1 1/4 up from the foot\nphoto 4 x 6, 2 from the left, 3 down from the head\ntitle 5 x 1, at the foot, 1/2 from the left',
@@ -90,6 +96,7 @@ function useWriting({ page, now, onDone }: OwnDesignProps) {
 /** A guide's design, or her own, written as measured layers; it is drawn as she writes, with what each layer covers. */
 export function OwnDesign(props: OwnDesignProps) {
   const { text, begun, setText, name, setName, fileWrong, read, errors, laid, covers, keep, open } = useWriting(props);
+  const [far, deep] = EXAMPLES[useSettings((settings) => settings.system)];
   return (
     <>
       <Parts>
@@ -109,9 +116,9 @@ export function OwnDesign(props: OwnDesignProps) {
             ))}
           <OneRectangle onLay={(line) => setText(`${text.trimEnd()}\n${line}`)} />
           <Soft>
-            Each line: a name, width x height, where it lies (“1 1/4 up from the foot”, “2 from the left”, “at the
-            head”; else centred), “turned 2”, “dovetail 1/2”. Lines of one name are of one paper; “photo” is a photo’s
-            place.
+            Each line: a name, width x height, where it lies (“{far} up from the foot”, “2 from the left”, “in the
+            bottom right corner”; else centred), “turned 2”, “dovetail {deep}”. Lines of one name are of one paper;
+            “photo” is a photo’s place.
           </Soft>
         </Stack>
         <DesignDrawn laid={laid} covers={covers} />

@@ -1,6 +1,6 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatLength, inches, type MeasureSystem } from '../../../core/length';
+import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/length';
 import { useSettings, type Settings } from '../../data/settings';
 import { MeasureField } from '../../ui/MeasureField';
 import { Columns, Screen, Slip, Soft, Stack } from '../../ui/Screen';
@@ -39,6 +39,12 @@ function MeasuresAndLook() {
 /** What scissors or a broad blade may take. Common practice, no source. */
 const KERFS: readonly number[] = [0, inches(1 / 64), inches(1 / 32), inches(1 / 16)];
 
+const MEASURES = [
+  ['mat', 'Mat, each side'],
+  ['hold', 'Stays under a cover'],
+  ['longestCut', 'Longest trimmer cut'],
+] as const;
+
 function HowYouWork() {
   const settings = useSettings();
   return (
@@ -46,33 +52,18 @@ function HowYouWork() {
       <Stack $gap={14}>
         <h2>How you work</h2>
         <Measures>
-          <MeasureField
-            label="Mat, each side"
-            value={settings.mat}
-            onChange={(mat) => {
-              if (mat !== null) settings.change({ mat });
-            }}
-            system={settings.system}
-            isKeptOnLeaving
-          />
-          <MeasureField
-            label="Stays under a cover"
-            value={settings.hold}
-            onChange={(hold) => {
-              if (hold !== null) settings.change({ hold });
-            }}
-            system={settings.system}
-            isKeptOnLeaving
-          />
-          <MeasureField
-            label="Longest trimmer cut"
-            value={settings.longestCut}
-            onChange={(longestCut) => {
-              if (longestCut !== null) settings.change({ longestCut });
-            }}
-            system={settings.system}
-            isKeptOnLeaving
-          />
+          {MEASURES.map(([key, label]) => (
+            <MeasureField
+              key={key}
+              label={label}
+              value={settings[key]}
+              onChange={(told) => {
+                if (told !== null) settings.change({ [key]: told });
+              }}
+              system={settings.system}
+              isKeptOnLeaving
+            />
+          ))}
         </Measures>
         <Few
           label="Hidden paper"
@@ -93,7 +84,11 @@ function HowYouWork() {
           value={String(settings.kerf)}
           onChange={(kerf) => settings.change({ kerf: Number(kerf) })}
         />
-        <Soft>A mat of 1/8″ each side makes 3 1/4 × 4 1/4 round a 3 × 4 photo. Glue wants 1/2″ to hold on to.</Soft>
+        <Soft>
+          A mat of {formatLength(inches(1 / 8), settings.system)} each side makes{' '}
+          {formatSize({ w: inches(3.25), h: inches(4.25) }, settings.system)} round a 3 × 4 photo. Glue wants{' '}
+          {formatLength(inches(1 / 2), settings.system)} to hold on to.
+        </Soft>
       </Stack>
     </Slip>
   );
