@@ -5,6 +5,7 @@ import { WHOLE, wholeOf } from './numbers';
 import { isWords, saysOnlyKind } from './prose';
 import { AT_FIRST, readThing, type Each } from './readThing';
 import { remember } from './remember';
+import { takeSizes } from './takeSizes';
 import type { ThingKind } from './thing';
 
 /** What a line says of the things that the lines under it name. */
@@ -53,6 +54,27 @@ const says = remember((text: string, unit: Unit): Says | null => {
 const isBare = remember((text: string): boolean =>
   kindWordsIn(unmarked(text, false).left).every(({ isMotif }) => isMotif),
 );
+/** One that names something and says no more, so that by itself it would be no paper. */
+const isName = remember(
+  (text: string): boolean => isBare(text) && takeSizes(unmarked(text, false), 'in').size === null,
+);
+
+/** Whether lines that are marked as standing under one are what it tells of, and not things beside it. */
+function areContents(run: readonly string[], { all, each, hasColon }: Says): boolean {
+  const bare = run.filter(isBare).length;
+  if (hasColon || each.count !== null) return 2 * bare >= run.length;
+  if (all === null && each.size === null) return bare > 0;
+  return run.length > 1 && run.every(isName);
+}
+
+/** As {@link areContents}, of lines that nothing marks; null: they are not. */
+function areFollowing(run: readonly string[], { all, each, hasColon }: Says): { isSure: boolean } | null {
+  if (run.length === 0) return null;
+  if (hasColon) return { isSure: true };
+  const isSure = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
+  const isSoMany = all === run.length * (each.count ?? 1) && run.every((text) => !/\d/.test(text));
+  return isSure || isSoMany || (each.count !== null && all === null) ? { isSure } : null;
+}
 
 /**
  * The line as one that says of what kind those under it are, and how many; null where it is a thing of its own. They end
@@ -75,18 +97,10 @@ export function leadOf(
     return end;
   };
   const marked = endOf((text) => isUnder(text, above));
-  if (marked > at + 1) {
-    const run = lines.slice(at + 1, marked);
-    const bare = run.filter(isBare).length;
-    const isMeant = said.all === null && said.each.count === null ? bare > 0 : 2 * bare >= run.length;
-    return isMeant ? { ...said, end: marked, isSure: true } : null;
-  }
-  const end = endOf((text) => isBare(text) && !isWords(text.replace(BULLET, '')));
-  const run = lines.slice(at + 1, end);
-  if (run.length === 0) return null;
-  if (said.hasColon) return { ...said, end, isSure: true };
-  const { each, all } = said;
-  const isSure = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
-  const isSoMany = all === run.length * (each.count ?? 1) && run.every((text) => !/\d/.test(text));
-  return isSure || isSoMany || (each.count !== null && all === null) ? { ...said, end, isSure } : null;
+  if (marked > at + 1)
+    return areContents(lines.slice(at + 1, marked), said) ? { ...said, end: marked, isSure: true } : null;
+  const goesOn = said.hasColon || said.each.count !== null ? isBare : isName;
+  const end = endOf((text) => goesOn(text) && !isWords(text.replace(BULLET, '')));
+  const following = areFollowing(lines.slice(at + 1, end), said);
+  return following && { ...said, end, ...following };
 }

@@ -78,6 +78,8 @@ export function takeIntro(line: Unread): void {
 /** Several things of kinds of their own on one line, each with where it stands. */
 export interface SeveralKinds {
   readonly parts: readonly Stretch[];
+  /** Joined by no more than `and`: they may as well be one. */
+  readonly mayBeOne: boolean;
   /** Their names may as well be those of one thing's designs: `5 papers, 2 stars, 3 hearts`. */
   readonly mayBeNames: boolean;
 }
@@ -97,7 +99,7 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
     ({ word, text }) => word && !(word.isMotif && maySheetsShow) && !/\d/.test(text) && saysOnlyKind(text),
   );
   if (isOnlyKinds && new Set(all.map(({ word }) => word?.kind)).size === all.length)
-    return { parts: all, mayBeNames: false };
+    return { parts: all, mayBeOne: all.length === 2 && JOINT.test(line.left), mayBeNames: false };
   const groups: { first: Part; to: number }[] = [];
   for (const part of all) {
     const last = groups.at(-1);
@@ -109,6 +111,7 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
     SHEETS.includes(first.word.kind) && groups.slice(1).every(({ first: { word } }) => word?.isMotif === true);
   return {
     parts: groups.map(({ first: { from }, to }) => ({ from, to, text: line.left.slice(from, to) })),
+    mayBeOne: false,
     mayBeNames,
   };
 }

@@ -70,10 +70,13 @@ export function thingsOf(line: Unread, context: Context): Thing[] {
     const read = ofOneKind(line.copy(), context);
     if (read.length > 1 && read.every(({ doubts }) => doubts.length === 0)) return read;
   }
-  return several.parts.flatMap(({ from, to }) => {
+  const [first, ...others] = several.parts.flatMap(({ from, to }) => {
     const own = line.copy();
     own.blank(0, from);
     own.blank(to, own.left.length);
     return ofOneKind(own, context);
   });
+  if (!first || !several.mayBeOne) return first ? [first, ...others] : [];
+  const doubt = { words: line.text.trim(), why: 'One thing? Read as one of each.', from: 0, to: line.text.length };
+  return [{ ...first, doubts: [doubt, ...first.doubts] }, ...others];
 }
