@@ -37,14 +37,13 @@ function NewWish() {
   const bench = useBench((b) => b);
   const { line: text, setLine: setText, send } = useSentLine('wish', (line) => act(noteWish(line.trim())));
   const system = useSettings((s) => s.system);
-  const read = useMemo(() => entriesOf([readLine(text)])[0], [text]);
-  const item = read?.item ?? null;
-  const owned = useMemo(() => ownedOf(item, bench), [item, bench]);
+  const read = useMemo(() => entriesOf([readLine(text)]), [text]);
+  const owned = useMemo(() => ownedOf(read[0]?.item ?? null, bench), [read, bench]);
   return (
     <>
       <Form
         onSend={() => {
-          if (item) void send();
+          if (read.length > 0) void send();
         }}
       >
         <Row style={{ alignItems: 'flex-end', flexWrap: 'nowrap' }}>
@@ -56,22 +55,24 @@ function NewWish() {
               placeholder="1 x 12x12 cardstock slate"
             />
           </div>
-          <Button type="submit" isDisabled={!item}>
+          <Button type="submit" isDisabled={read.length === 0}>
             Note it
           </Button>
         </Row>
       </Form>
-      {text.trim() !== '' && !read && <Soft>This tells of no thing yet.</Soft>}
-      {item && (
-        <Soft>
-          Read as {item.count > 1 && `${item.count} × `}
-          {item.name}: {lotWords(item, system)}.
-        </Soft>
-      )}
-      {read?.doubts.map(({ words, why }) => (
-        <Owns key={`${words} ${why}`}>
-          {words}: {why}
-        </Owns>
+      {text.trim() !== '' && read.length === 0 && <Soft>This tells of no thing yet.</Soft>}
+      {read.map(({ key, item, doubts }) => (
+        <div key={key}>
+          <Soft>
+            Read as {item.count > 1 && `${item.count} × `}
+            {item.name}: {lotWords(item, system)}.
+          </Soft>
+          {doubts.map(({ words, why }) => (
+            <Owns key={`${words} ${why}`}>
+              {words}: {why}
+            </Owns>
+          ))}
+        </div>
       ))}
       {owned && <Owns role="status">{ownedWords(owned)}</Owns>}
     </>
