@@ -33,6 +33,8 @@ export function numberedLines(lines: readonly string[]): boolean[] {
 
 const indentOf = (text: string): number => (/^\s*/.exec(text)?.[0] ?? '').replaceAll('\t', ' '.repeat(TAB)).length;
 
-/** Whether a line is marked as standing under another: by a bullet that the other lacks, or further in. */
+const isMarked = (text: string): boolean => BULLET.test(text) || NUMBERED.test(text);
+
+/** Whether a line is marked as standing under another: by a bullet or number that the other lacks, or further in. */
 export const isUnder = (text: string, above: string): boolean =>
-  indentOf(text) > indentOf(above) || (BULLET.test(text) && !BULLET.test(above));
+  indentOf(text) > indentOf(above) || (isMarked(text) && !isMarked(above));

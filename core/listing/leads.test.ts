@@ -50,6 +50,14 @@ test('so many as are told, and no more lines than that, are what is told of, in 
   expect(names('4 sheets of 12x12 cardstock\nMoonrise\nGarden Gate')).toContain('4 cardstock cardstock');
 });
 
+test('lines that are numbered stand under one that is not', () => {
+  expect(names('3 12x12 papers\n1. Windfall\n2. Ladder\n3. Bark')).toEqual([
+    '1 paper Windfall',
+    '1 paper Ladder',
+    '1 paper Bark',
+  ]);
+});
+
 test('where as many are not listed as are told, it is in doubt', () => {
   expect(told('6 papers:\n- Windfall\n- Ladder')).toEqual([
     { told: '3 paper Windfall', size: '12 x 12', isInDoubt: true },

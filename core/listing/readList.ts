@@ -1,5 +1,6 @@
 import type { Unit } from '../length';
 import { BULLET, numberedLines, unmarked } from './bullets';
+import { inDoubt } from './inDoubt';
 import { leadOf, type Lead } from './leads';
 import { headingOf, isWords, type Heading } from './prose';
 import { AT_FIRST, type Context } from './readThing';
@@ -21,13 +22,6 @@ const readOne = remember((text: string, isNumbered: boolean, context: Context): 
 
 const isNothing = (text: string): boolean => /^\s*(?:#|$)/.test(text);
 
-const doubted = (read: ReadLine, why: string): ReadLine => {
-  const [first, ...others] = read.things;
-  if (!first) return read;
-  const doubt = { words: read.text.trim(), why, from: 0, to: read.text.length };
-  return { ...read, things: [{ ...first, doubts: [doubt, ...first.doubts] }, ...others] };
-};
-
 /** The lines that a lead is over, as many of each as it tells; in doubt where they are not as many as it tells in all. */
 function readContents(lines: readonly string[], isNumbered: readonly boolean[], lead: Lead, unit: Unit): ReadLine[] {
   const { kind, all, isSure } = lead;
@@ -45,7 +39,7 @@ function readContents(lines: readonly string[], isNumbered: readonly boolean[], 
     ? `${all} are told above, and ${sum} are named: read as ${all / sum} of each.`
     : `${all} are told above, and ${sum} are listed.`;
   const again = isEven ? readAll({ ...lead.each, count: all / sum }) : read;
-  return again.map((one, i) => (i === at ? doubted(one, why) : one));
+  return again.map((one, i) => (i === at ? { ...one, things: inDoubt(one.things, one.text, why) } : one));
 }
 
 /**

@@ -2,6 +2,7 @@ import { coloursIn } from '../colour';
 import { nth } from '../nth';
 import { isColours } from './colours';
 import { findKind } from './findKind';
+import { inDoubt } from './inDoubt';
 import { takeMixed, takeNamed, type MixedPart } from './mixed';
 import { readThing, type Context } from './readThing';
 import { anotherKind, severalKinds, takeIntro } from './severalKinds';
@@ -9,7 +10,7 @@ import type { Thing, ThingKind } from './thing';
 import { Unread } from './unread';
 
 /** Each part of a line that tells of several, with what the line says of all. */
-function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts']): Thing[] {
+function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts'] = []): Thing[] {
   const doubtsOfAll = [...base.doubts, ...doubts];
   return parts.map(({ count, name, seen, from, size, doubts: own = [] }, i): Thing => {
     if (name === '')
@@ -44,8 +45,8 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
     const base = readThing(line, context);
     const sum = parts.reduce((all, { count }) => all + count, 0);
     const isOff = base.count !== null && base.count > 1 && base.count !== sum;
-    const why = `${base.count} are told, and ${sum} are listed.`;
-    return withParts(base, parts, isOff ? [{ words: line.text.trim(), why, from: 0, to: line.text.length }] : []);
+    const things = withParts(base, parts);
+    return isOff ? inDoubt(things, line.text, `${base.count} are told, and ${sum} are listed.`) : things;
   }
   const read = readThing(line, context);
   const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind)] };
@@ -70,13 +71,11 @@ export function thingsOf(line: Unread, context: Context): Thing[] {
     const read = ofOneKind(line.copy(), context);
     if (read.length > 1 && read.every(({ doubts }) => doubts.length === 0)) return read;
   }
-  const [first, ...others] = several.parts.flatMap(({ from, to }) => {
+  const things = several.parts.flatMap(({ from, to }) => {
     const own = line.copy();
     own.blank(0, from);
     own.blank(to, own.left.length);
     return ofOneKind(own, context);
   });
-  if (!first || !several.mayBeOne) return first ? [first, ...others] : [];
-  const doubt = { words: line.text.trim(), why: 'One thing? Read as one of each.', from: 0, to: line.text.length };
-  return [{ ...first, doubts: [doubt, ...first.doubts] }, ...others];
+  return several.mayBeOne ? inDoubt(things, line.text, 'One thing? Read as one of each.') : things;
 }
