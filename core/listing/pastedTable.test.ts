@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { linesOfTable, readItem } from '.';
+import { entriesOf, linesOfTable, readItem, readList } from '.';
 
 const read = (table: string) =>
   linesOfTable(table)!
@@ -28,6 +28,15 @@ describe('a table pasted from a spreadsheet', () => {
     expect(read('name\tshelf\tqty\nenamel dots\tB3\t24\nsequins\t\t')).toMatchObject([
       { kind: 'dots', count: 24, note: expect.stringContaining('B3') as string },
       { name: 'sequins', note: '' },
+    ]);
+  });
+  test('a row that holds nothing but a kind is over those under it', () => {
+    const text = 'item\tqty\nCardstock\t\nplum\t2\noat\t3\nWashi tape\t\nstripes\t1\nsequins\t';
+    expect(entriesOf(readList(linesOfTable(text) ?? '')).map(({ item }) => item)).toMatchObject([
+      { kind: 'cardstock', count: 2 },
+      { kind: 'cardstock', count: 3 },
+      { kind: 'washi' },
+      { name: 'sequins' },
     ]);
   });
   test('what has no tabs is no table', () => {

@@ -1,4 +1,6 @@
 import { parseSize } from '../length';
+import { kindWordsIn } from './findKind';
+import { saysOnlyKind } from './prose';
 import { lineOf, type ListRow } from './columns';
 
 /** Heads of columns as people write them, plain. */
@@ -49,9 +51,18 @@ function lineFrom(row: Partial<Record<keyof ListRow | 'kind', string>>): string 
   return isCount(count) || count === '' ? line : `${line}, ${count}`;
 }
 
+/** A row that holds nothing but a kind, over one that tells none; null: it is a row as others. */
+function kindOver(cells: readonly string[], next: readonly string[]): string | null {
+  const [only = '', ...more] = cells.filter((cell) => cell !== '');
+  const words = kindWordsIn(only);
+  const isKind = more.length === 0 && words.length > 0 && words.every(({ isNoun }) => !isNoun) && saysOnlyKind(only);
+  const isOver = next.filter((cell) => cell !== '').length > 1 && kindWordsIn(next.join(', ')).length === 0;
+  return isKind && isOver ? only : null;
+}
+
 /**
  * Cells as a spreadsheet puts them on the clipboard, parted by tabs, as lines of a packing list; null: it is no table.
- * With a row of heads columns may stand in any order.
+ * With a row of heads columns may stand in any order. A row that holds nothing but a kind is over those under it.
  */
 export function linesOfTable(text: string): string | null {
   const rows = text
@@ -70,7 +81,9 @@ export function linesOfTable(text: string): string | null {
   const heads = headsOf(rows[0] ?? []);
   const told = heads ? rows.slice(1) : rows;
   return told
-    .map((cells) => {
+    .map((cells, i) => {
+      const over = kindOver(cells, told[i + 1] ?? []);
+      if (over !== null) return `${over}:`;
       if (!heads) return lineFrom(guessed(cells));
       const row: Partial<Record<keyof ListRow | 'kind', string>> = {};
       heads.forEach((head, i) => {
