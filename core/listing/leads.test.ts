@@ -83,6 +83,24 @@ test('what is over others goes no further than they', () => {
   ]);
 });
 
+const letters = (text: string) =>
+  entriesOf(readList(text)).flatMap(({ item, doubts }) =>
+    item.kind === 'alpha' ? [{ name: item.name, letters: item.letters, isInDoubt: doubts.length > 0 }] : [],
+  );
+
+test.each([
+  ['Alphabet stickers:\nA x3\nB x2\nE - 4', 'Alphabet stickers', { A: 3, B: 2, E: 4 }],
+  ['puffy alpha, rust\n- A3 B2\n- E4\ntwine', 'puffy alpha', { A: 3, B: 2, E: 4 }],
+  ['Alpha\nAAABB\nCCD', 'Alpha', { A: 3, B: 2, C: 2, D: 1 }],
+])('%j: letters told in the lines under a set are those of the set', (text, name, told) => {
+  expect(letters(text)).toEqual([{ name, letters: told, isInDoubt: false }]);
+});
+
+test('letters of several sets are in doubt; what may be a name is none', () => {
+  expect(letters('2 sheets of puffy alpha\nA3 B2')).toMatchObject([{ letters: { A: 3, B: 2 }, isInDoubt: true }]);
+  expect(letters('Alphas:\nGROVE\nMOSS').map((one) => one.letters)).toEqual([null, null]);
+});
+
 test('a list all of whose things are marked under the first is no list of what that is made of', () => {
   expect(names('6 sheets cardstock\n- washi tape\n- twine\n- 3 brads')).toEqual([
     '6 cardstock cardstock',

@@ -7,7 +7,7 @@ const BEHIND = new RegExp(String.raw`^(?:\s*${GLYPH_BEHIND}\s*[,;]?)+$`, 'u');
 /** Of one letter alone a dash is that of a range. */
 const RANGE_OF_TWO_SORTS = /^\S\s*[-–]\s*\d+$/u;
 /** Letters as they stand beside one another, each as often as it is there: `AAA EEEE NN`. */
-const RUNS = /^(?:(\S)\1*\s+)+(\S)\2*$/u;
+const RUNS = /^(?:([^\s–-])\1*\s+)+([^\s–-])\2*$/u;
 /** So many of each: `A-Z, 3 each`, `3 of each: A E N`, `2 of each letter`. */
 const EACH_BEHIND = /\s*[,:;(]?\s*(\d+)\s+(?:of\s+)?each(?:\s+letters?)?\)?$/iu;
 const EACH_BEFORE = /^(\d+)\s+(?:of\s+)?each\s*:?(?:\s+of)?\s+/iu;

@@ -1,6 +1,7 @@
 import type { Unit } from '../length';
 import { BULLET, numberedLines, unmarked } from './bullets';
 import { inDoubt } from './inDoubt';
+import { lettersUnder } from './lettersUnder';
 import { leadOf, type Lead } from './leads';
 import { headingOf, isWords, type Heading } from './prose';
 import { AT_FIRST, type Context } from './readThing';
@@ -75,8 +76,12 @@ export function readList(text: string, unit: Unit = 'in'): ReadLine[] {
     }
     if (over || lead) out.push({ text: line, read: 'heading', things: [] });
     else out.push(readOne(line, isNumbered[i] === true, context));
+    const own = out.at(-1);
+    const spelt = own && !lead ? lettersUnder(lines, i, own, (words) => thingsIn(words, unit)[0]) : null;
+    if (spelt) out.splice(i, 1, ...spelt);
     if (lead) out.push(...readContents(lines.slice(i + 1, lead.end), isNumbered.slice(i + 1, lead.end), lead, unit));
-    isAfterGap = out.at(-1)?.read === 'words';
+    const last = out.at(-1);
+    isAfterGap = last?.read === 'words' && !last.isOfAbove;
   }
   return out;
 }

@@ -61,4 +61,6 @@ export interface ReadLine {
   readonly text: string;
   readonly read: 'thing' | 'heading' | 'words' | 'nothing';
   readonly things: readonly Thing[];
+  /** It tells more of the thing above: it is not passed over. */
+  readonly isOfAbove?: true;
 }

@@ -57,7 +57,14 @@ export function BoxList({ state, trouble, onShow }: BoxListProps) {
           line.read === 'nothing' ? null : line.read === 'thing' || byLine.has(i) ? (
             <LineThings key={i} at={i} line={line} entries={byLine.get(i) ?? []} state={state} onShow={onShow} />
           ) : (
-            <PassedOver key={i} at={i} text={line.text} isHeading={line.read === 'heading'} acts={acts} />
+            <PassedOver
+              key={i}
+              at={i}
+              text={line.text}
+              isHeading={line.read === 'heading'}
+              isOfAbove={line.isOfAbove === true}
+              acts={acts}
+            />
           ),
         )}
       </Lines>

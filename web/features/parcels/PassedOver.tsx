@@ -9,6 +9,8 @@ export interface PassedOverProps {
   at: number;
   text: string;
   isHeading: boolean;
+  /** It tells more of the thing above. */
+  isOfAbove: boolean;
   acts: DraftActs;
 }
 
@@ -16,11 +18,12 @@ export interface PassedOverProps {
  * A line that tells of no thing: a greeting, a sentence, or a heading for what follows. What she takes in all the same
  * is read as a thing; of headings, those may be one that tell a number.
  */
-export const PassedOver = memo(function PassedOver({ at, text, isHeading, acts }: PassedOverProps) {
+export const PassedOver = memo(function PassedOver({ at, text, isHeading, isOfAbove, acts }: PassedOverProps) {
   return (
     <Line data-heading={isHeading || undefined}>
       <span>{text.trim()}</span>
-      {(!isHeading || /\p{N}/u.test(text)) && (
+      {isOfAbove && <small>of the thing above</small>}
+      {!isOfAbove && (!isHeading || /\p{N}/u.test(text)) && (
         <>
           <small>{isHeading ? 'said of those under it' : 'passed over'}</small>
           <Button
