@@ -119,10 +119,18 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
 /** Where a line names another kind of thing beside the one that it was read as: it is in doubt. */
 export function anotherKind(line: Unread, kind: ThingKind): Doubt[] {
   const words = kindWordsIn(line.left).filter(({ isMaterial }) => !isMaterial);
-  const isJoined = words.some(({ to }, i) => JOINT.test(line.left.slice(to, words[i + 1]?.from ?? to)));
-  const isOther = ({ kind: other, isMotif }: FoundWord): boolean =>
-    other !== kind && !(isMotif && SHEETS.includes(kind));
-  const other = isJoined && words.some((word) => word.kind === kind) ? words.find(isOther) : undefined;
+  const isOther = ({ kind: own, isMotif }: FoundWord): boolean => own !== kind && !(isMotif && SHEETS.includes(kind));
+  const isJoined = ({ to }: FoundWord, { from }: FoundWord): boolean => {
+    const between = line.left.slice(to, from);
+    return JOINT.test(between) && !/[,;:()]/.test(between);
+  };
+  const other = words
+    .flatMap((word, i) => {
+      const next = words[i + 1];
+      return next && isJoined(word, next) ? [[word, next] as const] : [];
+    })
+    .find((two) => two.some((word) => word.kind === kind))
+    ?.find(isOther);
   if (!other) return [];
   const { from, to } = other;
   return [{ words: line.text.slice(from, to), why: 'Another thing? Each has its count, or a line.', from, to }];

@@ -72,6 +72,7 @@ test('more of the same, and what a paper shows, is no other thing', () => {
   expect(kinds('1 sticker sheet, 35 stickers')).toHaveLength(1);
   expect(told('5 papers, 2 stars, 3 hearts')).toEqual(['2 stars 12x12', '3 hearts 12x12']);
   expect(kinds('2 12x12 papers, stamps and leaves')).toEqual(['2 paper']);
+  expect(isInDoubt('ephemera 18, windmills and keys')).toBe(false);
 });
 
 test('things of several kinds on a line are as many as are told, or in doubt', () => {
