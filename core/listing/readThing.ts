@@ -274,7 +274,7 @@ export function readThing(line: Unread, context: Context): Thing {
   const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
   const one = size === null ? takeOneMeasure(line, kind, punch) : NO_MEASURE;
   const height = kind === 'alpha' && size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height;
-  const amount = takeAmount(line);
+  const amount = takeAmount(line, word !== null);
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
   const counts = takeCounts(line, isCounted);
   const designs = told && Number(told[1]) > 0 ? Number(told[1]) : null;

@@ -11,11 +11,14 @@ const LEVELS: readonly (readonly [RegExp, About])[] = [
     /(?<=^|[,;:(]\s{0,9}|\s[-–—]\s{1,9})(?:an? )?(?:few|nearly gone|nearly empty|almost gone)(?: left)?(?=\s*(?:$|[,;)]))/iu,
     'few',
   ],
-  // Before what it is of: `some die cuts`, `a few of the labels`.
+];
+/** Before things of a known kind: `some die cuts`, `a few of the labels`. Elsewhere they may begin a name. */
+const BEFORE: readonly (readonly [RegExp, About])[] = [
   [/^\s*(?:some|several)(?: of the)?(?=\s+\p{L})/iu, 'some'],
   [/^\s*(?:just )?(?:a )?few(?: of the)?(?=\s+\p{L})/iu, 'few'],
   [/^\s*(?:lots|loads|plenty|a bunch|a handful) of(?: the)?(?=\s+\p{L})/iu, 'plenty'],
 ];
+
 /** Shares in words. */
 const IN_WORDS: Readonly<Record<string, number>> = {
   half: 1 / 2,
@@ -40,9 +43,9 @@ function shareOf(told: string): number {
   return IN_WORDS[told] ?? Math.min(1, n / all);
 }
 
-/** About how much there is, where it is told so, and the words that tell it. */
-export function takeAmount(line: Unread): { about: About; words: string } | null {
-  for (const [pattern, about] of LEVELS) {
+/** About how much there is, where it is told so, and the words that tell it. @param isKnown its words tell its kind */
+export function takeAmount(line: Unread, isKnown: boolean): { about: About; words: string } | null {
+  for (const [pattern, about] of isKnown ? [...LEVELS, ...BEFORE] : LEVELS) {
     const match = line.take(pattern);
     if (match) return { about, words: match[0].trim() };
   }
