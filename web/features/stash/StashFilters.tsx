@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { lazy, Suspense, useId } from 'react';
 import styled from 'styled-components';
 import { FAMILIES, type Family, type Harmony } from '../../../core/colour';
 import type { LotKind } from '../../../core/things';
@@ -12,10 +12,12 @@ import { Soft } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { inSmallWindow } from '../../ui/theme';
 import { countWords } from '../../words/countWords';
-import { PhotoColours } from './PhotoColours';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import { GROUPINGS } from './groups';
 import { HARMONIES, IDLE, NO_QUERY, STATES, type StashQuery } from './stashQuery';
+
+/** Loaded when it is first wanted. */
+const PhotoColours = lazy(async () => ({ default: (await import('./PhotoColours')).PhotoColours }));
 
 export interface StashFiltersProps {
   query: StashQuery;
@@ -86,7 +88,9 @@ function PickedColour({ query, onChange }: Part) {
           onChange={(event) => onChange({ picked: event.target.value })}
         />
       </label>
-      <PhotoColours onPick={(picked) => onChange({ picked })} />
+      <Suspense fallback={null}>
+        <PhotoColours onPick={(picked) => onChange({ picked })} />
+      </Suspense>
       <Choice<Harmony>
         label="What goes with it"
         options={HARMONIES}
