@@ -3,7 +3,7 @@ import { inches } from '../length';
 import { closestWord } from './closestWord';
 import { isColourList } from './colours';
 import { KIND_WORDS, type KindWord } from './kindWords';
-import type { Doubt, ThingKind } from './thing';
+import { SHEETS, type Doubt, type ThingKind } from './thing';
 import type { Unread } from './unread';
 
 const PATTERNS = KIND_WORDS.map((row) => ({
@@ -40,8 +40,6 @@ export function kindWordsIn(text: string): FoundWord[] {
 }
 
 const MARKS = /[,;:|()]|\s[-–—]\s/g;
-/** Sheets of these may carry any motif: `12x12 old stamps` is a paper. */
-const PAPERS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
 const LARGE = inches(5.5);
 /** Pocket cards. */
 const CARDS: readonly (readonly [number, number])[] = [
@@ -155,7 +153,7 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose, is
     ({ from }) => !colours.some((part) => part.from <= from && from < part.to),
   );
   const told = tellingWord(words, line.left);
-  const isPaperHeading = heading !== null && PAPERS.includes(heading);
+  const isPaperHeading = heading !== null && SHEETS.includes(heading);
   const whole: Doubt = {
     words: line.words(),
     why: 'What kind of thing is it?',
@@ -165,7 +163,7 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose, is
   };
   const by = (kind: ThingKind, doubts: readonly Doubt[] = []): FoundKind => ({ kind, word: null, doubts });
   if (told) {
-    const sheets = words.find(({ kind, isMotif }) => PAPERS.includes(kind) && !isMotif);
+    const sheets = words.find(({ kind, isMotif }) => SHEETS.includes(kind) && !isMotif);
     // Cork and felt come in sheets; what is called after wood or leather is printed so.
     const isSheetOf =
       told.isMaterial && /^(?:chipboard|acrylic|puffy|felt|cork)|^\w+ sheets?\b/i.test(line.left.slice(told.from));

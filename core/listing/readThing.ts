@@ -11,7 +11,7 @@ import { takeCounts } from './takeCounts';
 import { takeNotWhole } from './notWhole';
 import { takeMeasure, takeSizes, type Sizes } from './takeSizes';
 import type { Punch } from '../things';
-import type { Doubt, Thing, ThingKind } from './thing';
+import { SHEETS, type Doubt, type Thing, type ThingKind } from './thing';
 import { BETWEEN_FACES, type Unread } from './unread';
 
 /** What the heading above says of each thing under it; null: nothing. */
@@ -35,7 +35,6 @@ export const AT_FIRST: Omit<Context, 'unit'> = {
 };
 
 const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
-const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
 const LENGTH = new RegExp(
   String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\b\.?(?:\s+each\b)?`,
   'iu',

@@ -3,7 +3,7 @@ import { kindWordsIn, type FoundWord } from './findKind';
 import { NO_COUNTS, WHOLE } from './numbers';
 import { saysOnlyKind } from './prose';
 import { takeSizes } from './takeSizes';
-import type { Doubt, ThingKind } from './thing';
+import { SHEETS, type Doubt, type ThingKind } from './thing';
 import { Unread, type Stretch } from './unread';
 
 /** `This kit includes:` before what it includes. */
@@ -23,7 +23,6 @@ const COUNTING = new RegExp(
   String.raw`(?<!\p{L})(?:${WHOLE}|an?|of|in|x|packs?|sets?|sheets?|rolls?|pieces?|pcs?)(?!\p{L})|[^\p{L}\s]`,
   'giu',
 );
-const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
 
 interface Part extends Stretch {
   readonly word: FoundWord | null;

@@ -5,6 +5,9 @@ import type { LotKind, Punch } from '../things';
 /** What a line may tell of: what is kept account of, and pads, whose sheets are paper. */
 export type ThingKind = LotKind | 'pad';
 
+/** What is of sheets; any motif may be printed on them. */
+export const SHEETS: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'pad', 'cut-apart', 'card'];
+
 /** Words of a line that are not sure: what stands there, and why it is in doubt. */
 export interface Doubt {
   readonly words: string;

@@ -48,7 +48,7 @@ const textOf = (now: OwnDesignProps['now'], system: MeasureSystem): string => {
 function useWriting({ page, now, onDone }: OwnDesignProps) {
   const { system, hold } = useSettings();
   const begun = useMemo(() => textOf(now, system), [now, system]);
-  const [unsent, keepUnsent] = useUnsent(`design on ${page.id}`);
+  const [unsent, keepUnsent] = useUnsent(`design on ${page.id} in ${system}`);
   const [text, write] = useState(unsent || begun);
   const setText = (told: string): void => {
     write(told);

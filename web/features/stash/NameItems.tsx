@@ -17,8 +17,8 @@ const DRAWN = 8;
 
 /** Tells apart what is in a pack, in one line: what is not named stays mixed. Of a sheet nobody counted, all of it. */
 export function NameItems({ lot, mixed }: { lot: Lot; mixed: number }) {
-  const [text, setText] = useUnsent(`in ${lot.id}`);
   const system = useSettings((s) => s.system);
+  const [text, setText] = useUnsent(`in ${lot.id}, ${system}`);
   const example = `3 cards ${SIZE_TYPED[system]}, 2 jars`;
   const isCounted = lot.measure === 'count';
   const { items, unread } = readItems(text, system);

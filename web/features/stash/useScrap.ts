@@ -100,7 +100,7 @@ export function useScrap() {
   const { lots, faces } = useBench((b) => b);
   const system = useSettings((s) => s.system);
   const kept = useKept();
-  const [text, setText] = useUnsent('scrap');
+  const [text, setText] = useUnsent(`scrap in ${system}`);
   const [picked, setPicked] = useState<number | null>(null);
   const [gapPlace, setGapPlace] = useState<GapPlace>('top-right');
   const [done, setDone] = useState<readonly PutAway[]>([]);
