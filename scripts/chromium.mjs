@@ -2,7 +2,14 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 
-const PLACES = [process.env['CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromium-browser'];
+/** The one without a window of its own does the same work in a fifth less time. */
+const PLACES = [
+  process.env['CHROMIUM'],
+  '/usr/bin/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+];
+const PACKAGES = ['chromium-headless-shell', 'chromium'];
 
 const found = () => PLACES.find((path) => path && existsSync(path)) ?? null;
 
@@ -18,12 +25,14 @@ export function ensureChromium() {
         env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
       });
     apt('update');
-    apt('install', '-y', '--no-install-recommends', 'chromium');
-    const installed = found();
-    if (installed) return installed;
+    for (const name of PACKAGES) {
+      apt('install', '-y', '--no-install-recommends', name);
+      const installed = found();
+      if (installed) return installed;
+    }
   }
   process.stderr.write(
-    'Chromium is missing. Install it (on Debian, as root: apt-get install chromium) or name it in the variable CHROMIUM, then run the tests again.\n',
+    'Chromium is missing. Install it (on Debian, as root: apt-get install chromium-headless-shell, or chromium) or name it in the variable CHROMIUM, then run the tests again.\n',
   );
   process.exit(1);
 }

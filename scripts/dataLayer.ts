@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { createServer } from 'vite';
 import { manyThings } from './finding';
 import type { measureYear, Year } from './dataLayerInBrowser';
+import { ensureChromium } from './chromium.mjs';
 
 const ACTS = 10_000;
 const TIMED = 100;
@@ -24,7 +25,7 @@ const year: Year = {
 const server = await createServer({ configFile: path('../web/vite.config.ts'), logLevel: 'error' });
 await server.listen(0);
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: ensureChromium(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 const page = await browser.newPage();

@@ -4,6 +4,7 @@ import { mkdirSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { pick } from '../e2e/bench';
 import { makeApp } from '../server/app';
+import { ensureChromium } from './chromium.mjs';
 
 const to = process.argv[2] ?? 'docs/screenshots';
 const only = process.argv[3];
@@ -11,7 +12,7 @@ mkdirSync(to, { recursive: true });
 const server = makeApp().listen(0);
 const address = `http://localhost:${(server.address() as AddressInfo).port}`;
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: ensureChromium(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });

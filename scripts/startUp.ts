@@ -10,6 +10,7 @@ import { seededRandom } from '../core/random';
 import { makeApp } from '../server/app';
 import { EMPTY_FILE, type BenchFile } from '../web/data/file/contents';
 import { manyThings } from './finding';
+import { ensureChromium } from './chromium.mjs';
 
 const PICTURES = 300;
 const PIXELS = 1000;
@@ -46,7 +47,7 @@ const file: BenchFile = {
 const server = makeApp().listen(0);
 const address = `http://localhost:${(server.address() as AddressInfo).port}`;
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: ensureChromium(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--enable-precise-memory-info'],
 });
 const page = await (

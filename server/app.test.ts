@@ -14,7 +14,8 @@ beforeAll(() => {
   writeFileSync(join(built, 'index.html'), '<title>Nubbin</title>');
   writeFileSync(join(built, 'sw.js'), '1');
   writeFileSync(join(built, 'assets', 'a.js'), '1');
-  server = makeApp({ built: `${built}/` }).listen(0);
+  writeFileSync(join(built, 'assets', 'long.js'), 'word;'.repeat(1000));
+  server = makeApp({ built: `${built}/`, hosts: ['desk.example'] }).listen(0);
   address = `http://localhost:${(server.address() as AddressInfo).port}`;
 });
 afterAll(() => {
@@ -37,12 +38,12 @@ test('what is named by what is in it is kept by the browser, all else is asked f
   expect(await kept('/sw.js')).toBe('no-cache');
 });
 
-const ask = (path: string, more: Record<string, string>): Promise<number> =>
+const ask = (path: string, more: Record<string, string>): Promise<{ status: number; packed: string | undefined }> =>
   new Promise((resume, fail) => {
     const { port } = server.address() as AddressInfo;
     const asked = request({ host: 'localhost', port, path, headers: more }, (response) => {
       response.resume();
-      resume(response.statusCode ?? 0);
+      resume({ status: response.statusCode ?? 0, packed: response.headers['content-encoding'] });
     });
     asked.on('error', fail);
     asked.end();
@@ -55,7 +56,15 @@ test.each([
   ['a page from elsewhere', { host: 'localhost:4180', origin: 'http://elsewhere.example' }, 403],
   ['no page at all', { host: 'localhost:4180', origin: 'null' }, 403],
 ])('asked by %s it answers %o with %d', async (_, headers, status) => {
-  expect(await ask('/', headers)).toBe(status);
+  expect((await ask('/', headers)).status).toBe(status);
+});
+
+test.each([
+  ['this machine', 'localhost:4180', undefined],
+  ['another machine', 'desk.example:4180', 'gzip'],
+])('a script goes to %s asked for as %s: packed by %s', async (_, host, packed) => {
+  const asked = await ask('/assets/long.js', { host, 'accept-encoding': 'gzip' });
+  expect(asked).toEqual({ status: 200, packed });
 });
 
 test('pages may run nothing but their own files, and lie in no frame', async () => {

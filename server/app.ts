@@ -3,7 +3,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import { fileURLToPath } from 'node:url';
 import { clubRoutes } from './club/routes';
 import { makeMachine } from './machine/machine';
-import { headers, onlyOwn } from './guard';
+import { headers, isNear, onlyOwn } from './guard';
 import { machineRoutes } from './machine/routes';
 
 const BUILT = fileURLToPath(new URL('../dist/web/', import.meta.url));
@@ -27,7 +27,9 @@ const troubled: ErrorRequestHandler = (error: { status?: number }, _request, res
 export function makeApp({ built = BUILT, now = () => performance.now(), hosts = [] }: AppOptions = {}): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(headers, onlyOwn(hosts), compression());
+  app.use(headers, onlyOwn(hosts));
+  // Packing pays only on a way that takes longer than the packing.
+  app.use(compression({ filter: (request, response) => !isNear(request) && compression.filter(request, response) }));
   app.use('/api/machine', machineRoutes(makeMachine(now)));
   app.use('/api/club', clubRoutes());
   app.use('/api', (_request, response) => {

@@ -1,4 +1,5 @@
 import helmet from 'helmet';
+import type { IncomingMessage } from 'node:http';
 import type { RequestHandler } from 'express';
 
 /**
@@ -29,6 +30,10 @@ export const headers: RequestHandler = helmet({
 });
 
 const LOOPBACK = /^(localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d{1,5})?$/i;
+
+/** Whether a request comes under one of this machine's own names. */
+export const isNear = ({ headers: { host } }: Pick<IncomingMessage, 'headers'>): boolean =>
+  host !== undefined && LOOPBACK.test(host);
 
 const hostOf = (origin: string): string | null => {
   try {

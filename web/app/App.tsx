@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { useStore } from 'zustand';
 import { Route, Routes, useLocation } from 'react-router';
 import styled, { ThemeProvider } from 'styled-components';
@@ -12,22 +12,14 @@ import { day, evening } from '../ui/theme';
 import { Boundary } from './Boundary';
 import { Shell } from './Shell';
 import { LeadOn } from '../ui/LeadOn';
+import { fetchScreen, SCREENS } from './screens';
 
-/** Screens are loaded when they are opened. */
-const ParcelsScreen = lazy(async () => ({ default: (await import('../features/parcels')).ParcelsScreen }));
-const StashScreen = lazy(async () => ({ default: (await import('../features/stash')).StashScreen }));
-const PhotosScreen = lazy(async () => ({ default: (await import('../features/photos')).PhotosScreen }));
-const PagesScreen = lazy(async () => ({ default: (await import('../features/pages')).PagesScreen }));
-const PageBench = lazy(async () => ({ default: (await import('../features/pages')).PageBench }));
-const ShareOutScreen = lazy(async () => ({ default: (await import('../features/shareout')).ShareOutScreen }));
-const CutsScreen = lazy(async () => ({ default: (await import('../features/cuts')).CutsScreen }));
-const TitlesScreen = lazy(async () => ({ default: (await import('../features/titles')).TitlesScreen }));
-const WrapUpScreen = lazy(async () => ({ default: (await import('../features/wrapup')).WrapUpScreen }));
-const BustersScreen = lazy(async () => ({ default: (await import('../features/busters')).BustersScreen }));
-const AlbumScreen = lazy(async () => ({ default: (await import('../features/album')).AlbumScreen }));
-const RoundScreen = lazy(async () => ({ default: (await import('../features/round')).RoundScreen }));
-const GatherScreen = lazy(async () => ({ default: (await import('../features/gather')).GatherScreen }));
-const SettingsScreen = lazy(async () => ({ default: (await import('../features/settings')).SettingsScreen }));
+/** The screen to open where the address names none: where she was last. */
+const placeOf = (address: string, lastPlace: string): string =>
+  address !== '/' ? address : lastPlace === '/' ? '/stash' : lastPlace;
+
+// While what is kept is read, the code of the first screen comes.
+fetchScreen(placeOf(window.location.pathname, useSettings.getState().lastPlace));
 
 async function setUp(): Promise<void> {
   await sweepPictures(db);
@@ -75,21 +67,18 @@ function Screens() {
     <Boundary place={pathname}>
       <Suspense fallback={<Opening role="status">Opening …</Opening>}>
         <Routes>
-          <Route path="/parcels/:parcel?" element={<ParcelsScreen />} />
-          <Route path="/stash/:thing?" element={<StashScreen />} />
-          <Route path="/photos" element={<PhotosScreen />} />
-          <Route path="/share-out" element={<ShareOutScreen />} />
-          <Route path="/pages" element={<PagesScreen />} />
-          <Route path="/pages/:page" element={<PageBench />} />
-          <Route path="/cuts/:page?" element={<CutsScreen />} />
-          <Route path="/titles/:page?" element={<TitlesScreen />} />
-          <Route path="/wrap-up/:kit?" element={<WrapUpScreen />} />
-          <Route path="/busters" element={<BustersScreen />} />
-          <Route path="/album/:album?" element={<AlbumScreen />} />
-          <Route path="/round" element={<RoundScreen />} />
-          <Route path="/busters/gather" element={<GatherScreen />} />
-          <Route path="/settings" element={<SettingsScreen />} />
-          <Route path="*" element={<LeadOn to={lastPlace === '/' ? '/stash' : lastPlace} />} />
+          {SCREENS.map(({ path, Screen }) => (
+            <Route key={path} path={path} element={<Screen />} />
+          ))}
+          <Route
+            path="*"
+            element={
+              <>
+                <Opening role="status">Opening …</Opening>
+                <LeadOn to={placeOf('/', lastPlace)} />
+              </>
+            }
+          />
         </Routes>
       </Suspense>
     </Boundary>

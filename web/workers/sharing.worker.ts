@@ -1,6 +1,4 @@
 import { expose } from 'comlink';
-import loadHighs from 'highs';
-import wasm from 'highs/runtime?url';
 import {
   shareWithMiddles,
   solverFrom,
@@ -11,6 +9,7 @@ import {
 } from '../../core/shareout';
 import { hello } from './answering';
 import { makeDriver } from './driver';
+import { freshHighs } from './freshHighs';
 
 const { drive, stop } = makeDriver();
 
@@ -26,9 +25,7 @@ const api = {
     work: number,
     onProgress: (progress: ShareProgress) => unknown,
   ): Promise<SharePlan> {
-    const search = loadHighs({ locateFile: () => wasm }).then((highs) =>
-      shareWithMiddles(job, middles, solverFrom(highs), work),
-    );
+    const search = freshHighs().then((highs) => shareWithMiddles(job, middles, solverFrom(highs), work));
     const last = await drive(search, onProgress);
     if (!last) throw new Error('a search answers at least once');
     return last.plan;

@@ -1,6 +1,4 @@
 import { expose } from 'comlink';
-import loadHighs from 'highs';
-import wasm from 'highs/runtime?url';
 import { spellSolverFrom, type SpellSolver } from '../../core/spelling';
 import {
   spellTogether,
@@ -16,23 +14,26 @@ import {
 } from '../../core/titles';
 import { hello } from './answering';
 import { breathe } from './breathe';
+import { freshHighs } from './freshHighs';
 
 /** Of each kind of question the latest counts: those before it are not answered any more. */
 const latest = new Map<string, number>();
 
-async function answer<T>(kind: string, of: (solver: SpellSolver) => T | Promise<T>): Promise<T | null> {
+async function answer<L, T>(kind: string, load: () => Promise<L>, of: (loaded: L) => T): Promise<T | null> {
   const mine = (latest.get(kind) ?? 0) + 1;
   latest.set(kind, mine);
-  const solver = spellSolverFrom(await loadHighs({ locateFile: () => wasm }));
+  const loaded = await load();
   await breathe();
-  return mine === latest.get(kind) ? of(solver) : null;
+  return mine === latest.get(kind) ? of(loaded) : null;
 }
+
+const solver = async (): Promise<SpellSolver> => spellSolverFrom(await freshHighs());
 
 const api = {
   hello,
   /** The ways to spell a title; null: another was asked for meanwhile. As the others. */
   ways: (text: string, letters: readonly Letters[], asking: Asking): Promise<readonly WayToSpell[] | null> =>
-    answer('ways', (solver) => waysToSpell(text, letters, asking, solver)),
+    answer('ways', solver, (spell) => waysToSpell(text, letters, asking, spell)),
   /** The titles of several pages together. @param words hers, of which it is told which are lost then */
   together: (
     waiting: readonly WaitingTitle[],
@@ -40,7 +41,7 @@ const api = {
     asking: Asking,
     words: readonly string[],
   ): Promise<TitlesTogether | null> =>
-    answer('together', (solver) => spellTogether(waiting, letters, asking, words, solver)),
+    answer('together', solver, (spell) => spellTogether(waiting, letters, asking, words, spell)),
   /** What can be a title from what is left: phrases, and words that go with those of the theme. */
   fromLeft: (
     phrases: readonly Phrase[],
@@ -48,11 +49,14 @@ const api = {
     letters: readonly Letters[],
     isAnyCase: boolean,
   ): Promise<readonly TitleFound[] | null> =>
-    answer('from-left', async () => {
-      const { wordsRoundTheme } = await import('./wordsRoundTheme');
-      const more = wordsRoundTheme(theme).map((text): Phrase => ({ text, from: 'theme' }));
-      return titlesFromLeft([...phrases, ...more], letters, isAnyCase);
-    }),
+    answer(
+      'from-left',
+      () => import('./wordsRoundTheme'),
+      ({ wordsRoundTheme }) => {
+        const more = wordsRoundTheme(theme).map((text): Phrase => ({ text, from: 'theme' }));
+        return titlesFromLeft([...phrases, ...more], letters, isAnyCase);
+      },
+    ),
 };
 export type SpellingApi = typeof api;
 expose(api);

@@ -21,8 +21,8 @@ export const framedGround: Design = {
       id: 'rim',
       name: 'Frame shows',
       choices: [
-        ['wide', '1/2 in, on small pages 1/4'],
-        ['narrow', '1/4 in'],
+        ['wide', 'wide, on small pages narrow'],
+        ['narrow', 'narrow'],
       ],
     },
   ],
