@@ -86,9 +86,10 @@ describe('layers of any shape, against a raster', () => {
         fc.constantFrom(0, 0.25, 0.5),
         (layers, holdIn) => {
           const hold = inches(holdIn);
+          const upper = points.map(([x, y]) => layers.findLastIndex((layer) => on(layer, x, y)));
           coverLayers(page, layers, hold).forEach((cover, i) => {
-            const own = points.filter(([x, y]) => on(layers[i]!, x, y));
-            const bare = own.filter(([x, y]) => !layers.slice(i + 1).some((layer) => on(layer, x, y)));
+            const own = points.filter(([x, y], at) => upper[at] === i || (upper[at]! > i && on(layers[i]!, x, y)));
+            const bare = points.filter((_, at) => upper[at] === i);
             const cell = (page.w / GRID) * (page.h / GRID);
             const edge = 4 * inches(12) * (page.w / GRID);
             expect(Math.abs(cover.area - own.length * cell)).toBeLessThan(edge);

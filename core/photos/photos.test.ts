@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { inches } from '../length';
+import { nth } from '../nth';
 import { designOf, layOut } from '../design';
 import type { Photo } from '../things';
 import { dotsPerInch, evenCrop, isGrey, lostBy, moveCrop, pagesOfStory, zoomCrop } from '.';
@@ -157,15 +158,13 @@ describe('pages of a story', () => {
             run.length <= one.mostPhotos &&
             layOut(one, { format, photos: run.map(({ w, h }) => ({ photo: null, w, h })), mat }).ok,
         );
-      const least = (from: number): number =>
-        from === photos.length
-          ? 0
-          : Math.min(
-              ...Array.from({ length: photos.length - from }, (_, i) => from + i + 1).map((to) =>
-                isPage(photos.slice(from, to)) ? 1 + least(to) : Infinity,
-              ),
-            );
-      return least(0);
+      // From the last photo on: the fewest pages for it and those after it.
+      const least = [0];
+      for (let from = photos.length - 1; from >= 0; from--)
+        least.unshift(
+          1 + Math.min(...least.map((rest, i) => (isPage(photos.slice(from, from + i + 1)) ? rest : Infinity))),
+        );
+      return nth(least, 0);
     };
     fc.assert(
       fc.property(anyPhotos, (photos) => {

@@ -162,6 +162,7 @@ test.each([[0], [7], [-20]])('the two pieces of any shape, the gutter at %d degr
         expect(Math.abs(raster - piece.area)).toBeLessThan(0.06 * area(piece.blank) + 1);
       }
     }),
+    { numRuns: 40 },
   ),
 );
 
