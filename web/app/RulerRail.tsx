@@ -4,6 +4,7 @@ import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { heading, inSmallWindow, mono } from '../ui/theme';
 import { PLACES } from './places';
+import { fetchScreen } from './screens';
 
 export interface RulerRailProps {
   canUndo: string | null;
@@ -23,7 +24,11 @@ export function RulerRail({ canUndo, canRedo, onUndo, onRedo, onHelp, onFind }: 
           <li key={i}>
             <Ticks />
             {place && (
-              <Mark to={place.path}>
+              <Mark
+                to={place.path}
+                onPointerEnter={() => fetchScreen(place.path)}
+                onFocus={() => fetchScreen(place.path)}
+              >
                 <small aria-hidden>{place.key}</small>
                 {place.name}
               </Mark>

@@ -26,7 +26,7 @@ export const SCREENS = Object.entries(LOADED_FROM).map(([path, load]) => ({
   Screen: lazy(async () => ({ default: await load() })),
 }));
 
-/** Fetches the code of the screen at an address, which will be wanted in a moment. */
+/** Fetches the code of the screen at an address, which may be wanted in a moment. */
 export function fetchScreen(address: string): void {
   // What cannot be fetched is told when the screen is opened.
   SCREENS.find(({ path }) => matchPath(path, address))
