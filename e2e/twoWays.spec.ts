@@ -43,3 +43,26 @@ test('where she goes herself while something is written is where she stays', asy
     expect(new URL(page.url()).pathname, `${place}: ${String(presses.at(-1))}`).toMatch(/^\/titles/);
   }
 });
+
+test('what is pressed as soon as a thing is chosen is done to that thing', async ({ page }) => {
+  await openDemo(page);
+  await goTo(page, 'Pages');
+  await page.getByRole('button', { name: 'New page' }).click();
+  await expect(page.getByRole('heading', { name: 'Page without a title' })).toBeVisible();
+  await goTo(page, 'Stash');
+  await page.getByRole('button', { name: /^radish dots \/ gingham green, 6 × 2 1\/2/ }).click();
+  await expect(page.getByLabel('radish dots / gingham green, its slip')).toBeVisible();
+  await page
+    .getByRole('button', { name: /^moths \/ lamplight, 12 × 12/ })
+    .first()
+    .evaluate(async (other: HTMLElement) => {
+      other.click();
+      await new Promise((done) => setTimeout(done));
+      [...document.querySelectorAll('button')]
+        .find(({ textContent }) => textContent.startsWith('Take to bench'))
+        ?.click();
+    });
+  const tray = page.getByRole('region', { name: 'Bench tray' });
+  await expect(tray.getByText('1 thing out')).toBeVisible();
+  await expect(tray.getByText('12 × 12')).toBeVisible();
+});

@@ -19,8 +19,10 @@ db.on('versionchange', () => {
 // A part of the application that is no longer there: an update took its place.
 window.addEventListener('vite:preloadError', () => tellUpdate());
 
+// What she goes to, or chooses, is there before her next press: while it came as a transition, that press fell on what
+// had been there before.
 createRoot(document.getElementById('bench')!).render(
-  <BrowserRouter>
+  <BrowserRouter useTransitions={false}>
     <App />
   </BrowserRouter>,
 );
