@@ -16,19 +16,23 @@ export interface DraftActionsProps {
 }
 
 /** What can be done with the whole of a parcel. */
-export function DraftActions({ state: { draft, lines, entries, acts, allHere }, isReady, onTry }: DraftActionsProps) {
+export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }, isReady, onTry }: DraftActionsProps) {
   const goAfter = useGoAfter();
   const [isAsking, setAsking] = useState(false);
-  const putAwayAs = async (as: Draft): Promise<void> => {
+  const putAwayAs = async (some: Partial<Draft> = {}): Promise<void> => {
     setAsking(false);
-    await goAfter(act(putParcelAway(as, lines)).then((isDone) => (isDone ? `/parcels/${draft.id}` : null)));
+    const { draft: typed, lines } = asOfNow();
+    await goAfter(
+      act(putParcelAway({ ...typed, ...some }, lines)).then((isDone) => (isDone ? `/parcels/${typed.id}` : null)),
+    );
   };
   const putAway = (): void => {
     onTry();
-    if (!isReady) return;
+    const now = asOfNow();
+    if (!isReady || now.entries.length === 0) return;
     // Nothing is ticked: everything would be put down as owed without a word.
-    if (entries.every(({ key }) => draft.here[key] === undefined)) setAsking(true);
-    else void putAwayAs(draft);
+    if (now.entries.every(({ key }) => now.draft.here[key] === undefined)) setAsking(true);
+    else void putAwayAs();
   };
   return (
     <>
@@ -45,10 +49,8 @@ export function DraftActions({ state: { draft, lines, entries, acts, allHere }, 
         isOpen={isAsking}
         isOpened={draft.isOpened ?? false}
         onClose={() => setAsking(false)}
-        onAll={() => {
-          void putAwayAs({ ...draft, here: allHere() });
-        }}
-        onNone={() => void putAwayAs(draft)}
+        onAll={() => void putAwayAs({ here: allHere() })}
+        onNone={() => void putAwayAs()}
       />
     </>
   );

@@ -38,12 +38,19 @@ export interface DraftActs {
   readonly redo: () => boolean;
 }
 
-export interface DraftState {
+/** A list as it is typed, and as it is read. */
+export interface ReadDraft {
   readonly draft: Draft;
-  /** The list as it is read; a moment behind what is typed. */
   readonly lines: readonly ReadLine[];
+  readonly entries: readonly Entry[];
+}
+
+export interface DraftState extends ReadDraft {
+  /** To be shown: a moment behind what is typed, as the lines are. */
   readonly entries: readonly BoxEntry[];
   readonly acts: DraftActs;
+  /** To the last letter typed: for what is done with all of it. */
+  readonly asOfNow: () => ReadDraft;
   /** What is here where nothing else was said: all. */
   readonly allHere: () => Draft['here'];
 }
@@ -187,19 +194,29 @@ export function useDraft(given: Draft): DraftState {
   const { draft, acts } = useStore(store);
   const { rules, ledger, lots, kits, faces } = useBench((b) => b);
   const { list, corrected, unit } = useDeferredValue(draft);
-  const lines = useMemo(() => {
+  const linesOf = useMemo(() => {
     const own = [...rules.values()];
-    return readList(list, unit).map((line) => underRules(line, own));
-  }, [list, unit, rules]);
+    return (text: string, inUnit: Draft['unit']) => readList(text, inUnit).map((line) => underRules(line, own));
+  }, [rules]);
+  const lines = useMemo(() => linesOf(list, unit), [linesOf, list, unit]);
   const entries = useMemo(
     () => entriesFor(lines, { corrected, unit }, { ledger, lots, kits, faces }),
     [entriesFor, lines, corrected, unit, ledger, lots, kits, faces],
   );
+  const asOfNow = (): ReadDraft => {
+    const { draft: typed } = store.getState();
+    const read = linesOf(typed.list, typed.unit);
+    return { draft: typed, lines: read, entries: entriesOf(read, typed.corrected, typed.unit) };
+  };
   return {
     draft,
     lines,
     entries,
     acts,
-    allHere: () => ({ ...Object.fromEntries(entries.map(({ key, item }) => [key, item.count])), ...draft.here }),
+    asOfNow,
+    allHere: () => {
+      const now = asOfNow();
+      return { ...Object.fromEntries(now.entries.map(({ key, item }) => [key, item.count])), ...now.draft.here };
+    },
   };
 }
