@@ -77,6 +77,7 @@ test('a scrap of about a year with a corner gone, and one that tells no size', a
   await expect(page.getByText('largest whole piece 5 × 5')).toBeVisible();
   await pick(page, 'What is gone is', 'foot');
   await page.getByRole('button', { name: 'Put it away' }).click();
+  await expect(page.getByText('1 scrap put away just now')).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByLabel('Search', { exact: true }).fill('marbled 2022');
   await page.getByRole('button', { name: 'marbled, 7 × 5, about 2022' }).click();

@@ -10,13 +10,12 @@ import type { DraftState } from './useDraft';
 
 export interface DraftActionsProps {
   state: DraftState;
-  /** It has a name, a month, and something to take in. */
-  isReady: boolean;
-  onTry: () => void;
+  /** Asked once she wants to put it away; where it is not, the screen says why. */
+  isReady: () => boolean;
 }
 
 /** What can be done with the whole of a parcel. */
-export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }, isReady, onTry }: DraftActionsProps) {
+export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }, isReady }: DraftActionsProps) {
   const goAfter = useGoAfter();
   const [isAsking, setAsking] = useState(false);
   const putAwayAs = async (some: Partial<Draft> = {}): Promise<void> => {
@@ -27,9 +26,8 @@ export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }
     );
   };
   const putAway = (): void => {
-    onTry();
+    if (!isReady()) return;
     const now = asOfNow();
-    if (!isReady || now.entries.length === 0) return;
     // Nothing is ticked: everything would be put down as owed without a word.
     if (now.entries.every(({ key }) => now.draft.here[key] === undefined)) setAsking(true);
     else void putAwayAs();

@@ -10,13 +10,19 @@ import { DraftActions } from './DraftActions';
 import { ListEditor, type ListEditorHandle } from './ListEditor';
 import { ListUnit } from './ListUnit';
 import { useKeys } from '../../ui/useKeys';
-import { useDraft, type DraftActs } from './useDraft';
+import { useDraft, type DraftActs, type ReadDraft } from './useDraft';
 import { YourRules } from './YourRules';
 
 const errorsOf = ({ name, month }: Draft) => ({
   name: name.trim() === '' ? 'Which kit is it? Give it its name.' : null,
   month: isMonth(month) ? null : 'Which month is it of? As 2026-11, about a year as 2022, or nothing: not known.',
 });
+
+/** Why it cannot be put away; null: it can. */
+const troubleOf = ({ draft, entries }: ReadDraft): string | null => {
+  const { name, month } = errorsOf(draft);
+  return entries.length === 0 ? 'Nothing to take in is on the list yet.' : (name ?? month);
+};
 
 /**
  * Undo and its opposite by their keys, for the list. What was done before on other screens is not taken back from here:
@@ -44,12 +50,15 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
   const editor = useRef<ListEditorHandle>(null);
   const show = useCallback((line: number, from: number, to: number) => editor.current?.show(line, from, to), []);
   const errors = errorsOf(draft);
-  const trouble = entries.length === 0 ? 'Nothing to take in is on the list yet.' : (errors.name ?? errors.month);
+  const isReady = (): boolean => {
+    setTried(true);
+    return troubleOf(state.asOfNow()) === null;
+  };
   return (
     <Screen
       title={draft.name || 'New parcel'}
       about={draft.club}
-      actions={<DraftActions state={state} isReady={trouble === null} onTry={() => setTried(true)} />}
+      actions={<DraftActions state={state} isReady={isReady} />}
     >
       {shelf}
       <FacePatterns faces={faces} />
@@ -85,7 +94,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
           />
           <YourRules />
         </Stack>
-        <BoxList state={state} trouble={hasTried ? trouble : null} onShow={show} />
+        <BoxList state={state} trouble={hasTried ? troubleOf(state) : null} onShow={show} />
       </Columns>
     </Screen>
   );
