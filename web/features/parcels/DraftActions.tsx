@@ -10,12 +10,12 @@ import type { DraftState } from './useDraft';
 
 export interface DraftActionsProps {
   state: DraftState;
-  /** Asked once she wants to put it away; where it is not, the screen says why. */
-  isReady: () => boolean;
+  /** Whether it can be put away; from then on the screen says why not. */
+  tryReady: () => boolean;
 }
 
 /** What can be done with the whole of a parcel. */
-export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }, isReady }: DraftActionsProps) {
+export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }, tryReady }: DraftActionsProps) {
   const goAfter = useGoAfter();
   const [isAsking, setAsking] = useState(false);
   const putAwayAs = async (some: Partial<Draft> = {}): Promise<void> => {
@@ -26,7 +26,7 @@ export function DraftActions({ state: { draft, entries, acts, asOfNow, allHere }
     );
   };
   const putAway = (): void => {
-    if (!isReady()) return;
+    if (!tryReady()) return;
     const now = asOfNow();
     // Nothing is ticked: everything would be put down as owed without a word.
     if (now.entries.every(({ key }) => now.draft.here[key] === undefined)) setAsking(true);

@@ -50,7 +50,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
   const editor = useRef<ListEditorHandle>(null);
   const show = useCallback((line: number, from: number, to: number) => editor.current?.show(line, from, to), []);
   const errors = errorsOf(draft);
-  const isReady = (): boolean => {
+  const tryReady = (): boolean => {
     setTried(true);
     return troubleOf(state.asOfNow()) === null;
   };
@@ -58,7 +58,7 @@ export function DraftBench({ draft: given, shelf }: { draft: Draft; shelf: React
     <Screen
       title={draft.name || 'New parcel'}
       about={draft.club}
-      actions={<DraftActions state={state} isReady={isReady} />}
+      actions={<DraftActions state={state} tryReady={tryReady} />}
     >
       {shelf}
       <FacePatterns faces={faces} />
