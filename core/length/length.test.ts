@@ -120,6 +120,7 @@ describe('the length of a roll', () => {
     ['2 1/2 yards', inches(90)],
     ['2.5 m', mm(2_500)],
     ['3 ft.', inches(36)],
+    ["2.5'", inches(30)],
     ['10 metres', mm(10_000)],
     ['18', inches(18)],
     ['83mm', mm(83)],

@@ -33,8 +33,8 @@ function decimalRatio(text: string): Ratio {
 }
 
 /** Nearest whole tick, half up: floor((2 x over x scale + under) / (2 x under)). */
-function roundToTicks({ over, under }: Ratio, unit: Unit, text: string): Result<Ticks, LengthError> {
-  const twice = 2n * over * BigInt(ticksPer(unit)) + under;
+function roundToTicks({ over, under }: Ratio, unit: Unit, text: string, times = 1): Result<Ticks, LengthError> {
+  const twice = 2n * over * BigInt(times * ticksPer(unit)) + under;
   const nearest = twice / (2n * under);
   return nearest > BigInt(Number.MAX_SAFE_INTEGER) ? err({ kind: 'too-long', text }) : ok(ticks(Number(nearest)));
 }
@@ -42,9 +42,10 @@ function roundToTicks({ over, under }: Ratio, unit: Unit, text: string): Result<
 /**
  * Reads a length as people write it: `3 1/4`, `3¼`, `3-1/4"`, `3.25`, `1/2`, `82.5mm`, `8.25 cm`.
  * @param unit what a number without a unit of its own is in
+ * @param times a whole number: what is read is so many times as long, and only then rounded
  * @returns ticks >= 0, rounded to the nearest, half up; no sign and no decimal comma are taken
  */
-export function parseLength(text: string, unit: Unit = 'in'): Result<Ticks, LengthError> {
+export function parseLength(text: string, unit: Unit = 'in', times = 1): Result<Ticks, LengthError> {
   const trimmed = text.length > LONGEST_TEXT ? text.trim() : plainNumber(text);
   // No length is written so long; what is could take for ever to read.
   if (trimmed.length > LONGEST_TEXT) return err({ kind: 'not-a-length', text: `${trimmed.slice(0, 40)}…` });
@@ -57,9 +58,9 @@ export function parseLength(text: string, unit: Unit = 'in'): Result<Ticks, Leng
   if (under !== undefined && number.includes('.')) return err({ kind: 'not-a-length', text });
   if (under !== undefined && BigInt(under) === 0n) return err({ kind: 'zero-denominator', text });
   const read = suffix === undefined ? unit : UNITS[suffix.toLowerCase()]!;
-  if (under === undefined) return roundToTicks(decimalRatio(number), read, text);
+  if (under === undefined) return roundToTicks(decimalRatio(number), read, text, times);
   const bottom = BigInt(under);
-  return roundToTicks({ over: BigInt(whole ?? 0) * bottom + BigInt(number), under: bottom }, read, text);
+  return roundToTicks({ over: BigInt(whole ?? 0) * bottom + BigInt(number), under: bottom }, read, text, times);
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { NamedColour } from '../colour';
-import { inches, ofRoll, parseLength, ROLL_UNITS, type Ticks, type Unit } from '../length';
+import { inches, ofRoll, ROLL_UNITS, type Ticks, type Unit } from '../length';
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
@@ -9,7 +9,7 @@ import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
 import { takeNotWhole } from './notWhole';
-import { takeMeasure, takeSizes, type Sizes } from './takeSizes';
+import { isFirst, SLIM, takeMeasure, takeSizes, type Sizes } from './takeSizes';
 import type { Punch } from '../things';
 import { SHEETS, type Doubt, type Thing, type ThingKind } from './thing';
 import { BETWEEN_FACES, type Unread } from './unread';
@@ -36,7 +36,7 @@ export const AT_FIRST: Omit<Context, 'unit'> = {
 
 const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
 const LENGTH = new RegExp(
-  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\b\.?(?:\s+each\b)?`,
+  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\.?(?:\s+each\b)?`,
   'iu',
 );
 /** A measure of a roll that is shorter is its width. */
@@ -90,11 +90,9 @@ function takeLength(
   const match = line.take(LENGTH);
   if (!match) return null;
   const [words, vague, told = '', unit = ''] = match;
-  const number = /^\p{L}/u.test(told)
-    ? inches(/^half/i.test(told) ? 0.5 : wholeOf(told))
-    : parseLength(told, 'in').value;
-  if (!number) return null;
-  const length = ofRoll(number, unit);
+  const number = /^\p{L}/u.test(told) ? String(/^half/i.test(told) ? 0.5 : wholeOf(told)) : told;
+  const length = ofRoll(number, unit).value;
+  if (!length) return null;
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };
   return {
     length,
@@ -145,6 +143,14 @@ function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null): One
   const isBoth = SO_MANY_OF.test(words) && !SHEETS.includes(kind) && line.text.slice(0, from).trim() === '';
   const why = 'So many of that size, or one so large?';
   return { ...NO_MEASURE, size: { w: ticks, h: null }, doubts: isBoth ? [{ words, why, from, to }] : [] };
+}
+
+/** The width of a roll and its length, where both are told as a size is: `1/2" x 36"`. */
+function asRoll({ size, at, doubts }: Sizes): Omit<OneMeasure, 'height'> {
+  if (!size || !at) return { size, length: null, doubts };
+  const [width, length] = [Math.min(size.w, size.h), Math.max(size.w, size.h)];
+  if (width <= WIDEST_ROLL && length >= SLIM * width) return { size: { w: width, h: null }, length, doubts };
+  return { size, length: null, doubts: [...doubts, { ...at, why: 'Its width and its length? In what?' }] };
 }
 
 interface Names {
@@ -229,10 +235,20 @@ const SMALL =
   /^(?:enamel )?(?:brads?|eyelets?|gems?|pearls?|rhinestones?|beads?|sequins?|(?:wood(?:en)? )?buttons?|dots?|(?:jump )?rings?|staples?|pins?|charms?|bells?|clips?|keys?|pompoms?)$/i;
 const LARGE = inches(2);
 
-/** `2x12 brads` is no size that a brad has: two packs of twelve may be meant. */
-function timesDoubts({ size, at }: Sizes, called: string): Doubt[] {
-  if (!at || !size || !SMALL.test(called) || Math.max(size.w, size.h) < LARGE) return [];
-  return [{ ...at, why: 'Its size, or so many times so many?' }];
+/** `6 x 3" tags`: the first may say how many there are. */
+const SO_MANY_BY = /^\d+\s*[x×]\s*[^"″”\p{L}]+(?:["″”]|'{2}|\p{L}+\.?)$/u;
+
+/** A size that may be none, by what it is the size of, and what is told besides. */
+function timesDoubts({ size, at }: Sizes, { kind, word }: FoundKind, text: string, count: number | null): Doubt[] {
+  if (!at || !size) return [];
+  const called = word ? text.slice(word.from, word.to) : '';
+  // No brad is so large: two packs of twelve may be meant.
+  if (SMALL.test(called) && Math.max(size.w, size.h) >= LARGE)
+    return [{ ...at, why: 'Its size, or so many times so many?' }];
+  if (SHEETS.includes(kind) || count !== null) return [];
+  return SO_MANY_BY.test(at.words) && isFirst(text, at.from)
+    ? [{ ...at, why: 'Its size, or so many of one side?' }]
+    : [];
 }
 
 /** Nobody keeps account of a sheet by shares: what is left of it has a size. */
@@ -267,6 +283,7 @@ export function readThing(line: Unread, context: Context): Thing {
   const { size } = sizes;
   const found = letters ? alphaOf(words) : findKind(line, size, context);
   const { kind, word } = found;
+  const sized = ROLLS.includes(kind) ? asRoll(sizes) : { ...sizes, length: null };
   const others = takeOthers(line);
   const punch = takePunch(line, kind, size, context.unit);
   const told = kind === 'pad' ? line.take(DESIGNS) : null;
@@ -292,8 +309,8 @@ export function readThing(line: Unread, context: Context): Thing {
     isOfWholes: counts.isOfWholes,
     ...names,
     notes: printed ? [...names.notes, printed.text] : names.notes,
-    size: size ?? one.size ?? each.size,
-    length: rolled?.length ?? one.length ?? each.length,
+    size: sized.size ?? one.size ?? each.size,
+    length: sized.length ?? rolled?.length ?? one.length ?? each.length,
     height,
     letters,
     designs,
@@ -303,8 +320,8 @@ export function readThing(line: Unread, context: Context): Thing {
     doubts: [
       ...(printed ? [printed.doubt] : []),
       ...found.doubts,
-      ...sizes.doubts,
-      ...timesDoubts(sizes, word ? line.text.slice(word.from, word.to) : ''),
+      ...sized.doubts,
+      ...timesDoubts(sizes, found, line.text, counts.count),
       ...one.doubts,
       ...others,
       ...(rolled?.doubts ?? []),
