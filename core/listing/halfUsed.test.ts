@@ -35,7 +35,7 @@ test.each([
   ['12x12 cardstock plum, one corner missing', 'Not whole? Say how many there are, or how large it is.'],
   ['12x12 Moss paper, already cut', 'Not whole? Say how many there are, or how large it is.'],
   ['bag of scraps', 'Scraps are taken in by their sizes, in the stash.'],
-  ['2 yards each of rust and cream ribbon', 'Of each: of how many?'],
+  ['2 yards each of ribbon', 'Of each: of how many?'],
   ['2 sheets of orchard rows', 'What kind of thing is it?'],
 ])('%s: in doubt', (text, why) => {
   expect(read(text)?.why).toContain(why);

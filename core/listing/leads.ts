@@ -1,7 +1,8 @@
 import type { Unit } from '../length';
 import { BULLET, isUnder, unmarked } from './bullets';
 import { kindWordsIn } from './findKind';
-import { WHOLE, wholeOf } from './numbers';
+import { wholeOf } from './numbers';
+import { EACH } from './oneOfEach';
 import { isWords, saysOnlyKind } from './prose';
 import { AT_FIRST, readThing, type Each } from './readThing';
 import { remember } from './remember';
@@ -27,10 +28,6 @@ export interface Lead extends Says {
 
 /** What is in these is told of the thing itself. */
 const ONE_THING: readonly ThingKind[] = ['pad', 'alpha', 'cut-apart', 'tool', 'medium'];
-const EACH = new RegExp(
-  String.raw`[(\[]?(?<![\p{L}\d])(${WHOLE})\s*(?:[x×]\s*)?(?:sheets?\s+|pcs?\s+)?(?:of\s+)?(?:each|ea)\b\.?(?:\s+(?:designs?|colou?rs?|styles?|patterns?|prints?)\b)?[)\]]?`,
-  'iu',
-);
 const KINDS_OF_IT = /(?<![\p{L}\d/.])(\d{1,3})\s+(?:different\s+)?(?:designs?|colou?rs?|styles?|patterns?|prints?)\b/iu;
 const says = remember((text: string, unit: Unit): Says | null => {
   const line = unmarked(text, false);

@@ -1,7 +1,8 @@
 import type { Unit } from '../length';
 import { kindWordsIn } from './findKind';
-import { NO_COUNTS, WHOLE, wholeOf } from './numbers';
+import { NO_COUNTS, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
 import { takeSizes } from './takeSizes';
+import { HOLDERS, PIECES } from './takeCounts';
 import type { Doubt, Thing } from './thing';
 import { Unread, type Stretch } from './unread';
 
@@ -33,8 +34,12 @@ const LEFT = /(?:^|\s)left\s*$/i;
 const EMPTY_BRACKETS = /[([]\s*[)\]]/g;
 
 /** Words that only say of what there are so many. */
-const NO_NAMES =
-  /^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|sheets?|pieces?)|total|each|in all)$/i;
+const NO_NAMES = new RegExp(
+  String.raw`^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|${PIECES}|rolls?|spools?|packs?|pks?|pkgs?|sets?|bags?|yards?|met(?:re|er)s?)|(?:an? )?(?:${HOLDERS}) of|(?:per|in each|to an?) (?:${HOLDERS})|(?:of )?(?:them|these|those|which)(?: .*)?)$`,
+  'iu',
+);
+/** A second count. */
+const NUMBERS = new RegExp(String.raw`\p{N}|(?<![\p{L}'’])(?:${NUMBER_WORD})(?![\p{L}'’])`, 'u');
 
 function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPart | null {
   const own = new Unread(line.text.slice(from, to));
@@ -52,7 +57,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
     .replace(EMPTY_BRACKETS, '')
     .replace(LEFT, '')
     .replace(/[\s.;,]+$/, '');
-  return (name === '' && !size) || /\d/.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
+  return (name === '' && !size) || NUMBERS.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
     ? null
     : {
         count: n,
@@ -71,22 +76,28 @@ function namedPart(line: Unread, { from, to, text }: Stretch, count: number): Mi
   return /\p{L}/u.test(name) && !/\d/.test(text) ? { count, name, seen: text, from, to } : null;
 }
 
-/** Where a list of several may stand: in brackets, behind a colon, dash or comma; with commas, semicolons or `and`. */
-const REGIONS = [/\(([^()]*(?:\([^()]*\)[^()]*)*)\)/gu, /(?:[:;]|\s[-–—])\s+(.+)$/gu, /,\s+(.+)$/gu];
+/** Where a list of several may stand: in brackets; behind a colon, dash or comma, to the end. */
+const REGIONS = [/\((?=([^()]*(?:\([^()]*\)[^()]*)*)\))/gu, /(?:[:;]|\s[-–—])\s+(?=(.+)$)/gu, /,\s+(?=(.+)$)/gu];
 const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
+/** Said before what is listed. */
+const INCLUDED = /^\s*(?:incl\.?|including|includes?|contains?|with)\s+/iu;
 
-function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedPart[] | null {
+/** What stands between two places, parted where one of a list ends and the next begins. */
+function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
   const inner = line.left.slice(from, to);
+  let at = INCLUDED.exec(inner)?.[0].length ?? 0;
   const stretches: Stretch[] = [];
-  let at = 0;
-  for (const mark of inner.matchAll(BETWEEN)) {
+  for (const mark of [...inner.matchAll(BETWEEN), { index: inner.length, 0: '' }]) {
     stretches.push({ from: from + at, to: from + mark.index, text: inner.slice(at, mark.index) });
     at = mark.index + mark[0].length;
   }
-  stretches.push({ from: from + at, to, text: inner.slice(at) });
+  return stretches;
+}
+
+function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedPart[] | null {
   let each: number | null = null;
   const parts: MixedPart[] = [];
-  for (const one of stretches) {
+  for (const one of stretchesOf(line, from, to)) {
     const counted = partOf(line, one, unit);
     if (counted) each = OF_EACH.test(one.text) ? counted.count : null;
     const part = counted ?? (each === null ? null : namedPart(line, one, each));
@@ -102,17 +113,22 @@ function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedP
  * @param unit what a size without a unit is in
  */
 export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
+  const after = takeMixedAfter(line, unit);
+  if (after) return after;
   for (const region of REGIONS) {
-    for (const match of line.left.matchAll(region)) {
-      const [whole, inner = ''] = match;
-      const from = match.index + whole.indexOf(inner);
+    for (const { index, 0: mark, 1: inner = '' } of line.left.matchAll(region)) {
+      const from = index + mark.length;
       const parts = regionParts(line, from, from + inner.length, unit);
       if (!parts) continue;
-      line.blank(match.index, match.index + match[0].length);
+      line.blank(index, from + inner.length + (mark === '(' ? 1 : 0));
       return parts;
     }
   }
-  // `2 white and 1 kraft cardstock`: before the words of the kind, and the size.
+  return takeMixedBefore(line, unit);
+}
+
+/** `2 white and 1 kraft cardstock`: before the words of the kind, and the size. */
+function takeMixedBefore(line: Unread, unit: Unit): MixedPart[] | null {
   const sized = takeSizes(new Unread(line.text), unit).at;
   const kindAt = kindWordsIn(line.left)[0]?.from ?? 0;
   const end = sized && sized.from > 0 ? Math.min(kindAt, sized.from) : kindAt;
@@ -121,23 +137,23 @@ export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
   return parts;
 }
 
-/** Names alone behind a colon, as many as are told: `3 papers: Meadow, Crates, Fence`. */
-export function takeNamed(line: Unread, count: number): MixedPart[] | null {
-  const match = /(?::|\s[-–—]|\sin)\s+(.+)$/u.exec(line.left) ?? /\(([^()]+)\)/u.exec(line.left);
-  if (!match || count < 2) return null;
-  const [whole, inner = ''] = match;
-  const from = match.index + whole.indexOf(inner);
-  const marks = [...inner.matchAll(BETWEEN)];
-  if (marks.length !== count - 1) return null;
-  let at = 0;
-  const parts: MixedPart[] = [];
-  for (const mark of [...marks, { index: inner.length, 0: '' }]) {
-    const stretch = { from: from + at, to: from + mark.index, text: line.left.slice(from + at, from + mark.index) };
-    const part = namedPart(line, stretch, 1);
-    if (!part) return null;
-    parts.push(part);
-    at = mark.index + mark[0].length;
-  }
-  line.blank(match.index, match.index + match[0].length);
+/** `2 cardstock white, 1 black`: the kind stands in the first of them, and the others are no parts of so many. */
+function takeMixedAfter(line: Unread, unit: Unit): MixedPart[] | null {
+  const [kind, ...others] = kindWordsIn(line.left);
+  const [first] = stretchesOf(line, 0, line.left.length);
+  if (!kind || !first || kind.to > first.to || others.length > 0 || line.left.includes('(')) return null;
+  const own = line.copy();
+  own.blank(kind.from, kind.to);
+  const parts = regionParts(own, 0, own.left.length, unit);
+  const [one, ...rest] = parts ?? [];
+  if (!parts || one?.count === rest.reduce((sum, { count }) => sum + count, 0)) return null;
+  line.blank(0, kind.from);
+  line.blank(kind.to, line.left.length);
   return parts;
+}
+
+/** Names alone between two places, so many of each. Null: they are none, or not several. */
+export function namesBetween(line: Unread, from: number, to: number, each: number): MixedPart[] | null {
+  const parts = stretchesOf(line, from, to).map((one) => namedPart(line, one, each));
+  return parts.length > 1 && parts.every((one) => one !== null) ? parts : null;
 }

@@ -51,7 +51,7 @@ export const NUMBER_WORD = [
 export const WHOLE = String.raw`(?:${DOZENS}|\d{1,3}(?:,\d{3})+|\d+|${NUMBER_WORD})`;
 
 /** What a number is of that counts nothing. */
-export const NO_COUNTS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|ft|feet|lbs?|gsm|g|oz|ml)(?!\p{L})`;
+export const NO_COUNTS = String.raw`(?:[cm]?m|in|inch(?:es)?|yds?|yards?|met(?:re|er)s?|ft|feet|foot|lbs?|gsm|g|oz|ml)(?!\p{L})`;
 
 const DOZEN = / (?:dozen|do?z\.?)$/;
 /** A whole number in figures, or dozens of them. */

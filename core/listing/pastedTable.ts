@@ -2,24 +2,10 @@ import { parseSize } from '../length';
 import { kindWordsIn } from './findKind';
 import { saysOnlyKind } from './prose';
 import { lineOf, type ListRow } from './columns';
-
-/** Heads of columns as people write them, plain. */
-const HEADS: Readonly<Record<string, keyof ListRow | 'kind'>> = {
-  ...Object.fromEntries(
-    ['count', 'qty', 'quantity', 'amount', 'number', 'how many', 'pieces', 'pcs', '#'].map((h) => [h, 'count']),
-  ),
-  ...Object.fromEntries(['name', 'item', 'thing', 'description', 'what', 'title', 'product'].map((h) => [h, 'name'])),
-  ...Object.fromEntries(['size', 'dimensions', 'measure', 'format'].map((h) => [h, 'size'])),
-  ...Object.fromEntries(['colour', 'colours', 'color', 'colors'].map((h) => [h, 'colours'])),
-  ...Object.fromEntries(['kind', 'type', 'category', 'sort'].map((h) => [h, 'kind'])),
-  ...Object.fromEntries(['note', 'notes', 'remark', 'remarks', 'comment'].map((h) => [h, 'note'])),
-};
+import { columnCalled } from './heads';
 
 const isCount = (cell: string): boolean => /^\d{1,5}$/.test(cell);
 const isSize = (cell: string): boolean => /\d\s*(?:["″]|in|cm|mm)?\s*[x×]\s*\d/i.test(cell) && parseSize(cell).ok;
-
-/** The column of a list that a head stands for, as people call it; null: none is known by it. */
-export const columnCalled = (head: string): keyof ListRow | 'kind' | null => HEADS[head.trim().toLowerCase()] ?? null;
 
 /** What each column holds, by its head; null: the first row is no head. */
 function headsOf(cells: readonly string[]): (keyof ListRow | 'kind' | null)[] | null {

@@ -1,3 +1,4 @@
+import { isHeads } from './heads';
 import { NUMBER } from './numbers';
 import { Unread } from './unread';
 import { kindWordsIn } from './findKind';
@@ -34,7 +35,7 @@ export function isWords(text: string): boolean {
   const { left } = new Unread(text);
   const words = wordsOf(text);
   if (words.length === 0) return true;
-  if (LINK.test(left) || DAY.test(left)) return true;
+  if (LINK.test(left) || DAY.test(left) || isHeads(left)) return true;
   const isSized = SIZE.test(left);
   const isCounted = COUNTED.test(left) || /^\s*(?:\d+|\(\d+\))\s*(?:[-–x×:]\s*)?\D/u.test(left);
   const isSentence = /[.!?…]\s*$/.test(text) && words.length >= 4;

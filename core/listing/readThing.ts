@@ -1,15 +1,17 @@
 import type { NamedColour } from '../colour';
-import { inches, ofRoll, ROLL_UNITS, type Ticks, type Unit } from '../length';
+import { inches, type Unit } from '../length';
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
-import { NUMBER, NUMBER_WORD, wholeOf } from './numbers';
+import { ofEachDoubts, ROLLS, takeMeasures } from './measures';
+import { NUMBER, NUMBER_WORD } from './numbers';
 import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
+import { sheetsOfPad, takeDesigns } from './sheetsOfPad';
 import { takeAmount } from './takeAmount';
 import { takeCounts } from './takeCounts';
 import { takeNotWhole } from './notWhole';
-import { isFirst, SLIM, takeMeasure, takeSizes, type Sizes } from './takeSizes';
+import { isFirst, takeMeasure, takeSizes, type Sizes } from './takeSizes';
 import type { Punch } from '../things';
 import { SHEETS, type Doubt, type Thing, type ThingKind } from './thing';
 import { BETWEEN_FACES, type Unread } from './unread';
@@ -34,22 +36,11 @@ export const AT_FIRST: Omit<Context, 'unit'> = {
   each: { count: null, size: null, length: null },
 };
 
-const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
-const LENGTH = new RegExp(
-  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\.?(?:\s+each\b)?`,
-  'iu',
-);
-/** A measure of a roll that is shorter is its width. */
-const WIDEST_ROLL = inches(3);
-const SQUARE = /(?<!\p{L})(?:square|sq\.?)(?!\p{L})/iu;
-/** Said beside a measure. */
-const WIDE_OR_LONG = /(?<!\p{L})(?:wide|width|long|length)(?!\p{L})/giu;
 /** What is neither count nor size: volumes, weights, prices. */
 const OTHER = new RegExp(
   String.raw`(?<![\w/.])${NUMBER}\s*(?:fl\.? ?oz|oz|ml|gsm|g|gm|lbs?|kg|l)\b\.?|[$£€]\s*\d+(?:[.,]\d+)?|\d+(?:[.,]\d+)?\s*[£€]`,
   'giu',
 );
-const DESIGNS = /(?:\bof\s+)?(?<![\d.])(\d+)\s+(?:different\s+)?designs?(?!\p{L})/iu;
 const UPRIGHT = /(?<=^|[,;(]|\s)(?:upright|one[- ]way|this way up|directional)(?=\s*(?:$|[,;)]))/iu;
 const REACH = new RegExp(String.raw`(?<!\p{L})reach(?:es)?\s+(${NUMBER}\s*(?:in|cm|mm|["″])?)`, 'iu');
 export const MARKS = /[,;|()[\]\t]|\.{3,}|\s[-–—]+(?=\s|$)|^\s*[-–—]+\s|:(?=\s|$)/gu;
@@ -84,21 +75,18 @@ function takeLetters(line: Unread): Record<string, number> | null {
   return null;
 }
 
-function takeLength(
-  line: Unread,
-): { length: Ticks; doubts: Doubt[]; each: Pick<Doubt, 'words' | 'from' | 'to'> | null } | null {
-  const match = line.take(LENGTH);
-  if (!match) return null;
-  const [words, vague, told = '', unit = ''] = match;
-  const number = /^\p{L}/u.test(told) ? String(/^half/i.test(told) ? 0.5 : wholeOf(told)) : told;
-  const length = ofRoll(number, unit).value;
-  if (!length) return null;
-  const at = { words: words.trim(), from: match.index, to: match.index + words.length };
-  return {
-    length,
-    doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }],
-    each: /each$/i.test(words) ? at : null,
-  };
+/** Letters beside which their height stands: `A-Z, 2 of each, 3/4"`. */
+function takeLettersOfHeight(line: Unread): Record<string, number> | null {
+  const letters = takeLetters(line);
+  if (letters) return letters;
+  const own = line.copy();
+  const height = takeMeasure(own);
+  own.left = own.left.replace(/[\s,;]+$/, '');
+  const beside = height && takeLetters(own);
+  if (!beside) return null;
+  line.left = own.left.padEnd(line.left.length);
+  line.restore(height.from, height.to);
+  return beside;
 }
 
 const NUMBER_WORDS = new RegExp(`^(?:${NUMBER_WORD})$`, 'u');
@@ -113,45 +101,6 @@ const unexplained = (line: Unread): Doubt[] =>
       from: match.index,
       to: match.index + match[0].length,
     }));
-
-/** `24 1/2" dots`: a count and a size, or a mixed number. */
-const SO_MANY_OF = /^\d+ +(?:\d+\/\d|[¼½¾⅛⅜⅝⅞])/;
-interface OneMeasure {
-  readonly size: Thing['size'];
-  readonly height: Ticks | null;
-  readonly length: Ticks | null;
-  readonly doubts: readonly Doubt[];
-}
-const NO_MEASURE: OneMeasure = { size: null, height: null, length: null, doubts: [] };
-
-/** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
-function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null): OneMeasure {
-  if (punch) return { ...NO_MEASURE, size: { w: punch.size, h: null } };
-  const measure = takeMeasure(line);
-  if (!measure) return NO_MEASURE;
-  const { ticks, from, to } = measure;
-  if (kind === 'alpha') return { ...NO_MEASURE, height: ticks };
-  if (ROLLS.includes(kind)) {
-    if (ticks > WIDEST_ROLL) return { ...NO_MEASURE, length: ticks };
-    const second = takeMeasure(line);
-    if (second && second.ticks <= ticks) line.restore(second.from, second.to);
-    line.takeAll(WIDE_OR_LONG);
-    return { ...NO_MEASURE, size: { w: ticks, h: null }, length: second && second.ticks > ticks ? second.ticks : null };
-  }
-  const words = line.text.slice(from, to).trim();
-  if (SHEETS.includes(kind) && line.take(SQUARE)) return { ...NO_MEASURE, size: { w: ticks, h: ticks } };
-  const isBoth = SO_MANY_OF.test(words) && !SHEETS.includes(kind) && line.text.slice(0, from).trim() === '';
-  const why = 'So many of that size, or one so large?';
-  return { ...NO_MEASURE, size: { w: ticks, h: null }, doubts: isBoth ? [{ words, why, from, to }] : [] };
-}
-
-/** The width of a roll and its length, where both are told as a size is: `1/2" x 36"`. */
-function asRoll({ size, at, doubts }: Sizes): Omit<OneMeasure, 'height'> {
-  if (!size || !at) return { size, length: null, doubts };
-  const [width, length] = [Math.min(size.w, size.h), Math.max(size.w, size.h)];
-  if (width <= WIDEST_ROLL && length >= SLIM * width) return { size: { w: width, h: null }, length, doubts };
-  return { size, length: null, doubts: [...doubts, { ...at, why: 'Its width and its length? In what?' }] };
-}
 
 interface Names {
   readonly name: string;
@@ -268,34 +217,26 @@ function takePunch(line: Unread, kind: ThingKind, size: Sizes['size'], unit: Uni
   return punch;
 }
 
-/** So many, or so long, are those of each colour, and nobody says how many that is in all. */
-function ofEachDoubts(each: Pick<Doubt, 'words' | 'from' | 'to'> | null, isOfSeveral: boolean): Doubt[] {
-  return each && isOfSeveral ? [{ words: each.words, from: each.from, to: each.to, why: 'Of each: of how many?' }] : [];
-}
-
 /** Reads one thing out of a line. */
 export function readThing(line: Unread, context: Context): Thing {
   const upright = line.take(UPRIGHT) !== null;
   const words = kindWordsIn(line.left);
-  const letters = words.some(({ kind }) => kind === 'alpha') ? takeLetters(line) : null;
+  const letters = words.some(({ kind }) => kind === 'alpha') ? takeLettersOfHeight(line) : null;
   const printed = words.some(({ kind }) => kind === 'cut-apart') ? takePrinted(line) : null;
   const sizes = takeSizes(line, context.unit);
   const { size } = sizes;
   const found = letters ? alphaOf(words) : findKind(line, size, context);
   const { kind, word } = found;
-  const sized = ROLLS.includes(kind) ? asRoll(sizes) : { ...sizes, length: null };
   const others = takeOthers(line);
   const punch = takePunch(line, kind, size, context.unit);
-  const told = kind === 'pad' ? line.take(DESIGNS) : null;
-  const rolled = ROLLS.includes(kind) ? takeLength(line) : null;
-  const one = size === null ? takeOneMeasure(line, kind, punch) : NO_MEASURE;
-  const height = kind === 'alpha' && size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height;
+  const told = kind === 'pad' ? takeDesigns(line) : null;
+  const measures = takeMeasures(line, kind, sizes, punch);
   const amount = takeAmount(line, word !== null);
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
-  const counts = takeCounts(line, isCounted);
-  const designs = told && Number(told[1]) > 0 ? Number(told[1]) : null;
+  const counts = takeCounts(line, isCounted, word && line.text.slice(word.from, word.to));
+  const pad = told && sheetsOfPad(told, counts.count);
   const isSheet = SHEETS.includes(kind) && kind !== 'pad';
-  const isMuchTold = one !== NO_MEASURE || Boolean(counts.count ?? amount ?? letters ?? rolled ?? size);
+  const isMuchTold = measures.isTold || Boolean(counts.count ?? amount ?? letters ?? size);
   const notWhole = takeNotWhole(line, isMuchTold, size);
   const colours = coloursOf(line.parts(MARKS), kind);
   const numbers = [...unexplained(line), ...notColours(line.parts(MARKS))];
@@ -303,30 +244,32 @@ export function readThing(line: Unread, context: Context): Thing {
   const each = kind === context.heading ? context.each : AT_FIRST.each;
   return {
     kind,
-    count: letters || (amount !== null && counts.count === null) ? null : (counts.count ?? designs ?? each.count ?? 1),
+    count:
+      letters || (amount !== null && counts.count === null)
+        ? null
+        : (pad?.count ?? counts.count ?? measures.ofEach ?? each.count ?? 1),
     amount: letters ? null : (amount?.about ?? null),
     amountSaid: amount?.words ?? null,
     isOfWholes: counts.isOfWholes,
     ...names,
     notes: printed ? [...names.notes, printed.text] : names.notes,
-    size: sized.size ?? one.size ?? each.size,
-    length: sized.length ?? rolled?.length ?? one.length ?? each.length,
-    height,
+    size: measures.size ?? each.size,
+    length: measures.length ?? each.length,
+    height: measures.height,
     letters,
-    designs,
+    designs: pad?.designs ?? null,
     colours,
     upright,
     punch,
     doubts: [
       ...(printed ? [printed.doubt] : []),
       ...found.doubts,
-      ...sized.doubts,
+      ...measures.doubts,
       ...timesDoubts(sizes, found, line.text, counts.count),
-      ...one.doubts,
       ...others,
-      ...(rolled?.doubts ?? []),
-      ...ofEachDoubts(rolled?.each ?? null, counts.count === null),
+      ...(counts.count === null ? measures.doubtOfEach : []),
       ...counts.doubts,
+      ...(pad?.doubts ?? []),
       ...ofEachDoubts(counts.ofEach, colours.length > 1 && [...SHEETS, ...ROLLS].includes(kind)),
       ...(amount && isSheet ? [partOfSheet(line, amount.words)] : []),
       ...notWhole,

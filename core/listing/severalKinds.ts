@@ -2,7 +2,7 @@ import type { Unit } from '../length';
 import { kindWordsIn, type FoundWord } from './findKind';
 import { NO_COUNTS, WHOLE } from './numbers';
 import { saysOnlyKind } from './prose';
-import { takeSizes } from './takeSizes';
+import { takeMeasure, takeSizes } from './takeSizes';
 import { SHEETS, type Doubt, type ThingKind } from './thing';
 import { Unread, type Stretch } from './unread';
 
@@ -20,13 +20,15 @@ const COUNTED = new RegExp(
 );
 /** What is said beside the name of how many there are. */
 const COUNTING = new RegExp(
-  String.raw`(?<!\p{L})(?:${WHOLE}|an?|of|in|x|packs?|sets?|sheets?|rolls?|pieces?|pcs?)(?!\p{L})|[^\p{L}\s]`,
+  String.raw`(?<!\p{L})(?:${WHOLE}|an?|of|in|x|each|ea|packs?|sets?|bags?|box(?:es)?|jars?|tubes?|spools?|sheets?|rolls?|pieces?|pcs?)(?!\p{L})|[^\p{L}\s]`,
   'giu',
 );
 
 interface Part extends Stretch {
   readonly word: FoundWord | null;
   readonly isCounted: boolean;
+  /** As it is told; null: it is not. */
+  readonly size: string | null;
   /** What is left without its kind and its count; of what is called so, its kind too. */
   readonly name: string;
 }
@@ -37,11 +39,20 @@ const wordIn = (text: string): FoundWord | null => {
   return words.filter(({ isMaterial }) => !isMaterial).at(-1) ?? words[0] ?? null;
 };
 
+/** Words by which a thing is called, one of it or several. */
+const stemsOf = (text: string): string =>
+  text
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
+    .replace(/(?<=\p{L}{2})s(?!\p{L})/gu, '');
+
 function partOf({ from, to, text }: Stretch, unit: Unit): Part {
   const word = wordIn(text);
   const line = new Unread(text);
   line.left = text;
-  takeSizes(line, unit);
+  const sides = takeSizes(line, unit).size;
+  const one = sides ? null : takeMeasure(line.copy());
   const isCounted = COUNTED.test(line.left);
   const called = word && !word.isNoun ? text.slice(0, word.from) + text.slice(word.to) : text;
   return {
@@ -50,7 +61,8 @@ function partOf({ from, to, text }: Stretch, unit: Unit): Part {
     text,
     word,
     isCounted,
-    name: called.replace(COUNTING, ' ').replace(/\s+/g, ' ').trim().toLowerCase(),
+    size: sides ? `${sides.w} ${sides.h}` : one && `${one.ticks}`,
+    name: stemsOf(called.replace(COUNTING, ' ')),
   };
 }
 
@@ -63,11 +75,18 @@ const splitAt = (marks: RegExp, text: string): Stretch[] => {
   });
 };
 
+/** What is printed on a sheet to be cut apart has sizes of its own. */
+const isPrintedOn = ({ word }: Part): boolean => word?.kind === 'cut-apart';
+
 /** Whether a part tells of another thing than the one before, and not more of the same. */
-const isAnother = (part: Part, before: Part): boolean =>
-  part.word !== null &&
-  part.isCounted &&
-  (part.word.kind !== before.word?.kind || (part.name !== '' && before.name !== '' && part.name !== before.name));
+function isAnother(part: Part, before: Part): boolean {
+  const { word, size, name } = part;
+  if (!word || word.isMaterial) return false;
+  if (size !== null && before.size !== null && size !== before.size) return !isPrintedOn(before);
+  // The sheets of a pad are of paper.
+  const isOther = word.kind !== before.word?.kind && !(before.word?.kind === 'pad' && word.kind === 'paper');
+  return part.isCounted && (isOther || (name !== '' && before.name !== '' && name !== before.name));
+}
 
 /** Takes out words that only say that something is included. */
 export function takeIntro(line: Unread): void {
@@ -81,6 +100,12 @@ export interface SeveralKinds {
   readonly mayBeOne: boolean;
   /** Their names may as well be those of one thing's designs: `5 papers, 2 stars, 3 hearts`. */
   readonly mayBeNames: boolean;
+}
+
+/** `6 cards, 3x4; 3 cards, 4x6`: each with its kind and its count. */
+function bySemicolons({ left }: Unread, unit: Unit): Part[] | null {
+  const all = splitAt(/;/g, left).map((one) => partOf(one, unit));
+  return all.length > 1 && all.every(({ word, isCounted }) => word && isCounted) ? all : null;
 }
 
 /**
@@ -99,18 +124,22 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
   );
   if (isOnlyKinds && new Set(all.map(({ word }) => word?.kind)).size === all.length)
     return { parts: all, mayBeOne: all.length === 2 && JOINT.test(line.left), mayBeNames: false };
+  const byMarks = bySemicolons(line, unit);
+  if (byMarks) return { parts: byMarks, mayBeOne: false, mayBeNames: false };
   const groups: { first: Part; to: number }[] = [];
   for (const part of all) {
     const last = groups.at(-1);
     if (last && !isAnother(part, last.first)) last.to = part.to;
     else groups.push({ first: part, to: part.to });
   }
-  if (groups.length < 2 || !first.word || !first.isCounted) return null;
+  const isSure = groups.every(({ first: { isCounted } }) => isCounted);
+  const areSized = groups.every(({ first: { size } }) => size !== null);
+  if (groups.length < 2 || !first.word || !(first.isCounted || areSized)) return null;
   const mayBeNames =
     SHEETS.includes(first.word.kind) && groups.slice(1).every(({ first: { word } }) => word?.isMotif === true);
   return {
     parts: groups.map(({ first: { from }, to }) => ({ from, to, text: line.left.slice(from, to) })),
-    mayBeOne: false,
+    mayBeOne: !isSure,
     mayBeNames,
   };
 }

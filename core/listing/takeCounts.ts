@@ -2,8 +2,8 @@ import { FIGURES, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
 import type { Doubt } from './thing';
 import type { Unread } from './unread';
 
-const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether|total';
-const HOLDERS =
+export const PIECES = 'pcs?|pieces?|pc|ct|cnt|counts?|ea|each|sheets?|shts?|in all|in total|altogether|total';
+export const HOLDERS =
   'packs?|pks?|pkgs?|pkts?|packets?|packages?|sets?|bags?|boxes|box|bottles?|tubes?|jars?|rolls?|spools?|skeins?|bundles?|reels?|books?';
 
 /** What makes a count that stands behind it no sure one. */
@@ -17,9 +17,19 @@ const OF = re(
     String.raw`(?:(${WHOLE})\s*[x×]?\s+|an?\s+)?(?:${HOLDERS}|sheets?|assortment|lot)\s+of\s+(${WHOLE})(?:\s+(?:${PIECES}))?`,
   ),
 );
+const SORTS = String.raw`(?:different\s+)?(?:designs?|styles?|colou?rs?|kinds?|sorts?|patterns?|prints?|sizes?|shapes?)`;
+const SO_MANY = String.raw`(?<![\p{L}\d/.])(${WHOLE})`;
 /** `8 designs, 2 of each`. */
-const OF_EACH = re(
-  String.raw`(?<![\p{L}\d/.])(\d+)\s+(?:different\s+)?(?:designs?|styles?|colou?rs?|kinds?|sorts?)\s*[,;(]?\s*(\d+)\s+(?:of\s+)?each\b\)?`,
+const OF_EACH = re(String.raw`${SO_MANY}\s+${SORTS}\s*[,;(]?\s*(${WHOLE})\s+(?:of\s+)?each\b\)?`);
+/** `2 each of 8 designs`, `2 sheets of each of 8`. */
+const EACH_OF = re(
+  String.raw`${SO_MANY}\s+(?:(?:sheets?|copies|pcs?|pieces?|rolls?)\s+)?(?:of\s+)?each\s+(?:of|in)\s+(${WHOLE})(?![\p{L}\d/.])(?:\s+${SORTS}(?!\p{L}))?`,
+);
+/** `2 of each`, `2 of each design`: what is told besides is how many there are in all. */
+const SOME_OF_EACH = re(String.raw`${SO_MANY}\s+(?:of\s+)?each(?:\s+${SORTS})?(?!\p{L})`);
+/** `12 per pack`, `12/pk`, `12 in each bag`. */
+const PER_PACK = re(
+  String.raw`${SO_MANY}(?:\s*(?:pcs?|pieces?))?(?:\s*\/\s*|\s+(?:per|in each|in every|in an?|to an?)\s+)(?:packs?|pks?|pkgs?|pkts?|packets?|packages?|sets?|bags?|box|bottle|tube|jar|bundle)(?!\p{L})`,
 );
 /** `13 of 24 sheets left`, `18 left of 40`, `9 left`: those that are left count. */
 const LEFT = re(
@@ -49,7 +59,7 @@ const LEADING = re(
 const TIMES = re(String.raw`(?<![\p{L}\d])[x×]\s*(\d+)(?![\p{L}\d/.])|(?<![\p{L}\d/.])(\d+)\s*[x×](?=\s*(?:$|[,;)]))`);
 const PAREN = re(String.raw`[(\[]\s*(?:${ABOUT})?(${FIGURES})\s*\+?\s*[)\]]`);
 /** Behind a mark, or alone between two: `- 12`, `, 5`. */
-const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(?:${ABOUT})?(${FIGURES})\s*(?=$|[,;|)\t]|\s[-–—]\s)`);
+const MARKED = re(String.raw`(?<!\d)(?:[-–—,:;|\t]|\.{2,})\s*(?:${ABOUT})?(${FIGURES})\s*(?=$|[,;|()\t]|\s[-–—]\s)`);
 const TRAILING = re(
   String.raw`(?<=[\p{L})'"\uE000]\s{1,9})(?<!reach(?:es)?\s{1,9})(\d+)(?=\s*(?:$|[,;:)(]|\s[-–—]\s))`,
 );
@@ -90,6 +100,10 @@ interface AllTold {
   readonly pieces: Told[];
   /** The packs and what is in each are told in one: `2 packs of 8`. */
   readonly isOf: boolean;
+  /** So many of each of so many, multiplied: they are all there are. */
+  readonly ofSorts: Told | null;
+  /** What is in each pack is said to be in each. */
+  readonly isPerPack: boolean;
   /** The number word that begins the line. */
   readonly begins: Told | null;
   /** The number behind a name. */
@@ -123,8 +137,10 @@ function takeTold(line: Unread): AllTold {
     pieces.push(toldIn(of, 2));
     if (of[1] !== undefined) plain.push(toldIn(of, 1));
   }
-  const each = line.take(OF_EACH);
-  if (each) pieces.push({ ...toldIn(each, 1), n: wholeOf(each[1] ?? '') * wholeOf(each[2] ?? '') });
+  const sorts = line.take(OF_EACH) ?? line.take(EACH_OF);
+  const ofSorts = sorts && { ...toldIn(sorts, 1), n: wholeOf(sorts[1] ?? '') * wholeOf(sorts[2] ?? '') };
+  const perPack = line.take(PER_PACK);
+  if (perPack) pieces.push(toldIn(perPack, 1));
   const pairs = line.take(PAIRS);
   if (pairs) pieces.push({ ...toldIn(pairs, 1), n: 2 * wholeOf(pairs[1] ?? '1') });
   const qty = line.take(QTY);
@@ -141,37 +157,77 @@ function takeTold(line: Unread): AllTold {
   const trailing = match && toldIn(match, 1);
   if (trailing) plain.push(trailing);
   const isWord = lead !== null && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim());
-  return { plain, holders, pieces, isOf: of !== null, begins: isWord ? toldIn(lead, 4) : null, trailing };
+  // Before a size it counts.
+  const isBeforeSize = lead !== null && /^\s*\p{L}+\s+\d/u.test(line.text.slice(lead.index));
+  const begins = isWord && !isBeforeSize ? toldIn(lead, 4) : null;
+  return { plain, holders, pieces, isOf: of !== null, ofSorts, isPerPack: perPack !== null, begins, trailing };
+}
+
+const SET = re(word(HOLDERS + '|pads?|blocks?|kits?'));
+/** `1 stamp set, 14 stamps`: what it is called is counted again, inside it. */
+function takeCalledAgain(line: Unread, called: string): Told | null {
+  if (!SET.test(line.text)) return null;
+  const stems = called.split(/[^\p{L}]+/u).filter((one) => one.length > 2 && !SET.test(one));
+  if (stems.length === 0) return null;
+  const nouns = stems.map((stem) => stem.replace(/s$/iu, '')).join('|');
+  const again = line.take(
+    re(String.raw`(?<=[,;:(]\s*|\s[-–—]\s+)(${WHOLE})\s+(?:${nouns})e?s?(?:\s+each)?(?=\s*(?:$|[,;)]))`),
+  );
+  return again && toldIn(again, 1);
+}
+
+const doubtOf = ({ words, from, to }: Told, why: string): Doubt => ({ words, from, to, why });
+
+/** `10 papers, 2 each`, `2 x 10 pieces`: so many in all, or so many times as many? */
+function inEachDoubts(inEach: Told | undefined, so: { many: number; ofEach: boolean; isSure: boolean }): Doubt[] {
+  if (!inEach || so.isSure || so.many <= 1 || (so.ofEach && inEach.n <= 1)) return [];
+  const each = so.ofEach ? 'Of each' : 'In each';
+  return [doubtOf(inEach, `${each}, or in all? Read as ${each.toLowerCase()}.`)];
+}
+
+/** What is told of each, where it comes out even with how many there are in all, says nothing more. */
+function takeSomeOfEach(line: Unread, count: number): void {
+  const [, n = ''] = SOME_OF_EACH.exec(line.left) ?? [];
+  if (n !== '' && count % wholeOf(n) === 0) line.take(SOME_OF_EACH);
 }
 
 /**
  * How many there are: packs times what is in each. A number that is told beside them, and does not go with them, is in
  * doubt.
  * @param isCounted of such things a number behind the name is how many there are; of papers it may be part of the name
+ * @param called the words that tell its kind; null: none do
  */
-export function takeCounts(line: Unread, isCounted: boolean): Counts {
-  const { plain, holders, pieces, isOf, begins, trailing } = takeTold(line);
-  // A number word that begins the line may begin a name, and a number behind it end one.
-  const doubts: Doubt[] = [begins, trailing].flatMap((one) =>
-    one && !isCounted ? [{ ...one, why: 'So many, or a part of the name?' }] : [],
-  );
-  for (const one of [...plain.slice(1), ...pieces.slice(1), ...holders.slice(1)])
-    doubts.push({ words: one.words, from: one.from, to: one.to, why: 'A second number: which of them counts?' });
-  for (const one of [...plain, ...pieces])
-    if (VAGUE.test(one.words) || RANGE_WORDS.test(one.words))
-      doubts.push({ words: one.words, from: one.from, to: one.to, why: 'Not counted exactly.' });
-  const many = (holders[0]?.n ?? 1) * (plain[0]?.n ?? 1);
+export function takeCounts(line: Unread, isCounted: boolean, called: string | null = null): Counts {
+  const inside = called === null ? null : takeCalledAgain(line, called);
+  const told = takeTold(line);
+  const { holders, isOf, isPerPack, ofSorts, begins, trailing } = told;
+  // How many there are in all may be told besides.
+  const isOther = ({ n }: Told): boolean => ofSorts === null || (n !== ofSorts.n && n !== 1);
+  const plain = told.plain.filter(isOther);
+  const pieces = [...(ofSorts ? [ofSorts] : []), ...[...(inside ? [inside] : []), ...told.pieces].filter(isOther)];
   const inEach = pieces[0];
   const isEach = inEach !== undefined && /each|ea\b/i.test(inEach.words);
-  if (inEach && many > 1 && !isOf && !isEach)
-    doubts.push({ words: inEach.words, from: inEach.from, to: inEach.to, why: 'In each, or in all? Read as in each.' });
+  const isOfPacks = holders.length > 0 && isEach;
+  const soMany = ofSorts ? 1 : (plain[0]?.n ?? 1);
+  const many = (holders[0]?.n ?? 1) * soMany;
+  const seconds = [...plain.slice(ofSorts ? 0 : 1), ...pieces.slice(1), ...holders.slice(1)];
+  const vague = [...plain, ...pieces].filter(({ words }) => VAGUE.test(words) || RANGE_WORDS.test(words));
+  const doubts: Doubt[] = [
+    // A number word that begins the line may begin a name, and a number behind it end one.
+    ...[begins, trailing].flatMap((one) =>
+      one && !isCounted ? [doubtOf(one, 'So many, or a part of the name?')] : [],
+    ),
+    ...seconds.map((one) => doubtOf(one, 'A second number: which of them counts?')),
+    ...vague.map((one) => doubtOf(one, 'Not counted exactly.')),
+    ...inEachDoubts(inEach, { many, ofEach: isEach, isSure: isOf || isPerPack || isOfPacks || ofSorts !== null }),
+  ];
   line.take(LEFT_BEHIND);
-  const all = [...plain, ...pieces, ...holders];
-  if (all.length === 0) return { count: null, isOfWholes: false, ofEach: null, doubts };
+  const [first] = [...plain, ...pieces, ...holders];
+  if (!first) return { count: null, isOfWholes: false, ofEach: null, doubts };
   const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0;
   const count = inEach ? many * inEach.n : many;
-  const [{ words, from, to }] = all as [Told];
-  if (count === 0) doubts.push({ words, from, to, why: 'None of it? Read as one.' });
-  if (count > MOST_OF_A_LINE) doubts.push({ words, from, to, why: `More than ${MOST_OF_A_LINE}?` });
+  if (count === 0) doubts.push(doubtOf(first, 'None of it? Read as one.'));
+  if (count > MOST_OF_A_LINE) doubts.push(doubtOf(first, `More than ${MOST_OF_A_LINE}?`));
+  takeSomeOfEach(line, count);
   return { count: count === 0 || count > 1e6 ? 1 : count, isOfWholes, ofEach: isEach ? inEach : null, doubts };
 }

@@ -110,6 +110,29 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
   return { size: sides ? { w: mm(sides[0]), h: mm(sides[1]) } : size, at, doubts };
 }
 
+const BETWEEN_MEASURES = String.raw`\s*(?:[,;+&/]|,?\s(?:and|or)(?!\p{L}))\s*`;
+const IN_A_ROW = new RegExp(
+  String.raw`(?<![\w/.])(?:${NUMBER}[\s-]*(?:${UNIT})?${BETWEEN_MEASURES})+${NUMBER}[\s-]*${UNIT}(?![\w/])`,
+  'u',
+);
+const ONE_OF_ROW = new RegExp(String.raw`(${NUMBER})[\s-]*(${UNIT})?(?:$|${BETWEEN_MEASURES})`, 'gu');
+
+/** Measures one after the other, each of something else: `10mm, 15mm`, `1/4" and 1/2"`, `5 and 10 mm`. */
+export function takeMeasuresInARow(line: Unread): { ticks: Ticks; from: number; to: number }[] | null {
+  const match = IN_A_ROW.exec(line.left);
+  if (!match) return null;
+  const all = [...match[0].matchAll(ONE_OF_ROW)];
+  const unit = unitOf(all.at(-1)?.[2], 'in');
+  // Of two with a comma between, a bare number may count.
+  if (all.length === 2 && all[0]?.[2] === undefined && match[0].includes(',')) return null;
+  line.blank(match.index, match.index + match[0].length);
+  return all.map(({ 0: { length }, 1: n = '', 2: own, index }) => ({
+    ticks: parseLength(n, own === undefined ? unit : unitOf(own, unit)).value ?? 0,
+    from: match.index + index,
+    to: match.index + index + length,
+  }));
+}
+
 /** A measure that stands alone: `4 inch`, `15mm`. */
 export function takeMeasure(line: Unread): { ticks: Ticks; unit: Unit; from: number; to: number } | null {
   const match = line.take(ONE);

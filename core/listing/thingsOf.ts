@@ -3,10 +3,11 @@ import { nth } from '../nth';
 import { isColours } from './colours';
 import { findKind } from './findKind';
 import { inDoubt } from './inDoubt';
-import { takeMixed, takeNamed, type MixedPart } from './mixed';
+import { takeMixed, type MixedPart } from './mixed';
+import { takeOneOfEach, type OfEach } from './oneOfEach';
 import { readThing, type Context } from './readThing';
 import { anotherKind, severalKinds, takeIntro } from './severalKinds';
-import type { Thing, ThingKind } from './thing';
+import type { Thing } from './thing';
 import { Unread } from './unread';
 
 /** Each part of a line that tells of several, with what the line says of all. */
@@ -32,9 +33,6 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
   });
 }
 
-/** Of which each is another, where as many names as there are of them stand behind. */
-const LISTED_BY_NAME: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'washi', 'ribbon', 'twine'];
-
 /** The things of one kind that a line tells of. */
 function ofOneKind(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
@@ -50,16 +48,28 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
   }
   const read = readThing(line, context);
   const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind)] };
-  if (!LISTED_BY_NAME.includes(thing.kind) || thing.back !== null) return [thing];
-  const named = takeNamed(again, thing.count ?? 1);
+  const ofEach = isOne ? null : takeOneOfEach(again, kind, thing.count ?? 1, context.unit);
+  return ofEach ? oneOfEach(again, thing, ofEach, context) : [thing];
+}
+
+/** Several of a kind of which each is another, or the thing as it was read where they are none. */
+function oneOfEach(line: Unread, thing: Thing, { parts, isTold }: OfEach, context: Context): Thing[] {
+  // What is beside a slash is the other face, of one paper or of each.
+  if (thing.back !== null && !parts.every(({ name }) => name.includes('/'))) return [thing];
   // Colours that stand elsewhere are those of each: what is listed says something else of it.
-  const outside = named && thing.colours.filter(({ from }) => !named.some((one) => one.from <= from && from < one.to));
-  if (!named || (thing.kind === 'cardstock' && outside?.length !== 0)) return [thing];
-  const { from, to } = { from: nth(named, 0).from, to: nth(named, named.length - 1).to };
-  const isSure = named.every(({ name }) => isColours(name));
-  const doubt = { words: line.text.slice(from, to), why: 'One of each?', from, to };
-  const base = readThing(again, context);
-  return withParts(base, named, isSure ? [] : [doubt]);
+  const outside = thing.colours.filter(({ from }) => !parts.some((one) => one.from <= from && from < one.to));
+  if (thing.kind === 'cardstock' && outside.length > 0) return [thing];
+  const base = readThing(line, context);
+  const { from, to } = { from: nth(parts, 0).from, to: nth(parts, parts.length - 1).to };
+  const isSure = isTold || parts.every(({ name }) => isColours(name));
+  const things = withParts(
+    base,
+    parts,
+    isSure ? [] : [{ words: line.text.slice(from, to), why: 'One of each?', from, to }],
+  );
+  const sum = parts.reduce((all, { count }) => all + count, 0);
+  const isOff = base.count !== null && base.count > 1 && base.count !== sum;
+  return isOff ? inDoubt(things, line.text, `${base.count} are told, and ${sum} are listed.`) : things;
 }
 
 /** All things that a line tells of. */

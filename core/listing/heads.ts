@@ -1,0 +1,22 @@
+import type { ListRow } from './columns';
+
+/** Heads of columns as people write them, plain. */
+const HEADS: Readonly<Record<string, keyof ListRow | 'kind'>> = {
+  ...Object.fromEntries(
+    ['count', 'qty', 'quantity', 'amount', 'number', 'how many', 'pieces', 'pcs', '#'].map((h) => [h, 'count']),
+  ),
+  ...Object.fromEntries(['name', 'item', 'thing', 'description', 'what', 'title', 'product'].map((h) => [h, 'name'])),
+  ...Object.fromEntries(['size', 'dimensions', 'measure', 'format'].map((h) => [h, 'size'])),
+  ...Object.fromEntries(['colour', 'colours', 'color', 'colors'].map((h) => [h, 'colours'])),
+  ...Object.fromEntries(['kind', 'type', 'category', 'sort'].map((h) => [h, 'kind'])),
+  ...Object.fromEntries(['note', 'notes', 'remark', 'remarks', 'comment'].map((h) => [h, 'note'])),
+};
+
+/** The column of a list that a head stands for, as people call it; null: none is known by it. */
+export const columnCalled = (head: string): keyof ListRow | 'kind' | null => HEADS[head.trim().toLowerCase()] ?? null;
+
+/** Whether a line is nothing but heads of columns: `Qty  Item  Size`. */
+export function isHeads(text: string): boolean {
+  const words = text.split(/[\s,;|:/]+/).filter(Boolean);
+  return words.length > 1 && words.every((word) => columnCalled(word.replace(/\.$/, '')) !== null);
+}

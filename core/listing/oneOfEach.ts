@@ -1,0 +1,123 @@
+import type { Unit } from '../length';
+import { kindWordsIn } from './findKind';
+import { namesBetween, type MixedPart } from './mixed';
+import { WHOLE, wholeOf } from './numbers';
+import { takeMeasuresInARow, takeSizes } from './takeSizes';
+import { SHEETS, type ThingKind } from './thing';
+import type { Unread } from './unread';
+
+/** `2 each`, `1 ea. of`, `(1 sheet of each design)`. */
+export const EACH = new RegExp(
+  String.raw`[(\[]?(?<![\p{L}\d])(${WHOLE})\s*(?:[x×]\s*)?(?:sheets?\s+|pcs?\s+)?(?:of\s+)?(?:each|ea)(?!\p{L})\.?(?:\s+(?:designs?|colou?rs?|styles?|patterns?|prints?)\b)?[)\]]?`,
+  'iu',
+);
+/** `3 yds each`: so much, and one of each. */
+const SO_LONG_EACH = /(?<=\d\s*\p{L}{1,6}\.?)\s+each(?!\p{L})/iu;
+/** `3 colours`, which are listed. */
+const SORTS = new RegExp(
+  String.raw`(?<![\p{L}\d/.])(${WHOLE})\s+(?:different\s+)?(?:colou?rs?|designs?|styles?|patterns?|sizes?|widths?)(?!\p{L})`,
+  'iu',
+);
+/** Of which each is another, where as many names as there are of them stand behind. */
+const LISTED_BY_NAME: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'washi', 'ribbon', 'twine'];
+const BEHIND_A_MARK = /(?::|\s[-–—]|\sin)\s+(?=(.+)$)/gu;
+const IN_BRACKETS = /\((?=([^()]+)\))/gu;
+/** Proper names behind a comma: what is said of all is not written so. */
+const PROPER = /^\p{Lu}/u;
+const BEHIND_A_COMMA = /,\s+(?=(\p{Lu}.+)$)/gu;
+const BEHIND_THE_KIND = /(?<=\p{Ll})\s+(?=(\p{Lu}[^()]*)$)/gu;
+
+/** Several of a kind, so many of each. */
+export interface OfEach {
+  readonly parts: readonly MixedPart[];
+  /** It is said that there are so many of each. */
+  readonly isTold: boolean;
+}
+
+/** Takes what says how many there are of each, and where it ends; null: nothing does. */
+function takeEach(line: Unread): { count: number; end: number } | null {
+  const match = line.take(EACH);
+  if (match) return { count: wholeOf(match[1] ?? ''), end: match.index + match[0].length };
+  const long = line.take(SO_LONG_EACH);
+  return long && { count: 1, end: long.index + long[0].length };
+}
+
+interface Named {
+  readonly parts: MixedPart[];
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The names behind a mark, with the mark. */
+function namesBehind(line: Unread, mark: RegExp, each: number, isName = /./u): Named | null {
+  for (const { index, 0: told, 1: names = '' } of line.left.matchAll(mark)) {
+    const from = index + told.length;
+    const to = from + names.length;
+    const parts = namesBetween(line, from, to, each);
+    if (parts?.every(({ name }) => isName.test(name))) return { parts, from: index, to: told === '(' ? to + 1 : to };
+  }
+  return null;
+}
+
+/** The names that follow what says how many there are of each, up to a bracket or the words for their kind. */
+function namesFollowing(line: Unread, at: number, each: number): Named | null {
+  const text = line.left.replace(/[\s,;]+$/, '');
+  const bracket = text.indexOf('(', at);
+  const kind = kindWordsIn(text).find(({ to }) => to === text.length)?.from ?? text.length;
+  const to = Math.min(bracket < 0 ? text.length : bracket, kind);
+  const from = at + (/^[\s:–—-]*(?:of\s+)?/iu.exec(text.slice(at))?.[0].length ?? 0);
+  const parts = from < to ? namesBetween(line, from, to, each) : null;
+  return parts && { parts, from, to };
+}
+
+/** @param count how many names there must be; null: as many as there are */
+function takeNames(
+  line: Unread,
+  unit: Unit,
+  each: { count: number; end: number } | null,
+  count: number | null,
+): MixedPart[] | null {
+  const so = each?.count ?? 1;
+  const unsized = line.copy();
+  takeSizes(unsized, unit);
+  const ways = [
+    () => namesBehind(unsized, BEHIND_A_MARK, so),
+    () => namesBehind(unsized, IN_BRACKETS, so),
+    () => each && namesFollowing(unsized, each.end, so),
+    () => namesBehind(unsized, BEHIND_THE_KIND, so, PROPER),
+    () => namesBehind(unsized, BEHIND_A_COMMA, so, PROPER),
+  ];
+  for (const way of ways) {
+    const named = way();
+    if (!named || (count !== null && named.parts.length !== count)) continue;
+    line.blank(named.from, named.to);
+    return named.parts;
+  }
+  return null;
+}
+
+/**
+ * Several of one kind of which each is another: as many names or measures as there are of them, `3 papers: Meadow,
+ * Crates, Fence`, `2 rolls: 10mm, 15mm`, or so many of each, `2 each of rust and sage`. They are taken out, and what is
+ * left says what all of them are. Null: it is one thing.
+ * @param unit what a size without a unit is in
+ * @param count how many there are as the line stands, where nothing is said of each
+ */
+export function takeOneOfEach(line: Unread, kind: ThingKind, count: number, unit: Unit): OfEach | null {
+  const each = takeEach(line);
+  if (!each && count < 2) return null;
+  const measures = SHEETS.includes(kind) ? null : takeMeasuresInARow(line);
+  const parts =
+    measures?.map(({ ticks, from, to }) => ({
+      count: each?.count ?? 1,
+      name: '',
+      seen: '',
+      from,
+      to,
+      size: { w: ticks, h: null },
+    })) ?? (each || LISTED_BY_NAME.includes(kind) ? takeNames(line, unit, each, each ? null : count) : null);
+  if (!parts || (!each && parts.length !== count)) return null;
+  const sorts = SORTS.exec(line.left);
+  if (sorts && wholeOf(sorts[1] ?? '') === parts.length) line.take(SORTS);
+  return { parts, isTold: each !== null || measures !== null };
+}
