@@ -49,7 +49,7 @@ export const KIND_WORDS: readonly KindWord[] = [
       '(?:alphabets?|alphas?|letters?|numbers?)(?:[ -](?:and|&) (?:numbers?|letters?))?(?: stickers?| sticker sheets?)(?: sheets?| packs?| sets?)?|alphabets?(?: sheets?| sets?| packs?)?|alphas?(?: sheets?| sets?| packs?)?|letter (?:sets?|sheets?)',
   },
   { kind: 'alpha', words: 'letters(?: sheets?| sets?)?|monograms?', isMotif: true },
-  { kind: 'stickers', words: 'sticker (?:sheets?|books?|rolls?|packs?|sets?)|sheets? of stickers?|stickers?' },
+  { kind: 'stickers', words: 'stickers? (?:sheets?|books?|rolls?|packs?|sets?)|sheets? of stickers?|stickers?' },
   {
     kind: 'ephemera',
     words: '(?:die[- ]?cuts? )?ephemera(?: (?:packs?|bits|pieces))?|die[- ]?cuts?(?: (?:shapes?|pieces?|packs?))?',
@@ -91,6 +91,7 @@ export const KIND_WORDS: readonly KindWord[] = [
     isNoun: true,
     isMaterial: true,
   },
+  { kind: 'twine', words: 'jute|raffia|hemp', isNoun: true, isMaterial: true },
   { kind: 'medium', words: 'inks?', isNoun: true, isMaterial: true },
   { kind: 'card', words: 'cards?', isMotif: true },
   {

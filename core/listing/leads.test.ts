@@ -67,6 +67,22 @@ test('where as many are not listed as are told, it is in doubt', () => {
   expect(first?.doubts).toMatchObject([{ why: '5 are told above, and 3 are listed.' }]);
 });
 
+test('a count above is of those under it, also where they have counts of their own, and marks or none', () => {
+  const lines = ['Lantern Walk (2)', 'Frost / Ember (2)', 'Night Sky (2)'];
+  for (const mark of ['', '• '])
+    for (const lead of ['PATTERNED PAPER – 6 sheets', 'Patterned paper (6)', '6 12x12 papers'])
+      expect(told(`${lead}\n${lines.map((line) => mark + line).join('\n')}`)).toEqual(
+        ['Lantern Walk', 'Frost / Ember', 'Night Sky'].map((name) => ({
+          told: `2 paper ${name}`,
+          size: '12 x 12',
+          isInDoubt: lead !== '6 12x12 papers',
+        })),
+      );
+  const [first, second] = told('PATTERNED PAPER – 12 sheets\n• Lantern Walk (2)\n• Frost / Ember (2)\n• Cut Apart 3x4');
+  expect(first).toMatchObject({ told: '2 paper Lantern Walk', isInDoubt: true });
+  expect(second).toMatchObject({ told: '2 paper Frost / Ember' });
+});
+
 test('what is over others goes no further than they', () => {
   expect(names('PAPERS\nMoss\n2 cardstock:\n- plum\n- oat\nBark')).toEqual([
     '1 paper Moss',

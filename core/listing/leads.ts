@@ -16,6 +16,8 @@ interface Says {
   /** How many of them in all; null: it is not told. */
   readonly all: number | null;
   readonly hasColon: boolean;
+  /** Its kind is written as headings are. */
+  readonly isCapital: boolean;
 }
 
 /** A line that tells of what kind, and how many, and the lines under it that say which: `4 sheets cardstock`, four names. */
@@ -34,7 +36,9 @@ const says = remember((text: string, unit: Unit): Says | null => {
   const each = line.take(EACH);
   const designs = line.take(KINDS_OF_IT);
   const hasColon = /:\s*$/.test(text);
-  if (kindWordsIn(line.left).length === 0) return null;
+  const [word] = kindWordsIn(line.left);
+  if (!word) return null;
+  const isCapital = !/\p{Ll}/u.test(text.slice(word.from, word.to));
   const { kind, count, letters, back, doubts, name, isNamed, size, length, amount } = readThing(line, {
     ...AT_FIRST,
     unit,
@@ -44,7 +48,7 @@ const says = remember((text: string, unit: Unit): Says | null => {
   const ofEach = each ? wholeOf(each[1] ?? '') : null;
   const told = count !== null && count > 1 ? count : null;
   const all = told ?? (designs ? Number(designs[1]) * (ofEach ?? 1) : null);
-  return { kind, each: { count: ofEach, size, length }, all, hasColon };
+  return { kind, each: { count: ofEach, size, length }, all, hasColon, isCapital };
 });
 
 /** A line that tells no kind of its own, or only a motif. */
@@ -61,16 +65,26 @@ function areContents(run: readonly string[], { all, each, hasColon }: Says): boo
   const bare = run.filter(isBare).length;
   if (hasColon || each.count !== null) return 2 * bare >= run.length;
   if (all === null && each.size === null) return bare > 0;
-  return run.length > 1 && run.every(isName);
+  return run.length > 1 && 2 * bare > run.length;
 }
 
+/** How many lines tell of, as things of a kind. */
+const countOf = (run: readonly string[], heading: ThingKind, unit: Unit): number =>
+  run.reduce((sum, text) => {
+    const { count } = readThing(unmarked(text, false), { ...AT_FIRST, heading, isContents: true, unit });
+    return sum + (count ?? 1);
+  }, 0);
+
 /** As {@link areContents}, of lines that nothing marks; null: they are not. */
-function areFollowing(run: readonly string[], { all, each, hasColon }: Says): { isSure: boolean } | null {
+function areFollowing(run: readonly string[], says: Says, unit: Unit): { isSure: boolean } | null {
+  const { all, each, hasColon, isCapital, kind } = says;
   if (run.length === 0) return null;
   if (hasColon) return { isSure: true };
-  const isSure = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
-  const isSoMany = all === run.length * (each.count ?? 1) && run.every((text) => !/\d/.test(text));
-  return isSure || isSoMany || (each.count !== null && all === null) ? { isSure } : null;
+  const isEven = all !== null && all === countOf(run, kind, unit) * (each.count ?? 1);
+  const areFaces = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
+  // Counts of their own that come out even are no chance.
+  const isSure = areFaces || (isEven && run.some((text) => /\d/.test(text)));
+  return isSure || isEven || (all !== null && isCapital) || (each.count !== null && all === null) ? { isSure } : null;
 }
 
 /**
@@ -98,6 +112,6 @@ export function leadOf(
     return areContents(lines.slice(at + 1, marked), said) ? { ...said, end: marked, isSure: true } : null;
   const goesOn = said.hasColon || said.each.count !== null ? isBare : isName;
   const end = endOf((text) => goesOn(text) && !isWords(text.replace(BULLET, '')));
-  const following = areFollowing(lines.slice(at + 1, end), said);
+  const following = areFollowing(lines.slice(at + 1, end), said, unit);
   return following && { ...said, end, ...following };
 }

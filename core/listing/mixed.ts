@@ -1,7 +1,7 @@
 import type { Unit } from '../length';
 import { kindWordsIn } from './findKind';
 import { NO_COUNTS, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
-import { takeSizes } from './takeSizes';
+import { isFirst, takeSizes } from './takeSizes';
 import { HOLDERS, PIECES } from './takeCounts';
 import type { Doubt, Thing } from './thing';
 import { Unread, type Stretch } from './unread';
@@ -79,6 +79,8 @@ function namedPart(line: Unread, { from, to, text }: Stretch, count: number): Mi
 /** Where a list of several may stand: in brackets; behind a colon, dash or comma, to the end. */
 const REGIONS = [/\((?=([^()]*(?:\([^()]*\)[^()]*)*)\))/gu, /(?:[:;]|\s[-–—])\s+(?=(.+)$)/gu, /,\s+(?=(.+)$)/gu];
 const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
+/** `12 gold 12 silver`: nothing stands between them. */
+const COUNT_AFTER_NAME = /(?<=\p{L})\s+(?=\d+\s+\p{L})/gu;
 /** Said before what is listed. */
 const INCLUDED = /^\s*(?:incl\.?|including|includes?|contains?|with)\s+/iu;
 
@@ -87,7 +89,9 @@ function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
   const inner = line.left.slice(from, to);
   let at = INCLUDED.exec(inner)?.[0].length ?? 0;
   const stretches: Stretch[] = [];
-  for (const mark of [...inner.matchAll(BETWEEN), { index: inner.length, 0: '' }]) {
+  const marks = [...inner.matchAll(BETWEEN)];
+  const ends = marks.length === 0 && /^\s*\d/.test(inner) ? [...inner.matchAll(COUNT_AFTER_NAME)] : marks;
+  for (const mark of [...ends, { index: inner.length, 0: '' }]) {
     stretches.push({ from: from + at, to: from + mark.index, text: inner.slice(at, mark.index) });
     at = mark.index + mark[0].length;
   }
@@ -124,7 +128,7 @@ export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
       return parts;
     }
   }
-  return takeMixedBefore(line, unit);
+  return takeMixedBefore(line, unit) ?? takeMixedBehind(line, unit);
 }
 
 /** `2 white and 1 kraft cardstock`: before the words of the kind, and the size. */
@@ -137,6 +141,15 @@ function takeMixedBefore(line: Unread, unit: Unit): MixedPart[] | null {
   return parts;
 }
 
+/** `brads 12 gold 12 silver`: the kind comes first, and a count after it. */
+function takeMixedBehind(line: Unread, unit: Unit): MixedPart[] | null {
+  const [kind] = kindWordsIn(line.left);
+  if (!kind || !isFirst(line.left, kind.from)) return null;
+  const parts = regionParts(line, kind.to, line.left.length, unit);
+  if (parts) line.blank(kind.to, line.left.length);
+  return parts;
+}
+
 /** `2 cardstock white, 1 black`: the kind stands in the first of them, and the others are no parts of so many. */
 function takeMixedAfter(line: Unread, unit: Unit): MixedPart[] | null {
   const [kind, ...others] = kindWordsIn(line.left);
@@ -144,11 +157,15 @@ function takeMixedAfter(line: Unread, unit: Unit): MixedPart[] | null {
   if (!kind || !first || kind.to > first.to || others.length > 0 || line.left.includes('(')) return null;
   const own = line.copy();
   own.blank(kind.from, kind.to);
+  // The size in the first is that of all.
+  const { at } = takeSizes(own.copy(), unit);
+  const size = at && at.to <= first.to ? at : null;
+  if (size) own.blank(size.from, size.to);
   const parts = regionParts(own, 0, own.left.length, unit);
   const [one, ...rest] = parts ?? [];
   if (!parts || one?.count === rest.reduce((sum, { count }) => sum + count, 0)) return null;
-  line.blank(0, kind.from);
-  line.blank(kind.to, line.left.length);
+  line.blank(0, line.left.length);
+  for (const one of [kind, size]) if (one) line.restore(one.from, one.to);
   return parts;
 }
 

@@ -168,3 +168,16 @@ test('letters beside their height', () => {
     { kind: 'alpha', letters: { A: 2, B: 2, C: 2 }, height: inches(3 / 4), doubts: [] },
   ]);
 });
+
+test.each([
+  ['brads 12 gold 12 silver', [12, 12], ['gold', 'silver']],
+  ['10 cream 10 kraft envelopes', [10, 10], ['cream', 'kraft']],
+  ['12x12 cardstock 3 white 2 black', [3, 2], ['white', 'black']],
+])('%s: nothing stands between them', (text, counts, colours) => {
+  const { things } = readLine(text);
+  expect(things.map(({ count }) => count)).toEqual(counts);
+  expect(things.map((thing) => thing.colours[0]?.name)).toEqual(colours);
+  expect(
+    things.every(({ size, doubts }) => doubts.length === 0 && (size?.w ?? null) === (things[0]?.size?.w ?? null)),
+  ).toBe(true);
+});
