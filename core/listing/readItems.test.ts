@@ -21,9 +21,26 @@ describe('what is in a pack', () => {
       { name: 'red bows', count: 2, size: { w: mm(30), h: mm(20) }, colours: [expect.stringMatching(/^#/)] },
     ]);
   });
-  test.each(['12', '3 mk2 moths', '0 moths', '3 x'])('%s is not taken for something it is not', (text) => {
-    expect(readItems(text)).toEqual({ items: [], unread: [text] });
+  test('one joined to the next', () => {
+    expect(readItems('3 moths and 2 jars, a frame & two bows + 1 label "moth and 2 stars"').items).toMatchObject([
+      { name: 'moths', count: 3 },
+      { name: 'jars', count: 2 },
+      { name: 'frame', count: 1 },
+      { name: 'bows', count: 2 },
+      { count: 1, words: 'moth and 2 stars' },
+    ]);
+    expect(readItems('2 salt and pepper pots, a dozen pearls, two pairs of wings').items).toEqual([
+      { name: 'salt and pepper pots', count: 2 },
+      { name: 'pearls', count: 12 },
+      { name: 'wings', count: 4 },
+    ]);
   });
+  test.each(['12', '3 mk2 moths', '0 moths', '3 x', 'some leaves', 'a few leaves', '2 of them folded', 'moths, two'])(
+    '%s is not taken for something it is not',
+    (text) => {
+      expect(readItems(text).unread.join()).toContain(text.split(', ').at(-1));
+    },
+  );
   test('a size without a unit in her measures', () => {
     expect(readItems('3 moths 5x4, 2 jars 2x1 in', 'cm').items.map(({ size }) => size)).toEqual([
       { w: mm(50), h: mm(40) },
