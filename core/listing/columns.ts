@@ -49,7 +49,7 @@ const sidesOf = ({ size, height }: Punch): string =>
   [size, ...(height === undefined ? [] : [height])].map(side).join('x');
 
 /** A name in which numbers stand in quotes, so that they are read as a part of it. */
-const quoted = (name: string): string =>
+export const quoted = (name: string): string =>
   name.replace(/[^\s,]*\d[^\s,]*/g, (word) => (/["“”]/.test(word) ? word : `"${word}"`));
 
 /** An item in columns. */

@@ -25,7 +25,6 @@ const IN_BRACKETS = /\((?=([^()]+)\))/gu;
 /** Proper names behind a comma: what is said of all is not written so. */
 const PROPER = /^\p{Lu}/u;
 const BEHIND_A_COMMA = /,\s+(?=(\p{Lu}.+)$)/gu;
-const BEHIND_THE_KIND = /(?<=\p{Ll})\s+(?=(\p{Lu}[^()]*)$)/gu;
 
 /** Several of a kind, so many of each. */
 export interface OfEach {
@@ -59,6 +58,16 @@ function namesBehind(line: Unread, mark: RegExp, each: number, isName = /./u): N
   return null;
 }
 
+/** Proper names behind the words for their kind: `3 papers Meadow, Crates & Fence`. */
+function namesBehindKind(line: Unread, each: number): Named | null {
+  const [kind] = kindWordsIn(line.left);
+  if (!kind) return null;
+  const from = kind.to + (/^\s*/.exec(line.left.slice(kind.to))?.[0].length ?? 0);
+  const to = line.left.length;
+  const parts = namesBetween(line, from, to, each);
+  return parts?.every(({ name }) => PROPER.test(name)) ? { parts, from, to } : null;
+}
+
 /** The names that follow what says how many there are of each, up to a bracket or the words for their kind. */
 function namesFollowing(line: Unread, at: number, each: number): Named | null {
   const text = line.left.replace(/[\s,;]+$/, '');
@@ -84,7 +93,7 @@ function takeNames(
     () => namesBehind(unsized, BEHIND_A_MARK, so),
     () => namesBehind(unsized, IN_BRACKETS, so),
     () => each && namesFollowing(unsized, each.end, so),
-    () => namesBehind(unsized, BEHIND_THE_KIND, so, PROPER),
+    () => namesBehindKind(unsized, so),
     () => namesBehind(unsized, BEHIND_A_COMMA, so, PROPER),
   ];
   for (const way of ways) {
