@@ -49,10 +49,13 @@ interface Named {
 
 /** The names behind a mark, with the mark. */
 function namesBehind(line: Unread, mark: RegExp, each: number, isName = /./u): Named | null {
+  // The words that tell what all of them are stand beside their names.
+  const kind = kindWordsIn(line.left).find(({ isMotif }) => !isMotif);
   for (const { index, 0: told, 1: names = '' } of line.left.matchAll(mark)) {
     const from = index + told.length;
     const to = from + names.length;
-    const parts = namesBetween(line, from, to, each);
+    const isOverKind = kind !== undefined && from <= kind.from && kind.to <= to;
+    const parts = isOverKind ? null : namesBetween(line, from, to, each);
     if (parts?.every(({ name }) => isName.test(name))) return { parts, from: index, to: told === '(' ? to + 1 : to };
   }
   return null;
