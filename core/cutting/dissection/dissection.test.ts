@@ -6,6 +6,7 @@ import type { Build } from '../parts/build';
 import { readProblem, type Problem } from '../problem/problem';
 import { dissection, fromOneSheet } from '../test/dissection';
 import { allBuilds } from './allBuilds';
+import { asTold } from './asTold';
 import { blockOf, matesOf, singleBlocks } from './block';
 import { BlockByBlock } from './blockByBlock';
 import { BuildTable } from './buildTable';
@@ -171,15 +172,19 @@ describe('what most likely lay together', () => {
   });
 });
 
+const countsOf = (build: Build | null): readonly number[] | undefined => build?.counts;
+
 describe('a sheet that was cut up', () => {
-  const countsOf = (build: Build | null): readonly number[] | undefined => build?.counts;
   test.each([
-    ['few sides alike, pieces turned', { w: 200, h: 200 }, 49, true, [6, 8]],
+    ['few sides alike, pieces turned, told by their longer side', { w: 200, h: 200 }, 49, true, [6, 8]],
+    ['few sides alike, pieces turned, told as they lay', { w: 200, h: 200 }, 73, true, [1]],
     ['few sides alike, none turned', { w: 200, h: 200 }, 73, false, [1, 8]],
     ['many sides alike', { w: 30, h: 60 }, 29, true, [3, 8]],
-  ] as const)('is filled again: %s', (_, sheet, pieces, turn, seeds) => {
+  ] as const)('is filled again: %s', (told, sheet, pieces, turn, seeds) => {
     for (const seed of seeds) {
-      const problem = problemOf(sheet, dissection(sheet, pieces, seededRandom(seed)), turn);
+      const cut = dissection(sheet, pieces, seededRandom(seed));
+      const sizes = told.includes('longer') ? cut.map(({ w, h }) => ({ w: Math.max(w, h), h: Math.min(w, h) })) : cut;
+      const problem = problemOf(sheet, sizes, turn);
       const filled = wholeSheet(problem, 0, allLeft(problem), seededRandom(seed), upTo(40_000_000));
       expect(countsOf(filled)).toEqual(allLeft(problem));
       expect(filled && pieced(filled)).toEqual({ isWhole: true, area: sheet.w * sheet.h });
@@ -213,6 +218,35 @@ describe('a sheet that was cut up', () => {
     const sheet = { w: 200, h: 200 };
     const problem = problemOf(sheet, dissection(sheet, 73, seededRandom(2)), true);
     expect(wholeSheet(problem, 0, allLeft(problem), seededRandom(1), upTo(20_000))).toBeNull();
+  });
+});
+
+describe('pieces as their sides are told', () => {
+  const sheet = { w: 60, h: 60 };
+  test('fill a sheet with the same pieces, whichever of them are alike with one on its side', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 500 }), (seed) => {
+        const problem = problemOf(sheet, dissection(sheet, 9, seededRandom(seed)), true);
+        const left = allLeft(problem);
+        const told = asTold(problem, 0, left);
+        if (!told) return;
+        const filled = wholeSheet(told.problem, 0, told.left, seededRandom(seed), upTo(2_000_000));
+        const own = filled && told.inProblem(filled);
+        expect(countsOf(own)).toEqual(left);
+        expect(own && pieced(own)).toEqual({ isWhole: true, area: sheet.w * sheet.h });
+        expect(told.problem.items.every(({ turn }) => turn === false)).toBe(true);
+      }),
+      { numRuns: 60 },
+    ));
+  test('are no other where none may be turned, nor where some of a kind are cut', () => {
+    const sizes = [
+      { w: 20, h: 60 },
+      { w: 40, h: 60 },
+    ];
+    const [fixed, free] = [problemOf(sheet, sizes, false), problemOf(sheet, [...sizes, ...sizes], true)];
+    expect(asTold(fixed, 0, allLeft(fixed))).toBeNull();
+    expect(asTold(free, 0, [1, 2])).toBeNull();
+    expect(asTold(free, 0, [0, 2])?.left).toEqual([0, 2]);
   });
 });
 

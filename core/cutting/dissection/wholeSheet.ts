@@ -1,5 +1,7 @@
 import { nth } from '../../nth';
+import type { Size } from '../../geometry';
 import type { Build } from '../parts/build';
+import { asTold } from './asTold';
 import type { Problem } from '../problem/problem';
 import { matesOf, singleBlocks, type Block } from './block';
 import { BlockByBlock } from './blockByBlock';
@@ -24,10 +26,61 @@ function fewOf(blocks: readonly Block[], random: () => number): number {
   return Math.min(most, blocks.length * (LEAST_SHARE + (1 - LEAST_SHARE) * random()));
 }
 
+/** Both ways of filling a sheet with pieces, each with as much of the work. */
+class Ways {
+  private readonly blocks: readonly Block[];
+  private readonly byBlocks: BlockByBlock | null;
+  private readonly done = { blocks: 0, slabs: 0 };
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly kind: number,
+    private readonly left: readonly number[],
+    private readonly random: () => number,
+    private readonly spend: (joins: number) => boolean,
+  ) {
+    this.blocks = singleBlocks(problem, kind, left);
+    const areManyAlike = this.blocks.length > MOST_BLOCKS || matesOf(this.blocks) > FEW_MATES;
+    this.byBlocks = areManyAlike
+      ? null
+      : new BlockByBlock(problem, kind, this.blocks, this.region, random, this.spendOn('blocks'));
+  }
+
+  private get region(): Size {
+    const { w, h } = nth(this.problem.kinds, this.kind);
+    return { w, h };
+  }
+
+  private spendOn(way: 'blocks' | 'slabs') {
+    return (joins: number): boolean => {
+      this.done[way] += joins;
+      return this.spend(joins);
+    };
+  }
+
+  get work(): number {
+    return this.done.blocks + this.done.slabs;
+  }
+
+  get isProvedEmpty(): boolean {
+    return this.byBlocks?.isProvedEmpty === true;
+  }
+
+  oneTry(): Build | null {
+    const { problem, kind, left, random, blocks, byBlocks, done } = this;
+    if (byBlocks && done.blocks <= done.slabs) return byBlocks.oneTry();
+    return slabBySlab(problem, kind, left, this.region, random, this.spendOn('slabs'), fewOf(blocks, random));
+  }
+}
+
+/** Of the work, one part in so many goes to pieces that lie as their sides are told, where they may be turned. */
+const AS_TOLD = 3;
+
 /**
  * Fills one sheet with pieces that are as large together as it is. Where few sides are alike, what lay together can be
  * told ({@link BlockByBlock}); where many are, there are many ways to fill it ({@link slabBySlab}). Where few are
- * alike, some sheets come out one way and some the other: both have as much of the work.
+ * alike, some sheets come out one way and some the other: both have as much of the work. Pieces that may be turned are
+ * also tried as they are told ({@link asTold}).
  * @param left of each item what is to lie on it; their areas add up to that of the sheet, which has no gap
  * @param spend counts joins; false: the work allowed is done
  * @returns null where the work is done, or there is no way to fill it
@@ -39,23 +92,13 @@ export function wholeSheet(
   random: () => number,
   spend: (joins: number) => boolean,
 ): Build | null {
-  const { w, h } = nth(problem.kinds, kind);
-  const region = { w, h };
-  const blocks = singleBlocks(problem, kind, left);
-  const areManyAlike = blocks.length > MOST_BLOCKS || matesOf(blocks) > FEW_MATES;
-  const work = { blocks: 0, slabs: 0 };
-  const spendOn =
-    (way: 'blocks' | 'slabs') =>
-    (joins: number): boolean => {
-      work[way] += joins;
-      return spend(joins);
-    };
-  const byBlocks = areManyAlike ? null : new BlockByBlock(problem, kind, blocks, region, random, spendOn('blocks'));
-  let filled: Build | null = null;
-  while (!filled && !byBlocks?.isProvedEmpty && spend(1))
-    filled =
-      byBlocks && work.blocks <= work.slabs
-        ? byBlocks.oneTry()
-        : slabBySlab(problem, kind, left, region, random, spendOn('slabs'), fewOf(blocks, random));
-  return filled;
+  const ways = new Ways(problem, kind, left, random, spend);
+  const told = asTold(problem, kind, left);
+  const waysTold = told && new Ways(told.problem, kind, told.left, random, spend);
+  while (!ways.isProvedEmpty && spend(1)) {
+    const isTold = waysTold?.isProvedEmpty === false && waysTold.work * (AS_TOLD - 1) <= ways.work;
+    const filled = isTold ? waysTold.oneTry() : ways.oneTry();
+    if (filled) return isTold && told ? told.inProblem(filled) : filled;
+  }
+  return null;
 }
