@@ -48,6 +48,7 @@ test('so many as are told, and no more lines than that, are what is told of, in 
     ['Plum', 'Oat', 'Rust', 'Bark'].map((name) => ({ told: `1 cardstock ${name}`, size: '12 x 12', isInDoubt: true })),
   );
   expect(names('4 sheets of 12x12 cardstock\nMoonrise\nGarden Gate')).toContain('4 cardstock cardstock');
+  expect(names('2 rolls washi\nBaker’s twine, red & white, 3 yards\nRibbon - 1 yard - rust')).toHaveLength(3);
 });
 
 test('lines that are numbered stand under one that is not', () => {

@@ -80,11 +80,19 @@ function areFollowing(run: readonly string[], says: Says, unit: Unit): { isSure:
   const { all, each, hasColon, isCapital, kind } = says;
   if (run.length === 0) return null;
   if (hasColon) return { isSure: true };
-  const isEven = all !== null && all === countOf(run, kind, unit) * (each.count ?? 1);
+  const isPlain = run.every((text) => !/\d/.test(text));
+  const isEven = all !== null && all === (isPlain ? run.length : countOf(run, kind, unit)) * (each.count ?? 1);
+  // What tells of a kind of its own, be it a motif too, may be a thing beside it.
+  const isNamed = run.every((text) => kindWordsIn(text).length === 0);
   const areFaces = each.count !== null && run.every((text) => /\p{L}\s*\/\s*\p{L}/u.test(text));
   // Counts of their own that come out even are no chance.
-  const isSure = areFaces || (isEven && run.some((text) => /\d/.test(text)));
-  return isSure || isEven || (all !== null && isCapital) || (each.count !== null && all === null) ? { isSure } : null;
+  const isSure = areFaces || (isEven && isNamed && !isPlain);
+  return isSure ||
+    (isEven && isPlain) ||
+    (all !== null && isCapital && isNamed) ||
+    (each.count !== null && all === null)
+    ? { isSure }
+    : null;
 }
 
 /**
