@@ -35,7 +35,7 @@ const EMPTY_BRACKETS = /[([]\s*[)\]]/g;
 
 /** Words that only say of what there are so many. */
 const NO_NAMES = new RegExp(
-  String.raw`^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|${PIECES}|rolls?|spools?|packs?|pks?|pkgs?|sets?|bags?|yards?|met(?:re|er)s?)|(?:an? )?(?:${HOLDERS}) of|(?:per|in each|to an?) (?:${HOLDERS})|(?:of )?(?:them|these|those|which)(?: .*)?)$`,
+  String.raw`^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|${PIECES}|rolls?|spools?|packs?|pks?|pkgs?|sets?|bags?|pages?|yards?|met(?:re|er)s?)|(?:an? )?(?:${HOLDERS}) of|(?:per|in each|to an?) (?:${HOLDERS})|(?:of )?(?:them|these|those|which)(?: .*)?)$`,
   'iu',
 );
 /** A second count. */
@@ -72,7 +72,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
 
 /** What is named without a number: so many of it as is said of each. Null: nothing is named. */
 function namedPart(line: Unread, { from, to, text }: Stretch, count: number): MixedPart | null {
-  const name = line.words(from, to);
+  const name = line.words(from, to).replace(/\s*\($/, '');
   return /\p{L}/u.test(name) && !/\d/.test(text) ? { count, name, seen: text, from, to } : null;
 }
 

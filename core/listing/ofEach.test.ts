@@ -72,6 +72,26 @@ describe('each by its name', () => {
     expect(doubtsOf(text)).toEqual(['One of each?']);
   });
 
+  test.each([
+    ['12x12 Meadow, Crates & Fence (2 each)', ['2 Meadow', '2 Crates', '2 Fence']],
+    ['Meadow, Crates, Fence - 2 sheets of each, 12x12', ['2 Meadow', '2 Crates', '2 Fence']],
+  ])('%s: named before, which is in doubt', (text, expected) => {
+    expect(told(text)).toEqual(expected);
+    expect(doubtsOf(text)).toEqual(['One of each?']);
+  });
+
+  test.each(['4 papers 12x12 Sun, Moon, Stars', '3 12x12 papers: Meadow, Fence', '2 cardstock: navy, white, kraft'])(
+    '%s: as many are not named, which is in doubt',
+    (text) => {
+      expect(readLine(text).things).toHaveLength(1);
+      expect(doubtsOf(text)).toEqual([expect.stringMatching(/^\d are told, and \d are named/)]);
+    },
+  );
+
+  test('pages of a book are no things beside it', () => {
+    expect(doubtsOf('journal: 1 book, 24 pages')).toEqual(['What is this number?']);
+  });
+
   test('what is listed and what is told must come out even', () => {
     expect(doubtsOf('5 papers, 1 each: Meadow, Crates, Fence')).toEqual([
       expect.stringContaining('5 are told, and 3 are listed.'),

@@ -1,8 +1,10 @@
 import type { Unit } from '../length';
+import { nth } from '../nth';
 import { kindWordsIn } from './findKind';
 import { namesBetween, type MixedPart } from './mixed';
 import { WHOLE, wholeOf } from './numbers';
-import { takeMeasuresInARow, takeSizes } from './takeSizes';
+import { isColours } from './colours';
+import { isFirst, takeMeasuresInARow, takeSizes } from './takeSizes';
 import { SHEETS, type ThingKind } from './thing';
 import type { Unread } from './unread';
 
@@ -33,12 +35,19 @@ export interface OfEach {
   readonly isTold: boolean;
 }
 
-/** Takes what says how many there are of each, and where it ends; null: nothing does. */
-function takeEach(line: Unread): { count: number; end: number } | null {
+/** So many of each, and where that stands. */
+interface Each {
+  readonly count: number;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Takes what says how many there are of each; null: nothing does. */
+function takeEach(line: Unread): Each | null {
   const match = line.take(EACH);
-  if (match) return { count: wholeOf(match[1] ?? ''), end: match.index + match[0].length };
+  if (match) return { count: wholeOf(match[1] ?? ''), from: match.index, to: match.index + match[0].length };
   const long = line.take(SO_LONG_EACH);
-  return long && { count: 1, end: long.index + long[0].length };
+  return long && { count: 1, from: long.index, to: long.index + long[0].length };
 }
 
 interface Named {
@@ -71,6 +80,17 @@ function namesBehindKind(line: Unread, each: number): Named | null {
   return parts?.every(({ name }) => PROPER.test(name)) ? { parts, from, to } : null;
 }
 
+/** The names before what says how many there are of each, from the words for their kind, or up to them. */
+function namesBefore(line: Unread, { from: end, count }: Each): Named | null {
+  const text = line.left.slice(0, end).replace(/[\s,;(–—-]+$/, '');
+  const [kind] = kindWordsIn(text);
+  const isAtStart = kind !== undefined && isFirst(text, kind.from);
+  const from = (isAtStart ? kind.to : 0) + (/^[\s:,–—-]*/.exec(text.slice(isAtStart ? kind.to : 0))?.[0].length ?? 0);
+  const to = kind && !isAtStart && kind.to === text.length ? kind.from : text.length;
+  const parts = from < to && (!kind || isAtStart || to === kind.from) ? namesBetween(line, from, to, count) : null;
+  return parts && { parts, from, to };
+}
+
 /** The names that follow what says how many there are of each, up to a bracket or the words for their kind. */
 function namesFollowing(line: Unread, at: number, each: number): Named | null {
   const text = line.left.replace(/[\s,;]+$/, '');
@@ -83,21 +103,15 @@ function namesFollowing(line: Unread, at: number, each: number): Named | null {
 }
 
 /** @param count how many names there must be; null: as many as there are */
-function takeNames(
-  line: Unread,
-  unit: Unit,
-  each: { count: number; end: number } | null,
-  count: number | null,
-): MixedPart[] | null {
+function takeNames(line: Unread, unit: Unit, each: Each | null, count: number | null): MixedPart[] | null {
   const so = each?.count ?? 1;
   const unsized = line.copy();
   takeSizes(unsized, unit);
   const ways = [
     () => namesBehind(unsized, BEHIND_A_MARK, so),
     () => namesBehind(unsized, IN_BRACKETS, so),
-    () => each && namesFollowing(unsized, each.end, so),
-    () => namesBehindKind(unsized, so),
-    () => namesBehind(unsized, BEHIND_A_COMMA, so, PROPER),
+    () => (each ? namesFollowing(unsized, each.to, so) : namesBehindKind(unsized, so)),
+    () => (each ? namesBefore(unsized, each) : namesBehind(unsized, BEHIND_A_COMMA, so, PROPER)),
   ];
   for (const way of ways) {
     const named = way();
@@ -106,6 +120,17 @@ function takeNames(
     return named.parts;
   }
   return null;
+}
+
+/** As many proper names or colours as stand where several are listed, where it is another number; null: it is not. */
+export function namedOtherwise(line: Unread, kind: ThingKind, count: number, unit: Unit): number | null {
+  if (count < 2 || !LISTED_BY_NAME.includes(kind)) return null;
+  const unsized = line.copy();
+  takeSizes(unsized, unit);
+  const named = [namesBehind(unsized, BEHIND_A_MARK, 1), namesBehindKind(unsized, 1)].find(
+    (one) => one !== null && one.parts.every(({ name }) => PROPER.test(name) || isColours(name)),
+  );
+  return named && named.parts.length !== count ? named.parts.length : null;
 }
 
 /**
@@ -131,5 +156,7 @@ export function takeOneOfEach(line: Unread, kind: ThingKind, count: number, unit
   if (!parts || (!each && parts.length !== count)) return null;
   const sorts = SORTS.exec(line.left);
   if (sorts && wholeOf(sorts[1] ?? '') === parts.length) line.take(SORTS);
-  return { parts, isTold: each !== null || measures !== null };
+  // What stands before may as well be the colours of each.
+  const isBehind = each === null || nth(parts, 0).from >= each.from;
+  return { parts, isTold: (each !== null && isBehind) || measures !== null };
 }

@@ -158,7 +158,8 @@ function takeTold(line: Unread): AllTold {
   if (trailing) plain.push(trailing);
   const isWord = lead !== null && re(`^(?:${NUMBER_WORD})$`).test((lead[4] ?? '').trim());
   // Before a size it counts.
-  const isBeforeSize = lead !== null && /^\P{L}*\p{L}+\s+\d/u.test(line.text.slice(lead.index));
+  const words = lead ? line.text.slice(lead.index + lead[0].length - lead[0].trimStart().length) : '';
+  const isBeforeSize = /^\s*\d/.test(words.slice(lead?.[4]?.length));
   const begins = isWord && !isBeforeSize ? toldIn(lead, 4) : null;
   return { plain, holders, pieces, isOf: of !== null, ofSorts, isPerPack: perPack !== null, begins, trailing };
 }

@@ -4,7 +4,7 @@ import { isColours } from './colours';
 import { findKind } from './findKind';
 import { inDoubt } from './inDoubt';
 import { takeMixed, type MixedPart } from './mixed';
-import { takeOneOfEach, type OfEach } from './oneOfEach';
+import { namedOtherwise, takeOneOfEach, type OfEach } from './oneOfEach';
 import { readThing, type Context } from './readThing';
 import { anotherKind, severalKinds, takeIntro } from './severalKinds';
 import type { Thing } from './thing';
@@ -37,7 +37,7 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
 function ofOneKind(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
   const isOne = kind === 'alpha' || kind === 'cut-apart' || kind === 'pad';
-  const again = line.copy();
+  const [whole, again] = [line.copy(), line.copy()];
   const parts = isOne ? null : takeMixed(line, context.unit);
   if (parts) {
     const base = readThing(line, context);
@@ -49,7 +49,9 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
   const read = readThing(line, context);
   const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind)] };
   const ofEach = isOne ? null : takeOneOfEach(again, kind, thing.count ?? 1, context.unit);
-  return ofEach ? oneOfEach(again, thing, ofEach, context) : [thing];
+  if (ofEach) return oneOfEach(again, thing, ofEach, context);
+  const named = isOne || thing.back !== null ? null : namedOtherwise(whole, kind, thing.count ?? 1, context.unit);
+  return named === null ? [thing] : inDoubt([thing], line.text, `${thing.count} are told, and ${named} are named.`);
 }
 
 /** Several of a kind of which each is another, or the thing as it was read where they are none. */
