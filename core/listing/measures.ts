@@ -7,7 +7,7 @@ import type { Punch } from '../things';
 
 export const ROLLS: readonly ThingKind[] = ['washi', 'ribbon', 'twine'];
 const LENGTH = new RegExp(
-  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=\s))\s*(${ROLL_UNITS})\.?(?:\s+each(?!\p{L})(?:\s+of\s+(${WHOLE})(?![\p{L}\d/.]))?)?`,
+  String.raw`(?:(about|approx\.?|approximately|ca\.?|around|~)\s*)?(?<![\w/.])(${NUMBER}|(?:${NUMBER_WORD}|an?|half an?)(?=[\s-]))[\s-]*(${ROLL_UNITS})\.?(?:\s+each(?!\p{L})(?:\s+of\s+(${WHOLE})(?![\p{L}\d/.]))?)?`,
   'iu',
 );
 /** A measure of a roll that is shorter is its width. */

@@ -1,4 +1,5 @@
 import type { Unit } from '../length';
+import { isColours } from './colours';
 import { kindWordsIn } from './findKind';
 import { NO_COUNTS, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
 import { isFirst, takeSizes } from './takeSizes';
@@ -20,10 +21,10 @@ export interface MixedPart {
 }
 
 const BEFORE = new RegExp(
-  String.raw`^\s*(${WHOLE})\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
+  String.raw`^\s*[(\[]?(${WHOLE})[)\]]?\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
   'iu',
 );
-const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
+const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*[x×]?\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
 
 /** A count beside a size, and nothing else: `8 - 3x4`. */
 const ALONE = new RegExp(String.raw`^\s*(${WHOLE})\s*[x×–—:-]?\s*(?:of\s*)?$`, 'iu');
@@ -35,7 +36,7 @@ const EMPTY_BRACKETS = /[([]\s*[)\]]/g;
 
 /** Words that only say of what there are so many. */
 const NO_NAMES = new RegExp(
-  String.raw`^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|${PIECES}|rolls?|spools?|packs?|pks?|pkgs?|sets?|bags?|pages?|yards?|met(?:re|er)s?)|(?:an? )?(?:${HOLDERS}) of|(?:per|in each|to an?) (?:${HOLDERS})|(?:of )?(?:them|these|those|which)(?: .*)?)$`,
+  String.raw`^(?:(?:different )?(?:colou?rs?|designs?|styles?|kinds?|sorts?|sizes?|shapes?|${PIECES}|rolls?|spools?|packs?|pks?|pkgs?|sets?|bags?|pages?|yards?|met(?:re|er)s?)|(?:an? )?(?:${HOLDERS}) of|strips?|(?:per|in each|to an?) \p{L}+|(?:of )?(?:them|these|those|which)(?: .*)?)$`,
   'iu',
 );
 /** A second count. */
@@ -52,11 +53,13 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
   if (!told || doubts.some(({ about }) => about !== 'unit') || (size && !before)) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
-  const name = own
+  const called = own
     .told(start, end)
     .replace(EMPTY_BRACKETS, '')
     .replace(LEFT, '')
     .replace(/[\s.;,]+$/, '');
+  // A bracket of which the other stands in another part.
+  const name = /\(.*\)/.test(called) ? called : called.replace(/^\(+|\)+$/g, '');
   return (name === '' && !size) || NUMBERS.test(own.left.slice(start, end)) || n === 0 || NO_NAMES.test(name)
     ? null
     : {
@@ -80,7 +83,8 @@ function namedPart(line: Unread, { from, to, text }: Stretch, count: number): Mi
 const REGIONS = [/\((?=([^()]*(?:\([^()]*\)[^()]*)*)\))/gu, /(?:[:;]|\s[-–—])\s+(?=(.+)$)/gu, /,\s+(?=(.+)$)/gu];
 const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
 /** `12 gold 12 silver`: nothing stands between them. */
-const COUNT_AFTER_NAME = /(?<=\p{L})\s+(?=\d+\s+\p{L})/gu;
+const COUNT_AFTER_NAME =
+  /(?<=\p{L})(?<!(?<!\p{L})(?:x|of|in|per|to|by|no|with|plus|are|size|each|ea|including|includes|contains))\s+(?=\d+\s+\p{L})/giu;
 /** Said before what is listed. */
 const INCLUDED = /^\s*(?:incl\.?|including|includes?|contains?|with)\s+/iu;
 
@@ -117,8 +121,8 @@ function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedP
  * @param unit what a size without a unit is in
  */
 export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
-  const after = takeMixedAfter(line, unit);
-  if (after) return after;
+  const whole = takeMixedWhole(line, unit);
+  if (whole) return whole;
   for (const region of REGIONS) {
     for (const { index, 0: mark, 1: inner = '' } of line.left.matchAll(region)) {
       const from = index + mark.length;
@@ -150,20 +154,31 @@ function takeMixedBehind(line: Unread, unit: Unit): MixedPart[] | null {
   return parts;
 }
 
-/** `2 cardstock white, 1 black`: the kind stands in the first of them, and the others are no parts of so many. */
-function takeMixedAfter(line: Unread, unit: Unit): MixedPart[] | null {
+const COUNT_IN_BRACKETS = /\(\s*(?:[x×]?\s*\d+\s*)?\)/gu;
+
+/**
+ * `2 cardstock white, 1 black`, `Meadow 2, Crates 1 (12x12)`: all of the line, the kind in the first of them or not told,
+ * and the others no parts of so many.
+ */
+function takeMixedWhole(line: Unread, unit: Unit): MixedPart[] | null {
   const [kind, ...others] = kindWordsIn(line.left);
   const [first] = stretchesOf(line, 0, line.left.length);
-  if (!kind || !first || kind.to > first.to || others.length > 0 || line.left.includes('(')) return null;
+  if (!first || (kind && kind.to > first.to) || others.length > 0) return null;
   const own = line.copy();
-  own.blank(kind.from, kind.to);
-  // The size in the first is that of all.
+  if (kind) own.blank(kind.from, kind.to);
+  // The size in the first is that of all, as is one behind all.
   const { at } = takeSizes(own.copy(), unit);
-  const size = at && at.to <= first.to ? at : null;
+  const isOfAll = at && (at.to <= first.to || /^\s*\)?\s*$/.test(own.left.slice(at.to)));
+  const size = isOfAll ? at : null;
   if (size) own.blank(size.from, size.to);
+  if (/\(|:\s|\s[-–—]\s/.test(own.left.replace(COUNT_IN_BRACKETS, ''))) return null;
+  own.left = own.left.replace(/\(\s*\)/g, (whole) => ' '.repeat(whole.length));
   const parts = regionParts(own, 0, own.left.length, unit);
   const [one, ...rest] = parts ?? [];
-  if (!parts || one?.count === rest.reduce((sum, { count }) => sum + count, 0)) return null;
+  if (!parts || !one) return null;
+  // `10 wood brads, 5 navy and 5 gold`: the first says how many there are in all.
+  const isSum = one.count === rest.reduce((sum, { count }) => sum + count, 0);
+  if (kind && isSum && !isColours(one.name)) return null;
   line.blank(0, line.left.length);
   for (const one of [kind, size]) if (one) line.restore(one.from, one.to);
   return parts;

@@ -20,6 +20,7 @@ describe('so many of each', () => {
     ['enamel dots, 60 (20 each of 3 sizes)', 60],
     ['3 pks brads, 12 per pack', 36],
     ['brads 3 bags, 12/bag', 36],
+    ['12 x 12 Patterned Paper, 2 ea. of 4 prints', 8],
   ])('%s: %i in all', (text, count) => {
     expect(read(text).map(({ item }) => item.count)).toEqual([count]);
     expect(doubtsOf(text)).toEqual([]);
@@ -62,6 +63,23 @@ describe('each by its name', () => {
     expect(told(text)).toEqual(expected);
     expect(doubtsOf(text)).toEqual([]);
   });
+
+  test.each([
+    ['Meadow 2, Crates 1, Fence 1', ['2 Meadow', '1 Crates', '1 Fence']],
+    ['Meadow x2, Crates x1 and Fence x1 (12x12)', ['2 Meadow', '1 Crates', '1 Fence']],
+    ['12x12 Patterned Paper: (2) Meadow, (1) Crates', ['2 Meadow', '1 Crates']],
+  ])('%s: each with its count', (text, expected) => {
+    expect(told(text)).toEqual(expected);
+    expect(doubtsOf(text)).toEqual([]);
+  });
+
+  test.each(['25 die cuts including 12 moths', 'ephemera (pack of 34, 2 duplicates)', 'gems, 3 strips, 12 per strip'])(
+    '%s: one thing, in doubt',
+    (text) => {
+      expect(readLine(text).things).toHaveLength(1);
+      expect(doubtsOf(text).length).toBeGreaterThan(0);
+    },
+  );
 
   test.each([
     ['3 papers, 12x12, Meadow, Crates, Fence', ['1 Meadow', '1 Crates', '1 Fence']],
@@ -192,6 +210,8 @@ test('letters beside their height', () => {
 test.each([
   ['brads 12 gold 12 silver', [12, 12], ['gold', 'silver']],
   ['10 cream 10 kraft envelopes', [10, 10], ['cream', 'kraft']],
+  ['2 x Cardstock white, 1 x black, 1 x kraft', [2, 1, 1], ['white', 'black', 'kraft']],
+  ['10 wood brads, 5 navy and 5 gold', [5, 5], ['navy', 'gold']],
   ['12x12 cardstock 3 white 2 black', [3, 2], ['white', 'black']],
 ])('%s: nothing stands between them', (text, counts, colours) => {
   const { things } = readLine(text);

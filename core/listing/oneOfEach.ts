@@ -10,7 +10,7 @@ import type { Unread } from './unread';
 
 /** `2 each`, `1 ea. of`, `(1 sheet of each design)`. */
 export const EACH = new RegExp(
-  String.raw`[(\[]?(?<![\p{L}\d])(${WHOLE})\s*(?:[x×]\s*)?(?:sheets?\s+|pcs?\s+)?(?:of\s+)?(?:each|ea)(?!\p{L})\.?(?:\s+(?:designs?|colou?rs?|styles?|patterns?|prints?)\b)?[)\]]?`,
+  String.raw`[(\[]?(?<![\p{L}\d])(${WHOLE})\s*(?:[x×]\s*)?(?:(?:sheets?|pcs?|pieces?|rolls?|packs?|pks?|spools?)\s+)?(?:of\s+)?(?:each|ea)(?!\p{L})\.?(?:\s+(?:designs?|colou?rs?|styles?|patterns?|prints?)\b)?[)\]]?`,
   'iu',
 );
 /** `3 yds each`: so much, and one of each. */

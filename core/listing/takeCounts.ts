@@ -20,13 +20,13 @@ const OF = re(
 const SORTS = String.raw`(?:different\s+)?(?:designs?|styles?|colou?rs?|kinds?|sorts?|patterns?|prints?|sizes?|shapes?)`;
 const SO_MANY = String.raw`(?<![\p{L}\d/.])(${WHOLE})`;
 /** `8 designs, 2 of each`. */
-const OF_EACH = re(String.raw`${SO_MANY}\s+${SORTS}\s*[,;(]?\s*(${WHOLE})\s+(?:of\s+)?each\b\)?`);
+const OF_EACH = re(String.raw`${SO_MANY}\s+${SORTS}\s*[,;(]?\s*(${WHOLE})\s+(?:of\s+)?(?:each|ea)(?!\p{L})\.?\)?`);
 /** `2 each of 8 designs`, `2 sheets of each of 8`. */
 const EACH_OF = re(
-  String.raw`${SO_MANY}\s+(?:(?:sheets?|copies|pcs?|pieces?|rolls?)\s+)?(?:of\s+)?each\s+(?:of|in)\s+(${WHOLE})(?![\p{L}\d/.])(?:\s+${SORTS}(?!\p{L}))?`,
+  String.raw`${SO_MANY}\s+(?:(?:sheets?|copies|pcs?|pieces?|rolls?)\s+)?(?:of\s+)?(?:each|ea\.?)\s+(?:of|in)\s+(${WHOLE})(?![\p{L}\d/.])(?:\s+${SORTS}(?!\p{L}))?`,
 );
 /** `2 of each`, `2 of each design`: what is told besides is how many there are in all. */
-const SOME_OF_EACH = re(String.raw`${SO_MANY}\s+(?:of\s+)?each(?:\s+${SORTS})?(?!\p{L})`);
+const SOME_OF_EACH = re(String.raw`${SO_MANY}\s+(?:of\s+)?(?:each|ea)(?:\s+${SORTS})?(?!\p{L})`);
 /** `12 per pack`, `12/pk`, `12 in each bag`. */
 const PER_PACK = re(
   String.raw`${SO_MANY}(?:\s*(?:pcs?|pieces?))?(?:\s*\/\s*|\s+(?:per|in each|in every|in an?|to an?)\s+)(?:packs?|pks?|pkgs?|pkts?|packets?|packages?|sets?|bags?|box|bottle|tube|jar|bundle)(?!\p{L})`,

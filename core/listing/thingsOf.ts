@@ -24,7 +24,9 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
       count,
       name: base.isNamed ? `${base.name} ${both}` : both,
       isNamed: true,
-      label: base.kind === 'paper' && !base.isNamed ? both : `${base.label} ${both}`,
+      // What is called by nothing but a kind that nobody told is called by its name alone.
+      label:
+        !base.isNamed && (base.kind === 'paper' || base.label === 'embellishment') ? both : `${base.label} ${both}`,
       back: isColours(name) ? null : back,
       colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
       ...(size ? { size } : {}),
