@@ -180,7 +180,7 @@ function takeMixedWhole(line: Unread, unit: Unit): MixedPart[] | null {
   const isSum = one.count === rest.reduce((sum, { count }) => sum + count, 0);
   if (kind && isSum && !isColours(one.name)) return null;
   line.blank(0, line.left.length);
-  for (const one of [kind, size]) if (one) line.restore(one.from, one.to);
+  for (const kept of [kind, size]) if (kept) line.restore(kept.from, kept.to);
   return parts;
 }
 

@@ -85,9 +85,12 @@ function namesBefore(line: Unread, { from: end, count }: Each): Named | null {
   const text = line.left.slice(0, end).replace(/[\s,;(–—-]+$/, '');
   const [kind] = kindWordsIn(text);
   const isAtStart = kind !== undefined && isFirst(text, kind.from);
-  const from = (isAtStart ? kind.to : 0) + (/^[\s:,–—-]*/.exec(text.slice(isAtStart ? kind.to : 0))?.[0].length ?? 0);
-  const to = kind && !isAtStart && kind.to === text.length ? kind.from : text.length;
-  const parts = from < to && (!kind || isAtStart || to === kind.from) ? namesBetween(line, from, to, count) : null;
+  const isAtEnd = kind !== undefined && !isAtStart && kind.to === text.length;
+  if (kind && !isAtStart && !isAtEnd) return null;
+  const begin = isAtStart ? kind.to : 0;
+  const from = begin + (/^[\s:,–—-]*/.exec(text.slice(begin))?.[0].length ?? 0);
+  const to = isAtEnd ? kind.from : text.length;
+  const parts = from < to ? namesBetween(line, from, to, count) : null;
   return parts && { parts, from, to };
 }
 
@@ -102,7 +105,7 @@ function namesFollowing(line: Unread, at: number, each: number): Named | null {
   return parts && { parts, from, to };
 }
 
-/** @param count how many names there must be; null: as many as there are */
+/** Takes names, so many of each. @param count how many names there must be; null: as many as there are */
 function takeNames(line: Unread, unit: Unit, each: Each | null, count: number | null): MixedPart[] | null {
   const so = each?.count ?? 1;
   const unsized = line.copy();
