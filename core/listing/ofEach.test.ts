@@ -51,6 +51,7 @@ describe('so many of each', () => {
 describe('each by its name', () => {
   test.each([
     ['1 ea 12x12: Sea Glass; Driftwood; Lantern', ['1 Sea Glass', '1 Driftwood', '1 Lantern']],
+    ['1 ea 12x12: Sea Glass / Salt; Driftwood', ['1 Sea Glass / Salt', '1 Driftwood']],
     ['1 ea. of Sea Glass, Driftwood, Lantern (12x12)', ['1 Sea Glass', '1 Driftwood', '1 Lantern']],
     ['(2 each) Sea Glass, Driftwood and Lantern papers, 12x12', ['2 Sea Glass', '2 Driftwood', '2 Lantern']],
     ['2 x Cardstock white, 1 x black, 3 x kraft', ['2 Cardstock white', '1 Cardstock black', '3 Cardstock kraft']],

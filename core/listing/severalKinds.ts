@@ -81,8 +81,8 @@ const isPrintedOn = ({ word }: Part): boolean => word?.kind === 'cut-apart';
 /** Whether a part tells of another thing than the one before, and not more of the same. */
 function isAnother(part: Part, before: Part): boolean {
   const { word, size, name } = part;
-  if (!word || word.isMaterial) return false;
-  if (size !== null && before.size !== null && size !== before.size) return !isPrintedOn(before);
+  if (!word) return false;
+  if (!word.isMaterial && size !== null && before.size !== null && size !== before.size) return !isPrintedOn(before);
   // The sheets of a pad are of paper.
   const isOther = word.kind !== before.word?.kind && !(before.word?.kind === 'pad' && word.kind === 'paper');
   return part.isCounted && (isOther || (name !== '' && before.name !== '' && name !== before.name));

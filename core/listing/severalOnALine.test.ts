@@ -54,6 +54,7 @@ test.each([
   ],
   ['Papers: 6. Cardstock: 4. Washi: 1.', ['6 paper', '4 cardstock', '1 washi']],
   ['12x12 papers (6), cardstock (4), brads (12)', ['6 paper', '4 cardstock', '12 embellishment']],
+  ['6 papers, 3 chipboard', ['6 paper', '3 embellishment']],
   ['6 papers, 4 cardstock, 2 vellum', ['6 paper', '4 cardstock', '2 vellum']],
   ['washi, twine, brads', ['1 washi', '1 twine', '1 embellishment']],
   ['ephemera pack & alpha stickers', ['1 ephemera', '1 alpha']],

@@ -59,7 +59,7 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
 /** Several of a kind of which each is another, or the thing as it was read where they are none. */
 function oneOfEach(line: Unread, thing: Thing, { parts, isTold }: OfEach, context: Context): Thing[] {
   // What is beside a slash is the other face, of one paper or of each.
-  if (thing.back !== null && !parts.every(({ name }) => name.includes('/'))) return [thing];
+  if (thing.back !== null && !isTold && !parts.every(({ name }) => name.includes('/'))) return [thing];
   // Colours that stand elsewhere are those of each: what is listed says something else of it.
   const outside = thing.colours.filter(({ from }) => !parts.some((one) => one.from <= from && from < one.to));
   if (thing.kind === 'cardstock' && outside.length > 0) return [thing];
