@@ -15,11 +15,14 @@ const WIDEST_ROLL = inches(3);
 const SQUARE = /(?<!\p{L})(?:square|sq\.?)(?!\p{L})/iu;
 /** Said beside a measure. */
 const WIDE_OR_LONG = /(?<!\p{L})(?:wide|width|long|length)(?!\p{L})/giu;
+
+/** Where it is said that a length is that of each, and of how many; null: that is not told. */
+type EachRoll = Omit<Doubt, 'why'> & { readonly of: number | null };
+
 interface RollLength {
   readonly length: Ticks;
   readonly doubts: readonly Doubt[];
-  /** It is that of each: where that is said, and of how many; null: nobody says of how many. */
-  readonly each: (Pick<Doubt, 'words' | 'from' | 'to'> & { readonly of: number | null }) | null;
+  readonly each: EachRoll | null;
 }
 
 function takeLength(line: Unread): RollLength | null {
@@ -78,20 +81,13 @@ function asRoll({ size, at, doubts }: Sizes): Omit<OneMeasure, 'height'> {
   return { size, length: null, doubts: [...doubts, { ...at, why: 'Its width and its length? In what?' }] };
 }
 
-/** So many, or so long, are those of each colour, and nobody says how many that is in all. */
-export function ofEachDoubts(each: Pick<Doubt, 'words' | 'from' | 'to'> | null, isOfSeveral: boolean): Doubt[] {
-  return each && isOfSeveral ? [{ words: each.words, from: each.from, to: each.to, why: 'Of each: of how many?' }] : [];
-}
-
 /** What a line tells of how large and how long a thing is. */
 export interface Measures extends Pick<Thing, 'size' | 'length' | 'height'> {
-  /** The length is that of each of so many; null: of how many is not told. */
-  readonly ofEach: number | null;
+  /** The length is said to be that of each; null: it is not. */
+  readonly each: EachRoll | null;
   /** One measure stands alone, or a length is told. */
   readonly isTold: boolean;
   readonly doubts: readonly Doubt[];
-  /** Where it is said that a length is that of each, it is in doubt unless they are counted. */
-  readonly doubtOfEach: readonly Doubt[];
 }
 
 /**
@@ -108,9 +104,8 @@ export function takeMeasures(line: Unread, kind: ThingKind, sizes: Sizes, punch:
     size: sized.size ?? one.size,
     length: sized.length ?? rolled?.length ?? one.length,
     height: kind === 'alpha' && sizes.size !== null ? (takeMeasure(line)?.ticks ?? null) : one.height,
-    ofEach: rolled?.each?.of ?? null,
+    each: rolled?.each ?? null,
     isTold: one !== NO_MEASURE || rolled !== null,
     doubts: [...sized.doubts, ...one.doubts, ...(rolled?.doubts ?? [])],
-    doubtOfEach: rolled?.each?.of === null ? ofEachDoubts(rolled.each, true) : [],
   };
 }

@@ -118,6 +118,7 @@ describe('each by its name', () => {
   });
 
   test('so much of each is a roll of each', () => {
+    expect(doubtsOf('2 ribbons, 1 yd each of three')).toEqual(['Of each: of how many?']);
     const expected = ['red', 'white', 'blue'].map((name) => ({ count: 1, name, length: inches(180) }));
     expect(readLine('twine 5yds each red, white & blue').things).toMatchObject(expected);
     expect(readLine('2 yds each of three ribbons').things).toMatchObject([{ count: 3, length: inches(72) }]);

@@ -68,6 +68,8 @@ describe('a table pasted from a spreadsheet', () => {
       'Item\tQty\n12x12 Moss paper\t0',
       'Item\tBox 4\n12x12 Moss paper\t3',
       'Item\tQty\n12x12 Moss paper\t2-3',
+      'Item\tQty\tWidth\tHeight\ntags\t8\t2\t',
+      `${LIST_COLUMNS.join('\t')}\ntwo\t12x12\tMoss paper`,
     ])
       expect(told(table)[0]?.isInDoubt, table).toBe(true);
     expect(told('Item\tOrdered\tShipped\n12x12 Moss paper\t3\t3')).toEqual(sure('3 Moss'));
@@ -79,6 +81,7 @@ describe('a table pasted from a spreadsheet', () => {
   });
   test('sums are no things', () => {
     expect(told('Item\tQty\nBrads\t24\nTotal\t24\nShipping\t1')).toEqual(sure('24 Brads'));
+    expect(told('Item\tQty\tNote\nBrads\t24\tDiscount\n\t24\tTotal')).toEqual(sure('24 Brads'));
   });
   test('sides in columns of their own', () => {
     const table = 'Category\tItem\tWidth\tHeight\tCount\npaper\tMoss\t12\t12\t2\ntag\tMoon\t2\t3\t8';

@@ -27,14 +27,16 @@ function lineUnder(heads: readonly (TableColumn | null)[], cells: Row): string {
   const of = (column: TableColumn | null): string[] => told(cells.filter((_, i) => heads[i] === column));
   const [name, kind, unit] = [of('name').join(' '), of('kind').join(' '), of('unit').join(' ')];
   const counts = heads.includes('count') ? of('count') : of('row');
-  const [w, h] = [of('width')[0], of('tall')[0]];
-  const size = w !== undefined && h !== undefined ? [`${w} x ${h}`] : of('size');
+  const sides = [...of('width'), ...of('tall')];
+  const size = sides.length === 2 ? [sides.join(' x ')] : of('size');
+  // One side alone is of nobody knows what.
+  const side = sides.length === 1 ? sides.map((cell) => `${cell}?`) : [];
   const isKindSaid = kind === '' || name.toLowerCase().includes(kind.toLowerCase());
   // Where nothing is counted, a number under a head that nobody knows may be how many there are.
   const unknown = of(null).map((cell) => (counts.length === 0 && isCount(cell) ? `${cell}?` : quoted(cell)));
   const what = told([soMany(counts, unit), ...size, name, isKindSaid ? '' : kind]).join(' ');
   const colours = of('colours').map((cell) => cell.split(/\s*[,;/&]\s*/).join(' + '));
-  return told([what, ...colours, ...of('note').map(quoted), ...unknown]).join(', ');
+  return told([what, ...colours, ...side, ...of('note').map(quoted), ...unknown]).join(', ');
 }
 
 /** A row without heads: its first whole number is the count, what is a size the size, the first words the name. */
@@ -46,16 +48,19 @@ function lineGuessed(cells: Row): string {
   return [what, ...more].join(', ');
 }
 
-/** A row of a table in Nubbin's own columns. */
+/** A row of a table in Nubbin's own columns; what is no number where one should be is in doubt, other columns are notes. */
 function lineOfOwn(heads: Row, cells: Row): string {
   const row = Object.fromEntries(heads.map((head, i) => [head, cells[i] ?? '']).filter(([, cell]) => cell !== ''));
-  const { count, designs, upright, ...words } = row;
-  return lineOf({
+  const { count = '', designs = '', upright, ...words } = row;
+  const others = cells.filter((_, i) => !(LIST_COLUMNS as readonly (string | undefined)[]).includes(heads[i]));
+  const line = lineOf({
     ...(words as Omit<ListRow, 'count' | 'designs' | 'upright'>),
-    ...(isCount(count ?? '') ? { count: Number(count) } : {}),
-    ...(isCount(designs ?? '') ? { designs: Number(designs) } : {}),
+    ...(isCount(count) ? { count: Number(count) } : {}),
+    ...(isCount(designs) ? { designs: Number(designs) } : {}),
     ...(upright === undefined ? {} : { upright: /^(?:yes|true|x|1)$/i.test(upright) }),
   });
+  const unsure = told([count, designs].filter((cell) => !isCount(cell))).map((cell) => `${cell}?`);
+  return [line, ...unsure, ...told(others).map(quoted)].join(', ');
 }
 
 /** A row that holds nothing but a kind, over one that tells none; null: it is a row as others. */
@@ -67,6 +72,9 @@ function kindOver(cells: Row, next: Row): string | null {
   return isKind && isOver ? only : null;
 }
 
+/** Rows whose numbers may go on from 1 by chance. */
+const FEW = 4;
+
 /** The column that numbers the rows, where another counts, or where it goes on from 1 too far to be chance. */
 function numbering(rows: readonly Row[]): number | null {
   const full = rows.filter((cells) => told(cells).length > 1);
@@ -77,8 +85,6 @@ function numbering(rows: readonly Row[]): number | null {
   const numbers = whole.find((i) => full.every((cells, n) => Number(cells[i]) === n + 1));
   return numbers !== undefined && full.length > 1 && (whole.length > 1 || full.length > FEW) ? numbers : null;
 }
-const FEW = 4;
-
 /** How each row is written as a line. */
 function writing(rows: readonly Row[]): { from: number; line: (cells: Row) => string } {
   const first = rows[0] ?? [];
@@ -115,7 +121,7 @@ export function linesOfTable(text: string): string | null {
     .slice(from)
     .map((cells, i, all) => {
       const [only = '', ...more] = told(cells);
-      if (cells.some((cell) => SUMS.test(cell))) return `# ${told(cells).join(', ')}`;
+      if (SUMS.test(cells.find((cell) => /\p{L}/u.test(cell)) ?? '')) return `# ${told(cells).join(', ')}`;
       const over = kindOver(cells, all[i + 1] ?? []);
       if (over !== null) return `${over}:`;
       return more.length === 0 ? only : line(cells);

@@ -3,7 +3,7 @@ import { inches, type Unit } from '../length';
 import { coloursOf, isColourList, notColours } from './colours';
 import { takeBack } from './faces';
 import { findKind, kindWordsIn, type FoundKind, type FoundWord, type KindContext } from './findKind';
-import { ofEachDoubts, ROLLS, takeMeasures } from './measures';
+import { ROLLS, takeMeasures, type Measures } from './measures';
 import { NUMBER, NUMBER_WORD } from './numbers';
 import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
@@ -94,7 +94,7 @@ const NUMBER_WORDS = new RegExp(`^(?:${NUMBER_WORD})$`, 'u');
 /** Numbers that nothing explains, in figures or small letters: each is in doubt, and stays in the name. */
 const unexplained = (line: Unread): Doubt[] =>
   [...line.left.matchAll(/[^\s,;()]+/gu)]
-    .filter(([word]) => /\p{N}/u.test(word) || NUMBER_WORDS.test(word))
+    .filter(([word]) => /\p{N}/u.test(word) || NUMBER_WORDS.test(word.replace(/[?!.]+$/, '')))
     .map((match) => ({
       words: match[0],
       why: 'What is this number?',
@@ -217,6 +217,19 @@ function takePunch(line: Unread, kind: ThingKind, size: Sizes['size'], unit: Uni
   return punch;
 }
 
+/** So many, or so long, are those of each, and nobody says how many that is in all. */
+const ofHowMany = ({ words, from, to }: Omit<Doubt, 'why'>): Doubt => ({
+  words,
+  from,
+  to,
+  why: 'Of each: of how many?',
+});
+
+/** `1 yd each`, where they are not counted; `2 ribbons, 1 yd each of three`. */
+function eachRollDoubts({ each }: Measures, count: number | null): Doubt[] {
+  return each && (each.of === null ? count === null : count !== null && count !== each.of) ? [ofHowMany(each)] : [];
+}
+
 /** Reads one thing out of a line. */
 export function readThing(line: Unread, context: Context): Thing {
   const upright = line.take(UPRIGHT) !== null;
@@ -235,7 +248,6 @@ export function readThing(line: Unread, context: Context): Thing {
   const isCounted = word?.isNoun === true || !['paper', 'cardstock', 'vellum', 'acetate', 'card'].includes(kind);
   const counts = takeCounts(line, isCounted, word && line.text.slice(word.from, word.to));
   const pad = told && sheetsOfPad(told, counts.count);
-  const isSheet = SHEETS.includes(kind) && kind !== 'pad';
   const isMuchTold = measures.isTold || Boolean(counts.count ?? amount ?? letters ?? size);
   const notWhole = takeNotWhole(line, isMuchTold, size);
   const colours = coloursOf(line.parts(MARKS), kind);
@@ -247,7 +259,7 @@ export function readThing(line: Unread, context: Context): Thing {
     count:
       letters || (amount !== null && counts.count === null)
         ? null
-        : (pad?.count ?? counts.count ?? measures.ofEach ?? each.count ?? 1),
+        : (pad?.count ?? counts.count ?? measures.each?.of ?? each.count ?? 1),
     amount: letters ? null : (amount?.about ?? null),
     amountSaid: amount?.words ?? null,
     isOfWholes: counts.isOfWholes,
@@ -267,11 +279,13 @@ export function readThing(line: Unread, context: Context): Thing {
       ...measures.doubts,
       ...timesDoubts(sizes, found, line.text, counts.count),
       ...others,
-      ...(counts.count === null ? measures.doubtOfEach : []),
+      ...eachRollDoubts(measures, counts.count),
       ...counts.doubts,
       ...(pad?.doubts ?? []),
-      ...ofEachDoubts(counts.ofEach, colours.length > 1 && [...SHEETS, ...ROLLS].includes(kind)),
-      ...(amount && isSheet ? [partOfSheet(line, amount.words)] : []),
+      ...(counts.ofEach && colours.length > 1 && [...SHEETS, ...ROLLS].includes(kind)
+        ? [ofHowMany(counts.ofEach)]
+        : []),
+      ...(amount && kind !== 'pad' && SHEETS.includes(kind) ? [partOfSheet(line, amount.words)] : []),
       ...notWhole,
       ...numbers,
     ].sort((a, b) => a.from - b.from),

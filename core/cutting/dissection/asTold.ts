@@ -11,7 +11,8 @@ export interface AsTold {
 }
 
 /**
- * The pieces that are left, each lying as its sides are told; null: none may be turned, or not all of a kind are left.
+ * The pieces that are left, each lying as its sides are told; null: none may be turned, not all of
+ * a kind are left, or one is longer than the sheet as it is told.
  * Sides of what was cut up are mostly told as they lay, and so few builds are without waste then that more pieces can be
  * put together again.
  */
@@ -20,6 +21,7 @@ export function asTold(problem: Problem, kind: number, left: readonly number[]):
   const mayBeTurned = items.some((_, i) => nth(left, i) > 0 && (nth(servings, kind)[i]?.lies.length ?? 0) > 1);
   if (!mayBeTurned || !items.every(({ count }, i) => left[i] === 0 || left[i] === count)) return null;
   const told = readProblem({ ...job, pieces: job.pieces.map((piece) => ({ ...piece, turn: false })) });
+  if (told.items.some((_, i) => nth(told.servings, kind)[i] === null)) return null;
   const placeOf = new Map(items.flatMap(({ ids }, i) => ids.map((id) => [id, i] as const)));
   const places = told.items.map(({ ids }) => placeOf.get(nth(ids, 0)) ?? 0);
   const builds = pieceBuilds(problem, kind, left);

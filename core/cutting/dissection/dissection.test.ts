@@ -247,6 +247,8 @@ describe('pieces as their sides are told', () => {
     expect(asTold(fixed, 0, allLeft(fixed))).toBeNull();
     expect(asTold(free, 0, [1, 2])).toBeNull();
     expect(asTold(free, 0, [0, 2])?.left).toEqual([0, 2]);
+    const lying = problemOf({ w: 60, h: 30 }, [{ w: 20, h: 60 }, ...sizes.slice(0, 1)], true);
+    expect(asTold(lying, 0, allLeft(lying))).toBeNull();
   });
 });
 
