@@ -11,7 +11,7 @@ const LENGTH = new RegExp(
   'iu',
 );
 /** A measure of a roll that is shorter is its width. */
-const WIDEST_ROLL = inches(3);
+export const WIDEST_ROLL = inches(3);
 const SQUARE = /(?<!\p{L})(?:square|sq\.?)(?!\p{L})/iu;
 /** Said beside a measure. */
 const WIDE_OR_LONG = /(?<!\p{L})(?:wide|width|long|length)(?!\p{L})/giu;
@@ -25,7 +25,8 @@ interface RollLength {
   readonly each: EachRoll | null;
 }
 
-function takeLength(line: Unread): RollLength | null {
+/** Takes how long a roll is; null: that is not told. */
+export function takeLength(line: Unread): RollLength | null {
   const match = line.take(LENGTH);
   if (!match) return null;
   const [words, vague, told = '', unit = '', of] = match;
@@ -50,18 +51,30 @@ interface OneMeasure {
 }
 const NO_MEASURE: OneMeasure = { size: null, height: null, length: null, doubts: [] };
 
-/** Of a roll, what stands alone is its width or its length; of letters their height; else one side. */
-function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null): OneMeasure {
+/** The same length told in another unit is not quite the same: `10 m (33 ft)`. */
+const NEARLY = 0.02;
+export const isAgain = (length: Ticks, told: Ticks): boolean => Math.abs(length - told) <= NEARLY * told;
+
+/**
+ * Of a roll, what stands alone is its width or its length; of letters their height; else one side.
+ * @param told how long a roll was said to be before; null: it was not
+ */
+function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null, told: Ticks | null): OneMeasure {
   if (punch) return { ...NO_MEASURE, size: { w: punch.size, h: null } };
   const measure = takeMeasure(line);
   if (!measure) return NO_MEASURE;
   const { ticks, from, to } = measure;
   if (kind === 'alpha') return { ...NO_MEASURE, height: ticks };
   if (ROLLS.includes(kind)) {
-    if (ticks > WIDEST_ROLL) return { ...NO_MEASURE, length: ticks };
+    const isLength = (one: Ticks): boolean => one > WIDEST_ROLL && (told === null || isAgain(one, told));
+    if (isLength(ticks)) return { ...NO_MEASURE, length: ticks };
+    // What is neither stays: it is in doubt.
+    if (ticks > WIDEST_ROLL) {
+      line.restore(from, to);
+      return NO_MEASURE;
+    }
     const second = takeMeasure(line);
-    // Another as short is the width of another.
-    const length = second && second.ticks > WIDEST_ROLL ? second.ticks : null;
+    const length = second && isLength(second.ticks) ? second.ticks : null;
     if (second && length === null) line.restore(second.from, second.to);
     line.takeAll(WIDE_OR_LONG);
     return { ...NO_MEASURE, size: { w: ticks, h: null }, length };
@@ -81,6 +94,12 @@ function asRoll({ size, at, doubts }: Sizes): Omit<OneMeasure, 'height'> {
   return { size, length: null, doubts: [...doubts, { ...at, why: 'Its width and its length? In what?' }] };
 }
 
+function takeLengthAgain(line: Unread, told: Ticks): void {
+  const own = line.copy();
+  const again = takeLength(own);
+  if (again && isAgain(again.length, told)) line.left = own.left;
+}
+
 /** What a line tells of how large and how long a thing is. */
 export interface Measures extends Pick<Thing, 'size' | 'length' | 'height'> {
   /** The length is said to be that of each; null: it is not. */
@@ -98,8 +117,9 @@ export interface Measures extends Pick<Thing, 'size' | 'length' | 'height'> {
 export function takeMeasures(line: Unread, kind: ThingKind, sizes: Sizes, punch: Punch | null): Measures {
   const isRoll = ROLLS.includes(kind);
   const sized = isRoll ? asRoll(sizes) : { ...sizes, length: null };
-  const rolled = isRoll ? takeLength(line) : null;
-  const one = sizes.size === null ? takeOneMeasure(line, kind, punch) : NO_MEASURE;
+  const rolled = isRoll && sized.length === null ? takeLength(line) : null;
+  if (rolled) takeLengthAgain(line, rolled.length);
+  const one = sizes.size === null ? takeOneMeasure(line, kind, punch, rolled?.length ?? null) : NO_MEASURE;
   return {
     size: sized.size ?? one.size,
     length: sized.length ?? rolled?.length ?? one.length,

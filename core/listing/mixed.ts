@@ -2,7 +2,7 @@ import type { Unit } from '../length';
 import { isColours } from './colours';
 import { kindWordsIn } from './findKind';
 import { NO_COUNTS, NUMBER_WORD, WHOLE, wholeOf } from './numbers';
-import { isFirst, takeSizes } from './takeSizes';
+import { isFirst, takeMeasure, takeSizes } from './takeSizes';
 import { HOLDERS, PIECES } from './takeCounts';
 import type { Doubt, Thing } from './thing';
 import { Unread, type Stretch } from './unread';
@@ -17,6 +17,8 @@ export interface MixedPart {
   readonly seen: string;
   /** Of the part itself. */
   readonly size?: Thing['size'];
+  readonly sizeAt?: { readonly from: number; readonly to: number };
+  readonly length?: Thing['length'];
   readonly doubts?: readonly Doubt[];
 }
 
@@ -24,10 +26,15 @@ const BEFORE = new RegExp(
   String.raw`^\s*[(\[]?(${WHOLE})[)\]]?\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
   'iu',
 );
-const BEHIND = /\s*(?:[x×]\s*(\d+)|\(\s*[x×]?\s*(\d+)\s*\)|[-–—]\s*(\d+)|(?<=\s)(\d+))\s*$/u;
+const SHEETS_BEHIND = String.raw`(?:\s*(?:sheets?|shts?|pcs?|pieces?|ea)\.?)?`;
+const BEHIND = new RegExp(
+  String.raw`\s*(?:[x×]\s*(\d+)${SHEETS_BEHIND}|\(\s*[x×]?\s*(\d+)${SHEETS_BEHIND}\s*\)|[-–—]\s*(\d+)${SHEETS_BEHIND}|(?<=\s)(\d+)${SHEETS_BEHIND})\s*$`,
+  'iu',
+);
+const ONLY_BEHIND = new RegExp(String.raw`^${BEHIND.source}`, 'iu');
 
 /** A count beside a size, and nothing else: `8 - 3x4`. */
-const ALONE = new RegExp(String.raw`^\s*(${WHOLE})\s*[x×–—:-]?\s*(?:of\s*)?$`, 'iu');
+const ALONE = new RegExp(String.raw`^\s*(${WHOLE})\s*[x×@–—:-]?\s*(?:of\s*)?$`, 'iu');
 /** `2 each`, of what is named until the next number. */
 const OF_EACH = new RegExp(String.raw`^\s*${WHOLE}\s*(?:of\s+)?(?:each|ea\b\.?)(?:\s+of)?\s*[:–—-]?\s`, 'iu');
 /** Beside a count it says nothing more. */
@@ -42,15 +49,20 @@ const NO_NAMES = new RegExp(
 /** A second count. */
 const NUMBERS = new RegExp(String.raw`\p{N}|(?<![\p{L}'’])(?:${NUMBER_WORD})(?![\p{L}'’])`, 'u');
 
-function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPart | null {
+/** A stretch with its count, and its name or its size; null: it is none of several. */
+export function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPart | null {
   const own = new Unread(line.text.slice(from, to));
   own.left = text;
-  const { size, doubts } = takeSizes(own, unit);
-  const before = BEFORE.exec(own.left) ?? (size && ALONE.exec(own.left));
-  const behind = before ? null : BEHIND.exec(own.left);
+  const { size: sides, at, doubts } = takeSizes(own, unit);
+  const measure = sides ? null : takeMeasure(own);
+  const size = sides ?? (measure && { w: measure.ticks, h: null });
+  // Behind a size `(4 pcs)` counts, and names nothing.
+  const alone = size && ONLY_BEHIND.exec(own.left);
+  const before = alone ? null : (BEFORE.exec(own.left) ?? (size && ALONE.exec(own.left)));
+  const behind = alone ?? (before ? null : BEHIND.exec(own.left));
   const told = before ?? behind;
   // A size alone says nothing of how many.
-  if (!told || doubts.some(({ about }) => about !== 'unit') || (size && !before)) return null;
+  if (!told || doubts.some(({ about }) => about !== 'unit')) return null;
   const n = wholeOf(told.slice(1).find((group) => group !== undefined) ?? '');
   const [start, end] = [before ? before[0].length : 0, behind ? behind.index : own.left.length];
   const called = own
@@ -69,6 +81,7 @@ function partOf(line: Unread, { from, to, text }: Stretch, unit: Unit): MixedPar
         from: from + start,
         to: from + end,
         ...(size ? { size } : {}),
+        ...(at ? { sizeAt: { from: at.from + from, to: at.to + from } } : {}),
         doubts: doubts.map((one) => ({ ...one, from: one.from + from, to: one.to + from })),
       };
 }
@@ -85,11 +98,13 @@ const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\sand\s|\splus\s/giu;
 /** `12 gold 12 silver`: nothing stands between them. */
 const COUNT_AFTER_NAME =
   /(?<=\p{L})(?<!(?<!\p{L})(?:x|of|in|per|to|by|no|with|plus|are|size|each|ea|including|includes|contains))\s+(?=\d+\s+\p{L})/giu;
+/** Names that are not said of all: they begin with a capital. */
+export const PROPER = /^\s*\p{Lu}/u;
 /** Said before what is listed. */
 const INCLUDED = /^\s*(?:incl\.?|including|includes?|contains?|with)\s+/iu;
 
 /** What stands between two places, parted where one of a list ends and the next begins. */
-function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
+export function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
   const inner = line.left.slice(from, to);
   let at = INCLUDED.exec(inner)?.[0].length ?? 0;
   const stretches: Stretch[] = [];
@@ -102,17 +117,28 @@ function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
   return stretches;
 }
 
-function regionParts(line: Unread, from: number, to: number, unit: Unit): MixedPart[] | null {
+/** `Meadow x2, Crates, Fence`: what is named beside one that is counted is there once, which is in doubt. */
+function onePart(line: Unread, stretch: Stretch): MixedPart | null {
+  const part = PROPER.test(stretch.text) ? namedPart(line, stretch, 1) : null;
+  return part && { ...part, doubts: [{ words: part.name, why: 'One of it?', from: part.from, to: part.to }] };
+}
+
+function regionParts(line: Unread, from: number, to: number, unit: Unit, isList = false): MixedPart[] | null {
   let each: number | null = null;
   const parts: MixedPart[] = [];
-  for (const one of stretchesOf(line, from, to)) {
+  const stretches = stretchesOf(line, from, to);
+  const isCounted = isList && stretches.some(({ text }) => PROPER.test(text) && BEHIND.test(text));
+  for (const one of stretches) {
     const counted = partOf(line, one, unit);
     if (counted) each = OF_EACH.test(one.text) ? counted.count : null;
-    const part = counted ?? (each === null ? null : namedPart(line, one, each));
+    const named = each === null ? null : namedPart(line, one, each);
+    const part = counted ?? named ?? (isCounted ? onePart(line, one) : null);
     if (!part) return null;
     parts.push(part);
   }
-  return parts.length > 1 ? parts : null;
+  // What only some are called may be what all are called.
+  const areNamed = new Set(parts.map(({ name }) => name !== ''));
+  return parts.length > 1 && areNamed.size === 1 ? parts : null;
 }
 
 /**
@@ -126,13 +152,30 @@ export function takeMixed(line: Unread, unit: Unit): MixedPart[] | null {
   for (const region of REGIONS) {
     for (const { index, 0: mark, 1: inner = '' } of line.left.matchAll(region)) {
       const from = index + mark.length;
-      const parts = regionParts(line, from, from + inner.length, unit);
+      const parts = regionParts(line, from, from + inner.length, unit, !mark.includes(','));
       if (!parts) continue;
       line.blank(index, from + inner.length + (mark === '(' ? 1 : 0));
       return parts;
     }
   }
   return takeMixedBefore(line, unit) ?? takeMixedBehind(line, unit);
+}
+
+const SO_MANY = /(?<![\p{L}\d])[x×]\s*\d+(?![\p{L}\d/.])|\(\s*[x×]?\s*\d+\s*\)/u;
+
+/** Where some of several that are named are counted, and one is not: it is in doubt. Null: there is no such. */
+export function countOfSome(line: Unread, unit: Unit): Doubt | null {
+  const own = line.copy();
+  takeSizes(own, unit);
+  for (const region of REGIONS.slice(0, 2))
+    for (const { index, 0: mark, 1: inner = '' } of own.left.matchAll(region)) {
+      const from = index + mark.length;
+      const names = stretchesOf(own, from, from + inner.length).filter(({ text }) => PROPER.test(text));
+      const bare = names.find(({ text }) => !/\d/.test(text));
+      if (bare && names.some(({ text }) => SO_MANY.test(text)))
+        return { words: line.words(bare.from, bare.to), why: 'How many of it?', from: bare.from, to: bare.to };
+    }
+  return null;
 }
 
 /** `2 white and 1 kraft cardstock`: before the words of the kind, and the size. */
@@ -184,8 +227,21 @@ function takeMixedWhole(line: Unread, unit: Unit): MixedPart[] | null {
   return parts;
 }
 
+/** `Meadow/Crates/Fence`: a paper has but two faces. */
+function byFaces({ from, text }: Stretch): Stretch[] {
+  const ends = [...text.matchAll(/\s*\/\s*|$/gu)];
+  return ends.map(({ index }, i) => {
+    const before = ends[i - 1];
+    const begin = before ? before.index + before[0].length : 0;
+    return { from: from + begin, to: from + index, text: text.slice(begin, index) };
+  });
+}
+
 /** Names alone between two places, so many of each. Null: they are none, or not several. */
 export function namesBetween(line: Unread, from: number, to: number, each: number): MixedPart[] | null {
-  const parts = stretchesOf(line, from, to).map((one) => namedPart(line, one, each));
+  const stretches = stretchesOf(line, from, to);
+  const [first] = stretches;
+  const byThree = first && stretches.length === 1 ? byFaces(first) : [];
+  const parts = (byThree.length > 2 ? byThree : stretches).map((one) => namedPart(line, one, each));
   return parts.length > 1 && parts.every((one) => one !== null) ? parts : null;
 }

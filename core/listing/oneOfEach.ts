@@ -1,7 +1,7 @@
 import type { Unit } from '../length';
 import { nth } from '../nth';
 import { kindWordsIn } from './findKind';
-import { namesBetween, type MixedPart } from './mixed';
+import { namesBetween, PROPER, type MixedPart } from './mixed';
 import { WHOLE, wholeOf } from './numbers';
 import { isColours } from './colours';
 import { isFirst, takeMeasuresInARow, takeSizes } from './takeSizes';
@@ -24,8 +24,7 @@ const SORTS = new RegExp(
 const LISTED_BY_NAME: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'washi', 'ribbon', 'twine'];
 const BEHIND_A_MARK = /(?::|\s[-–—]|\sin)\s+(?=(.+)$)/gu;
 const IN_BRACKETS = /\((?=([^()]+)\))/gu;
-/** Proper names behind a comma: what is said of all is not written so. */
-const PROPER = /^\p{Lu}/u;
+/** Behind a comma: what is said of all is not written so. */
 const BEHIND_A_COMMA = /,\s+(?=(\p{Lu}.+)$)/gu;
 
 /** Several of a kind, so many of each. */

@@ -9,7 +9,7 @@ import { punchOf, tagPunchOf } from './punchOf';
 import { GLYPH_BEFORE, GLYPH_BEHIND, readLetters } from './readLetters';
 import { sheetsOfPad, takeDesigns } from './sheetsOfPad';
 import { takeAmount } from './takeAmount';
-import { takeCounts } from './takeCounts';
+import { takeCounts, type Counts } from './takeCounts';
 import { takeNotWhole } from './notWhole';
 import { isFirst, takeMeasure, takeSizes, type Sizes } from './takeSizes';
 import type { Punch } from '../things';
@@ -180,7 +180,7 @@ const takeOthers = (line: Unread): Doubt[] =>
     }));
 
 /** Of which there are many in a pack, none of them as large as {@link LARGE}. Common practice, no source. */
-const SMALL =
+export const SMALL =
   /^(?:enamel )?(?:brads?|eyelets?|gems?|pearls?|rhinestones?|beads?|sequins?|(?:wood(?:en)? )?buttons?|dots?|(?:jump )?rings?|staples?|pins?|charms?|bells?|clips?|keys?|pompoms?)$/i;
 const LARGE = inches(2);
 
@@ -198,6 +198,13 @@ function timesDoubts({ size, at }: Sizes, { kind, word }: FoundKind, text: strin
   return SO_MANY_BY.test(at.words) && isFirst(text, at.from)
     ? [{ ...at, why: 'Its size, or so many of one side?' }]
     : [];
+}
+
+/** Three names with slashes between: a sheet has two faces. */
+function facesDoubts(line: Unread, { back }: Names): Doubt[] {
+  if (back?.includes('/') !== true) return [];
+  const from = Math.max(0, line.text.indexOf(back));
+  return [{ words: back, why: 'More than two faces?', from, to: from + back.length }];
 }
 
 /** Nobody keeps account of a sheet by shares: what is left of it has a size. */
@@ -225,9 +232,11 @@ const ofHowMany = ({ words, from, to }: Omit<Doubt, 'why'>): Doubt => ({
   why: 'Of each: of how many?',
 });
 
-/** `1 yd each`, where they are not counted; `2 ribbons, 1 yd each of three`. */
-function eachRollDoubts({ each }: Measures, count: number | null): Doubt[] {
-  return each && (each.of === null ? count === null : count !== null && count !== each.of) ? [ofHowMany(each)] : [];
+/** `1 yd each`, where they are not counted; `2 ribbons, 1 yd each of three`; `2 each` of what is named by its colours. */
+function eachDoubts({ each }: Measures, { count, ofEach }: Counts, kind: ThingKind, colours: number): Doubt[] {
+  const isOff = each && (each.of === null ? count === null : count !== null && count !== each.of);
+  const isOfColours = ofEach && colours > 1 && [...SHEETS, ...ROLLS].includes(kind);
+  return [...(isOff ? [ofHowMany(each)] : []), ...(isOfColours ? [ofHowMany(ofEach)] : [])];
 }
 
 /** Reads one thing out of a line. */
@@ -279,13 +288,11 @@ export function readThing(line: Unread, context: Context): Thing {
       ...measures.doubts,
       ...timesDoubts(sizes, found, line.text, counts.count),
       ...others,
-      ...eachRollDoubts(measures, counts.count),
+      ...eachDoubts(measures, counts, kind, colours.length),
       ...counts.doubts,
       ...(pad?.doubts ?? []),
-      ...(counts.ofEach && colours.length > 1 && [...SHEETS, ...ROLLS].includes(kind)
-        ? [ofHowMany(counts.ofEach)]
-        : []),
       ...(amount && kind !== 'pad' && SHEETS.includes(kind) ? [partOfSheet(line, amount.words)] : []),
+      ...facesDoubts(line, names),
       ...notWhole,
       ...numbers,
     ].sort((a, b) => a.from - b.from),

@@ -1,6 +1,7 @@
-import type { Unit } from '../length';
+import { ROLL_UNITS, type Unit } from '../length';
 import { kindWordsIn, type FoundWord } from './findKind';
-import { NO_COUNTS, WHOLE } from './numbers';
+import { ROLLS } from './measures';
+import { NO_COUNTS, NUMBER, WHOLE } from './numbers';
 import { saysOnlyKind } from './prose';
 import { takeMeasure, takeSizes } from './takeSizes';
 import { SHEETS, type Doubt, type ThingKind } from './thing';
@@ -11,7 +12,8 @@ const INTRO = new RegExp(
   String.raw`^\s*(?:(?:this|the|your|our|my|each)\s+)?(?:(?:kit|box|parcel|pack)\s+)?(?:also\s+)?(?:includes?|contains?|comes with|has)\s*:?\s+(?=${WHOLE}(?!\p{L})|an?\s)`,
   'iu',
 );
-const BETWEEN = /[,;+&](?:\s{1,9}and\s)?|\.\s+(?=\p{Lu})|\s(?:and|plus)\s|\sw(?:ith|\/)\s{1,9}(?=\d)|\s\/\s/giu;
+const BETWEEN =
+  /[,;+&](?:\s{1,9}[Aa]nd\s)?|\.\s+(?=\p{Lu})|\s(?:[Aa]nd|AND|[Pp]lus|PLUS)\s|\s[Ww](?:ith|\/)\s{1,9}(?=\d)|\s\/\s/gu;
 const JOINT = /\s[+&/]\s|\s(?:and|plus)\s/iu;
 const BRACKETS = /\([^()]*\)|\[[^[\]]*\]/g;
 const COUNTED = new RegExp(
@@ -27,6 +29,8 @@ const COUNTING = new RegExp(
 interface Part extends Stretch {
   readonly word: FoundWord | null;
   readonly isCounted: boolean;
+  /** Beside what is told before it, and not in it: `24 die cuts + 6 labels`. */
+  readonly isAdded: boolean;
   /** As it is told; null: it is not. */
   readonly size: string | null;
   /** What is left without its kind and its count; of what is called so, its kind too. */
@@ -39,6 +43,9 @@ const wordIn = (text: string): FoundWord | null => {
   return words.filter(({ isMaterial }) => !isMaterial).at(-1) ?? words[0] ?? null;
 };
 
+/** Of a roll its length is as good as a count. */
+const SO_LONG = new RegExp(String.raw`${NUMBER}[\s-]*${ROLL_UNITS}`, 'iu');
+
 /** Words by which a thing is called, one of it or several. */
 const stemsOf = (text: string): string =>
   text
@@ -47,13 +54,15 @@ const stemsOf = (text: string): string =>
     .toLowerCase()
     .replace(/(?<=\p{L}{2})s(?!\p{L})/gu, '');
 
-function partOf({ from, to, text }: Stretch, unit: Unit): Part {
+const PLUS = /(?:\+|\splus)\s*$/iu;
+
+function partOf({ from, to, text }: Stretch, before: string, unit: Unit): Part {
   const word = wordIn(text);
   const line = new Unread(text);
   line.left = text;
   const sides = takeSizes(line, unit).size;
   const one = sides ? null : takeMeasure(line.copy());
-  const isCounted = COUNTED.test(line.left);
+  const isCounted = COUNTED.test(line.left) || (ROLLS.includes(word?.kind ?? 'paper') && SO_LONG.test(line.left));
   const called = word && !word.isNoun ? text.slice(0, word.from) + text.slice(word.to) : text;
   return {
     from,
@@ -61,6 +70,7 @@ function partOf({ from, to, text }: Stretch, unit: Unit): Part {
     text,
     word,
     isCounted,
+    isAdded: PLUS.test(before),
     size: sides ? `${sides.w} ${sides.h}` : one && `${one.ticks}`,
     name: stemsOf(called.replace(COUNTING, ' ')),
   };
@@ -75,17 +85,21 @@ const splitAt = (marks: RegExp, text: string): Stretch[] => {
   });
 };
 
+/** The words that tell its kind. */
+const spokenIn = ({ word, text }: Part): string => (word ? stemsOf(text.slice(word.from, word.to)) : '');
+
 /** What is printed on a sheet to be cut apart has sizes of its own. */
 const isPrintedOn = ({ word }: Part): boolean => word?.kind === 'cut-apart';
 
 /** Whether a part tells of another thing than the one before, and not more of the same. */
 function isAnother(part: Part, before: Part): boolean {
-  const { word, size, name } = part;
+  const { word, size, name, isAdded } = part;
   if (!word) return false;
   if (!word.isMaterial && size !== null && before.size !== null && size !== before.size) return !isPrintedOn(before);
   // The sheets of a pad are of paper.
   const isOther = word.kind !== before.word?.kind && !(before.word?.kind === 'pad' && word.kind === 'paper');
-  return part.isCounted && (isOther || (name !== '' && before.name !== '' && name !== before.name));
+  const isOtherwise = isAdded && spokenIn(part) !== spokenIn(before);
+  return part.isCounted && (isOther || isOtherwise || (name !== '' && before.name !== '' && name !== before.name));
 }
 
 /** Takes out words that only say that something is included. */
@@ -104,7 +118,7 @@ export interface SeveralKinds {
 
 /** `6 cards, 3x4; 3 cards, 4x6`: each with its kind and its count. */
 function bySemicolons({ left }: Unread, unit: Unit): Part[] | null {
-  const all = splitAt(/;/g, left).map((one) => partOf(one, unit));
+  const all = splitAt(/;/g, left).map((one) => partOf(one, left.slice(0, one.from), unit));
   return all.length > 1 && all.every(({ word, isCounted }) => word && isCounted) ? all : null;
 }
 
@@ -115,7 +129,7 @@ function bySemicolons({ left }: Unread, unit: Unit): Part[] | null {
 export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
   const all = splitAt(BETWEEN, line.left)
     .filter(({ text }) => text.trim() !== '')
-    .map((one) => partOf(one, unit));
+    .map((one) => partOf(one, line.left.slice(0, one.from), unit));
   const [first] = all;
   if (!first || all.length < 2) return null;
   const maySheetsShow = first.word !== null && SHEETS.includes(first.word.kind);

@@ -3,19 +3,20 @@ import { nth } from '../nth';
 import { isColours } from './colours';
 import { findKind } from './findKind';
 import { inDoubt } from './inDoubt';
-import { takeMixed, type MixedPart } from './mixed';
+import { takeEachSize } from './eachSize';
+import { countOfSome, takeMixed, type MixedPart } from './mixed';
 import { namedOtherwise, takeOneOfEach, type OfEach } from './oneOfEach';
 import { readThing, type Context } from './readThing';
 import { anotherKind, severalKinds, takeIntro } from './severalKinds';
-import type { Thing } from './thing';
+import { SHEETS, type Thing } from './thing';
 import { Unread } from './unread';
 
 /** Each part of a line that tells of several, with what the line says of all. */
 function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doubts'] = []): Thing[] {
   const doubtsOfAll = [...base.doubts, ...doubts];
-  return parts.map(({ count, name, seen, from, size, doubts: own = [] }, i): Thing => {
-    if (name === '')
-      return { ...base, count, ...(size ? { size } : {}), doubts: i === 0 ? [...doubtsOfAll, ...own] : own };
+  return parts.map(({ count, name, seen, from, size, length, doubts: own = [] }, i): Thing => {
+    const measures = { ...(size ? { size } : {}), ...(length ? { length } : {}) };
+    if (name === '') return { ...base, count, ...measures, doubts: i === 0 ? [...doubtsOfAll, ...own] : own };
     const [front = '', back = null] = name.split(/\s*\/\s*/);
     const both = isColours(name) ? name : back === null ? front : `${front} / ${back}`;
     const colours = coloursIn(seen).map((one) => ({ ...one, from: one.from + from, to: one.to + from }));
@@ -29,10 +30,21 @@ function withParts(base: Thing, parts: readonly MixedPart[], doubts: Thing['doub
         !base.isNamed && (base.kind === 'paper' || base.label === 'embellishment') ? both : `${base.label} ${both}`,
       back: isColours(name) ? null : back,
       colours: base.kind === 'paper' && !isColours(name) ? base.colours : [...base.colours, ...colours],
-      ...(size ? { size } : {}),
+      ...measures,
       doubts: [...(i === 0 ? doubtsOfAll : []), ...own],
     };
   });
+}
+
+const isSame = (one: Thing['size'], other: Thing['size']): boolean => one?.w === other?.w && one?.h === other?.h;
+
+/** A size of all beside those of each: it may be that of one more, or nothing that it is the size of is counted. */
+function sizeBeside(line: Unread, { size }: Thing, parts: readonly MixedPart[], { each }: Context): Thing['doubts'] {
+  const sizes = parts.flatMap((part) => (part.size ? [part.size] : []));
+  const isToldOfEach = size === null || sizes.length === 0 || [each.size, ...sizes].some((one) => isSame(one, size));
+  return isToldOfEach
+    ? []
+    : [{ words: line.text.trim(), why: 'A size besides: of what?', from: 0, to: line.text.length }];
 }
 
 /** The things of one kind that a line tells of. */
@@ -40,18 +52,20 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
   const isOne = kind === 'alpha' || kind === 'cut-apart' || kind === 'pad';
   const [whole, again] = [line.copy(), line.copy()];
-  const parts = isOne ? null : takeMixed(line, context.unit);
+  const parts = isOne ? null : (takeEachSize(line, kind, context.unit) ?? takeMixed(line, context.unit));
   if (parts) {
     const base = readThing(line, context);
     const sum = parts.reduce((all, { count }) => all + count, 0);
     const isOff = base.count !== null && base.count > 1 && base.count !== sum;
-    const things = withParts(base, parts);
+    const things = withParts(base, parts, sizeBeside(line, base, parts, context));
     return isOff ? inDoubt(things, line.text, `${base.count} are told, and ${sum} are listed.`) : things;
   }
   const read = readThing(line, context);
   const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind)] };
   const ofEach = isOne ? null : takeOneOfEach(again, kind, thing.count ?? 1, context.unit);
   if (ofEach) return oneOfEach(again, thing, ofEach, context);
+  const some = SHEETS.includes(kind) ? countOfSome(whole, context.unit) : null;
+  if (some) return [{ ...thing, doubts: [...thing.doubts, some] }];
   const named = isOne || thing.back !== null ? null : namedOtherwise(whole, kind, thing.count ?? 1, context.unit);
   return named === null ? [thing] : inDoubt([thing], line.text, `${thing.count} are told, and ${named} are named.`);
 }
@@ -59,7 +73,7 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
 /** Several of a kind of which each is another, or the thing as it was read where they are none. */
 function oneOfEach(line: Unread, thing: Thing, { parts, isTold }: OfEach, context: Context): Thing[] {
   // What is beside a slash is the other face, of one paper or of each.
-  if (thing.back !== null && !isTold && !parts.every(({ name }) => name.includes('/'))) return [thing];
+  if (thing.back?.includes('/') === false && !isTold && !parts.every(({ name }) => name.includes('/'))) return [thing];
   // Colours that stand elsewhere are those of each: what is listed says something else of it.
   const outside = thing.colours.filter(({ from }) => !parts.some((one) => one.from <= from && from < one.to));
   if (thing.kind === 'cardstock' && outside.length > 0) return [thing];
