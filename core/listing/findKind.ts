@@ -3,6 +3,7 @@ import { inches } from '../length';
 import { closestWord } from './closestWord';
 import { isColourList } from './colours';
 import { KIND_WORDS, type KindWord } from './kindWords';
+import { isInProperName, isOfColours, isProper, MARKS } from './properNames';
 import { SHEETS, type Doubt, type ThingKind } from './thing';
 import type { Unread } from './unread';
 
@@ -39,7 +40,6 @@ export function kindWordsIn(text: string): FoundWord[] {
   return out;
 }
 
-const MARKS = /[,;:|()]|\s[-–—]\s/g;
 const LARGE = inches(5.5);
 /** Pocket cards. */
 const CARDS: readonly (readonly [number, number])[] = [
@@ -147,13 +147,13 @@ export interface KindContext {
 
 /** What kind of thing a line tells of: by its own words, else the heading's, else by its size. */
 export function findKind(line: Unread, size: Size | null, { heading, isLoose, isContents }: KindContext): FoundKind {
+  const isPaperHeading = heading !== null && SHEETS.includes(heading);
   // Ink may be a colour, and a leaf.
-  const colours = line.parts(MARKS).filter(({ text }) => isColourList(text));
+  const colours = line.parts(MARKS).filter(({ text }) => isColourList(text) || (isPaperHeading && isOfColours(text)));
   const words = kindWordsIn(line.left).filter(
     ({ from }) => !colours.some((part) => part.from <= from && from < part.to),
   );
   const told = tellingWord(words, line.left);
-  const isPaperHeading = heading !== null && SHEETS.includes(heading);
   const whole: Doubt = {
     words: line.words(),
     why: 'What kind of thing is it?',
@@ -179,17 +179,15 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose, is
       if (sheets) return { kind: sheets.kind, word: sheets, doubts: [] };
       return by(isPaperHeading ? heading : 'paper');
     }
-    const mayBeMotif = heading !== null && (isContents || (isPaperHeading && heading !== 'card'));
-    if (told.isMotif && told.kind !== 'card' && mayBeMotif && !SEVERAL.test(line.left))
-      return by(heading, [
-        {
-          words: line.words(told.from, told.to),
-          why: `Read as ${heading}.`,
-          about: 'kind',
-          from: told.from,
-          to: told.to,
-        },
-      ]);
+    const mayBeName = heading !== null && (isContents || (isPaperHeading && heading !== 'card'));
+    if (mayBeName && !SEVERAL.test(line.left) && !size) {
+      const isMotif = told.isMotif === true && told.kind !== 'card';
+      const { from, to } = told;
+      const doubt: Doubt = { words: line.words(from, to), why: `Read as ${heading}.`, about: 'kind', from, to };
+      const isName = !SHEETS.includes(told.kind) && isProper(line.left);
+      if (isMotif || (isName && (isContents || isInProperName(line.left, told)))) return by(heading, [doubt]);
+      if (isName) return { kind: told.kind, word: told, doubts: [whole] };
+    }
     if (heading === 'alpha' && (told.kind === 'stickers' || told.isMaterial))
       return { kind: 'alpha', word: told.isMaterial ? null : told, doubts: [] };
     if (heading === 'cardstock' && told.kind === 'paper' && /card/i.test(line.left)) return by('cardstock');

@@ -23,7 +23,7 @@ export interface MixedPart {
 }
 
 const BEFORE = new RegExp(
-  String.raw`^\s*[(\[]?(${WHOLE})[)\]]?\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea\.?|of)\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
+  String.raw`^\s*[(\[]?(${WHOLE})[)\]]?\s*(?:[x×]\s*|(?:sheets?|pcs?|each|ea|of)\.?\s+)?(?:of\s+|each[:\s]\s*)?(?!${NO_COUNTS})(?=\p{L}|\uE000)`,
   'iu',
 );
 const SHEETS_BEHIND = String.raw`(?:\s*(?:sheets?|shts?|pcs?|pieces?|ea)\.?)?`;
@@ -119,17 +119,18 @@ export function stretchesOf(line: Unread, from: number, to: number): Stretch[] {
 
 /** `Meadow x2, Crates, Fence`: what is named beside one that is counted is there once, which is in doubt. */
 function onePart(line: Unread, stretch: Stretch): MixedPart | null {
-  const part = PROPER.test(stretch.text) ? namedPart(line, stretch, 1) : null;
+  const isNamed = PROPER.test(stretch.text) || isColours(stretch.text);
+  const part = isNamed ? namedPart(line, stretch, 1) : null;
   return part && { ...part, doubts: [{ words: part.name, why: 'One of it?', from: part.from, to: part.to }] };
 }
 
+/** @param isList names without a count may stand among those that are counted */
 function regionParts(line: Unread, from: number, to: number, unit: Unit, isList = false): MixedPart[] | null {
   let each: number | null = null;
   const parts: MixedPart[] = [];
-  const stretches = stretchesOf(line, from, to);
-  const isCounted = isList && stretches.some(({ text }) => PROPER.test(text) && BEHIND.test(text));
-  for (const one of stretches) {
-    const counted = partOf(line, one, unit);
+  const all = stretchesOf(line, from, to).map((one) => ({ one, counted: partOf(line, one, unit) }));
+  const isCounted = isList && all.some(({ counted }) => counted !== null);
+  for (const { one, counted } of all) {
     if (counted) each = OF_EACH.test(one.text) ? counted.count : null;
     const named = each === null ? null : namedPart(line, one, each);
     const part = counted ?? named ?? (isCounted ? onePart(line, one) : null);

@@ -32,6 +32,8 @@ export interface OfEach {
   readonly parts: readonly MixedPart[];
   /** It is said that there are so many of each. */
   readonly isTold: boolean;
+  /** Nothing is said of how many there are. */
+  readonly isListed?: boolean;
 }
 
 /** So many of each, and where that stands. */
@@ -61,10 +63,12 @@ function namesBehind(line: Unread, mark: RegExp, each: number, isName = /./u): N
   const kind = kindWordsIn(line.left).find(({ isMotif }) => !isMotif);
   for (const { index, 0: told, 1: names = '' } of line.left.matchAll(mark)) {
     const from = index + told.length;
-    const to = from + names.length;
+    // A size that is told behind them is that of all.
+    const to = from + names.replace(/\s*(?:\(\s*\))?\s*$/, '').length;
     const isOverKind = kind !== undefined && from <= kind.from && kind.to <= to;
     const parts = isOverKind ? null : namesBetween(line, from, to, each);
-    if (parts?.every(({ name }) => isName.test(name))) return { parts, from: index, to: told === '(' ? to + 1 : to };
+    if (parts?.every(({ name }) => isName.test(name)))
+      return { parts, from: index, to: told === '(' ? from + names.length + 1 : to };
   }
   return null;
 }
@@ -124,6 +128,32 @@ function takeNames(line: Unread, unit: Unit, each: Each | null, count: number | 
   return null;
 }
 
+/** Words with a capital that say what something is like, and name nothing. */
+const LIKE =
+  /^(?:upright|one[- ]way|(?:double|single|2|two)[- ]sided|textured|smooth|glitter(?:ed)?|foil(?:ed)?|printed|assorted)$/iu;
+const SEVERAL = /(?:papers|sheets|cardstocks|vellums|rolls|ribbons|twines|washis)$/iu;
+
+/** Names that stand as a list does, and nobody says how many there are: `Papers: Meadow, Crates, Fence`. */
+function takeListed(line: Unread, kind: ThingKind, unit: Unit): OfEach | null {
+  if (!LISTED_BY_NAME.includes(kind)) return null;
+  const unsized = line.copy();
+  takeSizes(unsized, unit);
+  // Of papers, colours that stand so are those of one.
+  const isListed = ({ name }: MixedPart): boolean =>
+    kind === 'cardstock'
+      ? isColours(name)
+      : PROPER.test(name) && !LIKE.test(name) && !(kind === 'paper' && isColours(name));
+  const before = SEVERAL.test(line.left.trim())
+    ? namesBefore(unsized, { count: 1, from: line.left.length, to: 0 })
+    : null;
+  const named = [namesBehind(unsized, BEHIND_A_MARK, 1), namesBehind(unsized, IN_BRACKETS, 1), before].find(
+    (one) => one?.parts.every(isListed) === true,
+  );
+  if (!named) return null;
+  line.blank(named.from, named.to);
+  return { parts: named.parts, isTold: false, isListed: true };
+}
+
 /** As many proper names or colours as stand where several are listed, where it is another number; null: it is not. */
 export function namedOtherwise(line: Unread, kind: ThingKind, count: number, unit: Unit): number | null {
   if (count < 2 || !LISTED_BY_NAME.includes(kind)) return null;
@@ -144,7 +174,7 @@ export function namedOtherwise(line: Unread, kind: ThingKind, count: number, uni
  */
 export function takeOneOfEach(line: Unread, kind: ThingKind, count: number, unit: Unit): OfEach | null {
   const each = takeEach(line);
-  if (!each && count < 2) return null;
+  if (!each && count < 2) return takeListed(line, kind, unit);
   const measures = SHEETS.includes(kind) ? null : takeMeasuresInARow(line);
   const parts =
     measures?.map(({ ticks, from, to }) => ({

@@ -8,6 +8,7 @@ const SIZE = new RegExp(
   String.raw`(?<![\w/.])${NUMBER}(?:\s*|-)(?:in\b|inch\w*|cm|mm|["″])?\s*(?:[x×]|\bby\b)\s*${NUMBER}|(?<![\p{L}\d])A[3-6](?![\p{L}\d])`,
   'iu',
 );
+const SIZES = new RegExp(String.raw`(?:${SIZE.source})(?:\s*(?:in\b\.?|inch\w*|cm|mm|["″])|(?!\d))`, 'giu');
 const COUNTED =
   /\(\s*(?:qty\s*)?\d+\s*\)|(?<!\p{L})[x×]\s*\d+(?!\w)|(?<![\d.])\d+\s*[x×](?!\w)|(?<!\d)\d+[\s-]*(?:pcs?|pieces?|ct|sheets?|rolls?|packs?|sets?|yards?|yds?|bags?)\b|\b(?:set|pack) of\b|\bqty\b/iu;
 const OPENING =
@@ -71,14 +72,23 @@ export interface Heading {
   readonly isLoose: boolean;
 }
 
+/** What is around a line. */
 export interface Around {
   /** The line above is blank, or there is none, or it is words. */
   readonly isAfterGap: boolean;
-  /** A line that is not blank follows. */
-  readonly isBeforeLine: boolean;
   /** Lines of the list are all in capitals. */
   readonly isAllCapitals: boolean;
+  /** How the next line that is not blank stands to it; null: there is none. */
+  readonly next: 'under it' | 'after a gap' | null;
+  /** The next line may be a heading itself. */
+  readonly isOverHeading: boolean;
+  /** So many lines under it name something and tell no kind and no size of their own. */
+  readonly names: number;
 }
+
+/** Whether a line may be a heading: it says a kind and nothing else. */
+export const mayHead = (text: string): boolean =>
+  kindWordsIn(text).length > 0 && !/\d/.test(text.replace(SIZES, ' ')) && saysOnlyKind(text.replace(SIZES, ' '));
 
 const kindNamed = (bare: string): ThingKind | null => {
   if (/^(?:adhesives?|colou?r media|mixed media|mediums?|media)$/i.test(bare)) return 'medium';
@@ -87,29 +97,36 @@ const kindNamed = (bare: string): ThingKind | null => {
 };
 
 /** A heading: it says of what kind the lines under it are; null where the line is none. */
-export function headingOf(text: string, { isAfterGap, isBeforeLine, isAllCapitals }: Around): Heading | null {
-  if (text.length > LONGEST_HEADING) return null;
+export function headingOf(text: string, around: Around): Heading | null {
+  const { isAfterGap, isAllCapitals, next, isOverHeading, names } = around;
+  if (text.length > LONGEST_HEADING || next === null) return null;
   const hasColon = /:\s*[*_=~-]*\s*$/.test(text);
   const bare = text
     .replace(/^[\s*_=~#>•·+-]+|[\s*_=~#:<•·-]+$/g, '')
     .replace(/[([]\s*\d+\s*items?\s*[)\]]$/i, '')
     .trim();
   const isDecorated = /^\s*(?:[*_=~]{2,}|[-–—]{2,})/.test(text);
-  if (bare === '' || !isBeforeLine || /\d/.test(bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, '')))
-    return null;
-  const sized = /\d/.test(bare);
-  if (sized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare)) return null;
-  const plain = bare.replace(/\b\d+(?:\.\d+)?\s*[x×]\s*\d+(?:\.\d+)?\b/g, ' ');
+  const plain = bare.replace(SIZES, ' ');
+  if (bare === '' || /\d/.test(plain)) return null;
+  const isCapital = !isAllCapitals && /\p{Lu}/u.test(plain) && !/\p{Ll}/u.test(plain);
+  const isSized = /\d/.test(bare);
+  const isSizeBeside = isSized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare);
+  // A sheet of that size, where it is not over names.
+  const isParted = isAfterGap || next === 'after a gap';
+  if (isSizeBeside && !(names > 0 && (isParted || isCapital))) return null;
   const kinds = kindWordsIn(plain);
   const others = othersIn(plain);
   if (!others.every((word) => HEADING_WORDS.test(word))) return null;
   if (kinds.length === 0 && !others.some((word) => !/^(?:and|the|in|kit|box|more)$/i.test(word))) return null;
-  const isCapital = !isAllCapitals && /\p{Lu}/u.test(bare) && !/\p{Ll}/u.test(bare);
   const isGeneral = GENERAL.test(plain.replace(/&/g, 'and').replace(/\s+/g, ' ').trim());
-  if (!hasColon && !isCapital && !isDecorated && !isGeneral && !sized && !(isAfterGap && kinds.length > 0)) return null;
+  const isSaid = hasColon || isDecorated || isGeneral;
+  if (!isSaid && next === 'after a gap' && !(isCapital && !isOverHeading) && names === 0) return null;
+  if (!isSaid && !isCapital && !isSized && !(isParted && kinds.length > 0)) return null;
   // One thing of its kind, not a heading: nobody heads a list with it.
-  if (!hasColon && !isCapital && !isDecorated && !isGeneral && kinds.some(({ isNoun }) => isNoun)) return null;
+  if (!isSaid && !isCapital && kinds.some(({ isNoun }) => isNoun)) return null;
   const kind = kindNamed(plain.replace(/\s+/g, ' ').trim());
-  const isLoose = /more|extras?|&|\band\b|\+|\//i.test(plain) || new Set(kinds.map((one) => one.kind)).size > 1;
+  const isUnsure = isSizeBeside && !isCapital && names < 2;
+  const isLoose =
+    isUnsure || /more|extras?|&|\band\b|\+|\//i.test(plain) || new Set(kinds.map((one) => one.kind)).size > 1;
   return { kind, isLoose };
 }

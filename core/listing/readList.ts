@@ -2,8 +2,10 @@ import type { Unit } from '../length';
 import { BULLET, numberedLines, unmarked } from './bullets';
 import { inDoubt } from './inDoubt';
 import { lettersUnder } from './lettersUnder';
-import { leadOf, type Lead } from './leads';
-import { headingOf, isWords, type Heading } from './prose';
+import { leadOf, namesFrom, type Lead } from './leads';
+import { nth } from '../nth';
+import { headingOf, isWords, mayHead, type Heading } from './prose';
+import { isNothing, nextLine, withoutSpacing } from './spacing';
 import { AT_FIRST, type Context } from './readThing';
 import { remember } from './remember';
 import { takeSizes } from './takeSizes';
@@ -20,8 +22,6 @@ const readOne = remember((text: string, isNumbered: boolean, context: Context): 
     ? { text, read: 'words', things: [] }
     : { text, read: 'thing', things: thingsOf(unmarked(text, isNumbered), context) },
 );
-
-const isNothing = (text: string): boolean => /^\s*(?:#|$)/.test(text);
 
 /** The lines that a lead is over, as many of each as it tells; in doubt where they are not as many as it tells in all. */
 function readContents(lines: readonly string[], isNumbered: readonly boolean[], lead: Lead, unit: Unit): ReadLine[] {
@@ -50,11 +50,26 @@ function readContents(lines: readonly string[], isNumbered: readonly boolean[], 
  */
 export function readList(text: string, unit: Unit = 'in'): ReadLine[] {
   const lines = text.split(/\r\n|\n|\r/);
+  const kept = withoutSpacing(lines);
+  const read = readLines(
+    kept.map((i) => nth(lines, i)),
+    unit,
+  );
+  const byLine = new Map(kept.map((i, at) => [i, nth(read, at)]));
+  return lines.map((line, i) => byLine.get(i) ?? { text: line, read: 'nothing', things: [] });
+}
+
+function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
   const isNumbered = numberedLines(lines);
   const written = lines.filter((line) => /\p{L}{3}/u.test(line));
   const isAllCapitals = written.length > 2 && written.every((line) => !/\p{Ll}/u.test(line));
-  const headingAt = (i: number, isAfterGap: boolean): Heading | null =>
-    heading(lines[i] ?? '', { isAfterGap, isAllCapitals, isBeforeLine: !isNothing(lines[i + 1] ?? '') });
+  const headingAt = (i: number, isAfterGap: boolean): Heading | null => {
+    const at = nextLine(lines, i);
+    const next = at === null ? null : at === i + 1 ? 'under it' : 'after a gap';
+    const isOverHeading = at !== null && mayHead(lines[at] ?? '');
+    const names = at === null ? 0 : namesFrom(lines, at);
+    return heading(lines[i] ?? '', { isAfterGap, isAllCapitals, next, isOverHeading, names });
+  };
   const isOther = (i: number): boolean => isNothing(lines[i] ?? '') || headingAt(i, false) !== null;
   const out: ReadLine[] = [];
   let context: Context = { ...AT_FIRST, unit };
@@ -79,7 +94,11 @@ export function readList(text: string, unit: Unit = 'in'): ReadLine[] {
     const own = out.at(-1);
     const spelt = own && !lead ? lettersUnder(lines, i, own, (words) => thingsIn(words, unit)[0]) : null;
     if (spelt) out.splice(i, 1, ...spelt);
-    if (lead) out.push(...readContents(lines.slice(i + 1, lead.end), isNumbered.slice(i + 1, lead.end), lead, unit));
+    if (lead) {
+      const { start, end } = lead;
+      out.push(...lines.slice(i + 1, start).map((text): ReadLine => ({ text, read: 'nothing', things: [] })));
+      out.push(...readContents(lines.slice(start, end), isNumbered.slice(start, end), lead, unit));
+    }
     const last = out.at(-1);
     isAfterGap = last?.read === 'words' && !last.isOfAbove;
   }

@@ -9,9 +9,11 @@ import { Unread, type Stretch } from './unread';
 
 /** `This kit includes:` before what it includes. */
 const INTRO = new RegExp(
-  String.raw`^\s*(?:(?:this|the|your|our|my|each)\s+)?(?:(?:kit|box|parcel|pack)\s+)?(?:also\s+)?(?:includes?|contains?|comes with|has)\s*:?\s+(?=${WHOLE}(?!\p{L})|an?\s)`,
+  String.raw`^\s*(?:(?:bonus|extras?|also|plus)\s*:\s+(?=\d)|(?:embellishments?|accents?|misc|tools)\s*:\s+|(?:(?:this|the|your|our|my|each)\s+)?(?:(?:kit|box|parcel|pack)\s+)?(?:also\s+)?(?:includes?|contains?|comes with|has)\s*:?\s+(?=${WHOLE}(?!\p{L})|an?\s))`,
   'iu',
 );
+/** `Item: brads, Size: 3mm` */
+const LABELS = /(?<![\p{L}\d])(?:items?|product|name|description|sizes?|dimensions)\s*:\s+/giu;
 const BETWEEN =
   /[,;+&](?:\s{1,9}[Aa]nd\s)?|\.\s+(?=\p{Lu})|\s(?:[Aa]nd|AND|[Pp]lus|PLUS)\s|\s[Ww](?:ith|\/)\s{1,9}(?=\d)|\s\/\s/gu;
 const JOINT = /\s[+&/]\s|\s(?:and|plus)\s/iu;
@@ -91,6 +93,8 @@ const spokenIn = ({ word, text }: Part): string => (word ? stemsOf(text.slice(wo
 /** What is printed on a sheet to be cut apart has sizes of its own. */
 const isPrintedOn = ({ word }: Part): boolean => word?.kind === 'cut-apart';
 
+const COUNT_BEFORE = /^\s*\d+\s+(?:x\s+)?/i;
+
 /** Whether a part tells of another thing than the one before, and not more of the same. */
 function isAnother(part: Part, before: Part): boolean {
   const { word, size, name, isAdded } = part;
@@ -102,9 +106,10 @@ function isAnother(part: Part, before: Part): boolean {
   return part.isCounted && (isOther || isOtherwise || (name !== '' && before.name !== '' && name !== before.name));
 }
 
-/** Takes out words that only say that something is included. */
+/** Takes out words that only say that something is included, or what is told behind them. */
 export function takeIntro(line: Unread): void {
   line.take(INTRO);
+  line.takeAll(LABELS);
 }
 
 /** Several things of kinds of their own on one line, each with where it stands. */
@@ -133,8 +138,13 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
   const [first] = all;
   if (!first || all.length < 2) return null;
   const maySheetsShow = first.word !== null && SHEETS.includes(first.word.kind);
+  const hasCounts = /\d/.test(line.left);
   const isOnlyKinds = all.every(
-    ({ word, text }) => word && !(word.isMotif && maySheetsShow) && !/\d/.test(text) && saysOnlyKind(text),
+    ({ word, text }) =>
+      word &&
+      !(word.isMotif && maySheetsShow) &&
+      !(word.isMaterial && hasCounts) &&
+      saysOnlyKind(text.replace(COUNT_BEFORE, '')),
   );
   if (isOnlyKinds && new Set(all.map(({ word }) => word?.kind)).size === all.length)
     return { parts: all, mayBeOne: all.length === 2 && JOINT.test(line.left), mayBeNames: false };

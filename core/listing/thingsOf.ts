@@ -71,7 +71,8 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
 }
 
 /** Several of a kind of which each is another, or the thing as it was read where they are none. */
-function oneOfEach(line: Unread, thing: Thing, { parts, isTold }: OfEach, context: Context): Thing[] {
+function oneOfEach(line: Unread, thing: Thing, ofEach: OfEach, context: Context): Thing[] {
+  const { parts, isTold, isListed = false } = ofEach;
   // What is beside a slash is the other face, of one paper or of each.
   if (thing.back?.includes('/') === false && !isTold && !parts.every(({ name }) => name.includes('/'))) return [thing];
   // Colours that stand elsewhere are those of each: what is listed says something else of it.
@@ -79,7 +80,7 @@ function oneOfEach(line: Unread, thing: Thing, { parts, isTold }: OfEach, contex
   if (thing.kind === 'cardstock' && outside.length > 0) return [thing];
   const base = readThing(line, context);
   const { from, to } = { from: nth(parts, 0).from, to: nth(parts, parts.length - 1).to };
-  const isSure = isTold || parts.every(({ name }) => isColours(name));
+  const isSure = isTold || (!isListed && parts.every(({ name }) => isColours(name)));
   const things = withParts(
     base,
     parts,
