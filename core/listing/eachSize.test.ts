@@ -127,6 +127,43 @@ describe('names of which some are counted', () => {
   });
 });
 
+describe('names that nobody counts', () => {
+  const named = (text: string): string[] => readLine(text).things.map(({ count, name }) => `${count} ${name}`);
+
+  test.each([
+    ['Papers: Meadow, Crates, Fence', ['1 Meadow', '1 Crates', '1 Fence']],
+    ['Patterned paper - Meadow / Sail, Crates & Fence (12x12)', ['1 Meadow / Sail', '1 Crates', '1 Fence']],
+    ['papers (Meadow, Crates)', ['1 Meadow', '1 Crates']],
+    ['Meadow, Crates, Fence papers', ['1 Meadow', '1 Crates', '1 Fence']],
+    ['12x12 cardstock - white, plum', ['1 white', '1 plum']],
+    ['Washi: Amber, Teal', ['1 Amber', '1 Teal']],
+  ])('%s: one of each, which is in doubt', (text, expected) => {
+    expect(named(text)).toEqual(expected);
+    expect(doubtsOf(text)).toEqual(['One of each?']);
+  });
+
+  test.each(['12x12 paper: ink, amber, cream', '12x12 paper: Moth Lantern, upright', 'Paper: Meadow, Double-sided'])(
+    '%s: what one is like',
+    (text) => {
+      expect(readLine(text).things).toHaveLength(1);
+      expect(doubtsOf(text)).toEqual([]);
+    },
+  );
+
+  test('colours beside one that is counted are there once, which is in doubt', () => {
+    expect(named('Cardstock: white, kraft, 2 plum')).toEqual(['1 white', '1 kraft', '2 plum']);
+    expect(doubtsOf('Cardstock: white, kraft, 2 plum')).toEqual(['One of it?', 'One of it?']);
+  });
+});
+
+test('a word for all of them, and what there is of each kind', () => {
+  expect(readLine('Embellishments: brads, tags, 12 enamel dots').things).toMatchObject([
+    { kind: 'embellishment', count: 1, name: 'brads' },
+    { kind: 'ephemera', count: 1, name: 'tags' },
+    { kind: 'dots', count: 12 },
+  ]);
+});
+
 test.each([
   ['24 pc. die cut pack + 6 bonus labels', [24, 6]],
   ['30 die cuts plus 4 bonus tags', [30, 4]],

@@ -1,5 +1,5 @@
 import { isHeads } from './heads';
-import { NUMBER } from './numbers';
+import { NUMBER, NUMBER_WORD } from './numbers';
 import { Unread } from './unread';
 import { kindWordsIn } from './findKind';
 import type { ThingKind } from './thing';
@@ -53,9 +53,12 @@ export function isWords(text: string): boolean {
   return words.length > MOST_WORDS && kindWordsIn(left).length === 0;
 }
 
+/** It says how many there are: what is under it is counted by that. */
+const SO_MANY = new RegExp(String.raw`(?<!\p{L})(?:${NUMBER_WORD}|each|ea)(?!\p{L})`, 'iu');
+
 /** Words of which headings are made, beside those of kinds. */
 const HEADING_WORDS =
-  /^(?:and|more|extras?|the|section|other|others|misc|miscellaneous|bits|pieces|bobs|bonus|exclusives?|exclusive|items?|goodies|supplies|add|ons|embellishments?|accents?|elements|decorations?|mediums?|media|colou?r|mixed|adhesives?|specialty|speciality|patterned|plain|textured|solid|solids|double|sided|titles?|fibers?|fibres?|tools|packaging|small|things|papers?|pocket|journal(?:l)?ing|embellies|pack|kit|in|box|also|paper|goods)$/i;
+  /^(?:and|more|extras?|the|section|other|others|misc|miscellaneous|bits|pieces|bobs|bonus|exclusives?|exclusive|items?|goodies|supplies|add|ons|embellishments?|accents?|elements|decorations?|mediums?|media|colou?r|mixed|adhesives?|specialty|speciality|patterned|plain|textured|solid|solids|double|sided|titles?|fibers?|fibres?|tools|packaging|small|things|papers?|pocket|journal(?:l)?ing|embellies|pack|kit|in|box|also|paper|goods|all|are|both|sides|assorted|coordinating|matching|various)$/i;
 /** Headings that say no more than that something else follows. */
 const GENERAL =
   /^(?:embellishments?|accents?|extras?|misc(?:ellaneous)?|others?|bits(?: and (?:bobs|pieces))?|goodies|bonus(?: items?)?|elements|decorations?|small things|embellies|also in the (?:box|kit)|other items|tools|supplies|papers?|patterned papers?|adhesives?|colou?r media|mixed media|mediums?)$/i;
@@ -116,7 +119,9 @@ export function headingOf(text: string, around: Around): Heading | null {
   if (isSizeBeside && !(names > 0 && (isParted || isCapital))) return null;
   const kinds = kindWordsIn(plain);
   const others = othersIn(plain);
-  if (!others.every((word) => HEADING_WORDS.test(word))) return null;
+  // Before a colon and names anything may be said of them.
+  const isOverNames = hasColon && kinds.length > 0 && names > 0 && !SO_MANY.test(plain);
+  if (!isOverNames && !others.every((word) => HEADING_WORDS.test(word))) return null;
   if (kinds.length === 0 && !others.some((word) => !/^(?:and|the|in|kit|box|more)$/i.test(word))) return null;
   const isGeneral = GENERAL.test(plain.replace(/&/g, 'and').replace(/\s+/g, ' ').trim());
   const isSaid = hasColon || isDecorated || isGeneral;

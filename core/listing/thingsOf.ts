@@ -4,7 +4,7 @@ import { isColours } from './colours';
 import { findKind } from './findKind';
 import { inDoubt } from './inDoubt';
 import { takeEachSize } from './eachSize';
-import { countOfSome, takeMixed, type MixedPart } from './mixed';
+import { countOfSome, PROPER, takeMixed, type MixedPart } from './mixed';
 import { namedOtherwise, takeOneOfEach, type OfEach } from './oneOfEach';
 import { readThing, type Context } from './readThing';
 import { anotherKind, severalKinds, takeIntro } from './severalKinds';
@@ -73,8 +73,9 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
 /** Several of a kind of which each is another, or the thing as it was read where they are none. */
 function oneOfEach(line: Unread, thing: Thing, ofEach: OfEach, context: Context): Thing[] {
   const { parts, isTold, isListed = false } = ofEach;
-  // What is beside a slash is the other face, of one paper or of each.
-  if (thing.back?.includes('/') === false && !isTold && !parts.every(({ name }) => name.includes('/'))) return [thing];
+  // What is beside a slash is the other face, of one paper or of each; colours beside it are those of one.
+  const isOwn = ({ name }: MixedPart): boolean => name.includes('/') || (PROPER.test(name) && !isColours(name));
+  if (thing.back?.includes('/') === false && !isTold && !parts.every(isOwn)) return [thing];
   // Colours that stand elsewhere are those of each: what is listed says something else of it.
   const outside = thing.colours.filter(({ from }) => !parts.some((one) => one.from <= from && from < one.to));
   if (thing.kind === 'cardstock' && outside.length > 0) return [thing];
