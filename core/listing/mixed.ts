@@ -128,12 +128,13 @@ function onePart(line: Unread, stretch: Stretch): MixedPart | null {
 function regionParts(line: Unread, from: number, to: number, unit: Unit, isList = false): MixedPart[] | null {
   let each: number | null = null;
   const parts: MixedPart[] = [];
-  const all = stretchesOf(line, from, to).map((one) => ({ one, counted: partOf(line, one, unit) }));
-  const isCounted = isList && all.some(({ counted }) => counted !== null);
-  for (const { one, counted } of all) {
+  const stretches = stretchesOf(line, from, to);
+  const mayBeOne = (): boolean => isList && stretches.some((one) => partOf(line, one, unit) !== null);
+  for (const one of stretches) {
+    const counted = partOf(line, one, unit);
     if (counted) each = OF_EACH.test(one.text) ? counted.count : null;
     const named = each === null ? null : namedPart(line, one, each);
-    const part = counted ?? named ?? (isCounted ? onePart(line, one) : null);
+    const part = counted ?? named ?? (mayBeOne() ? onePart(line, one) : null);
     if (!part) return null;
     parts.push(part);
   }

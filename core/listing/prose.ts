@@ -63,6 +63,10 @@ const HEADING_WORDS =
 const GENERAL =
   /^(?:embellishments?|accents?|extras?|misc(?:ellaneous)?|others?|bits(?: and (?:bobs|pieces))?|goodies|bonus(?: items?)?|elements|decorations?|small things|embellies|also in the (?:box|kit)|other items|tools|supplies|papers?|patterned papers?|adhesives?|colou?r media|mixed media|mediums?)$/i;
 
+const COLON = /:\s*[*_=~-]*\s*$/;
+/** `(3 items)` behind a heading. */
+const ITEMS = /[([]\s*\d+\s*items?\s*[)\]]\s*[*_=~#:-]*\s*$/i;
+
 /** The words beside those that tell kinds. */
 const othersIn = (text: string): string[] =>
   wordsOf(kindWordsIn(text).reduceRight((left, { from, to }) => left.slice(0, from) + ' ' + left.slice(to), text));
@@ -89,9 +93,18 @@ export interface Around {
   readonly names: number;
 }
 
-/** Whether a line may be a heading: it says a kind and nothing else. */
-export const mayHead = (text: string): boolean =>
-  kindWordsIn(text).length > 0 && !/\d/.test(text.replace(SIZES, ' ')) && saysOnlyKind(text.replace(SIZES, ' '));
+/** Whether a line says a kind, or its size too, and nothing else. */
+export const saysKindAlone = (text: string): boolean => {
+  const plain = text.replace(SIZES, ' ');
+  return !/\d/.test(plain) && kindWordsIn(plain).length > 0 && saysOnlyKind(plain);
+};
+
+/** Whether a line may be a heading, by itself: it counts nothing, and names nothing but before a colon. */
+export const mayHead = (text: string): boolean => {
+  if (text.length > LONGEST_HEADING) return false;
+  const plain = text.replace(ITEMS, ' ').replace(SIZES, ' ');
+  return !/\d/.test(plain) && (COLON.test(text) || saysOnlyKind(plain));
+};
 
 const kindNamed = (bare: string): ThingKind | null => {
   if (/^(?:adhesives?|colou?r media|mixed media|mediums?|media)$/i.test(bare)) return 'medium';
@@ -102,15 +115,15 @@ const kindNamed = (bare: string): ThingKind | null => {
 /** A heading: it says of what kind the lines under it are; null where the line is none. */
 export function headingOf(text: string, around: Around): Heading | null {
   const { isAfterGap, isAllCapitals, next, isOverHeading, names } = around;
-  if (text.length > LONGEST_HEADING || next === null) return null;
-  const hasColon = /:\s*[*_=~-]*\s*$/.test(text);
+  if (!mayHead(text) || next === null) return null;
+  const hasColon = COLON.test(text);
   const bare = text
     .replace(/^[\s*_=~#>•·+-]+|[\s*_=~#:<•·-]+$/g, '')
-    .replace(/[([]\s*\d+\s*items?\s*[)\]]$/i, '')
+    .replace(ITEMS, '')
     .trim();
   const isDecorated = /^\s*(?:[*_=~]{2,}|[-–—]{2,})/.test(text);
   const plain = bare.replace(SIZES, ' ');
-  if (bare === '' || /\d/.test(plain)) return null;
+  if (bare === '') return null;
   const isCapital = !isAllCapitals && /\p{Lu}/u.test(plain) && !/\p{Ll}/u.test(plain);
   const isSized = /\d/.test(bare);
   const isSizeBeside = isSized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare);

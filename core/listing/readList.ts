@@ -4,7 +4,7 @@ import { inDoubt } from './inDoubt';
 import { lettersUnder } from './lettersUnder';
 import { leadOf, namesFrom, type Lead } from './leads';
 import { nth } from '../nth';
-import { headingOf, isWords, mayHead, type Heading } from './prose';
+import { headingOf, isWords, mayHead, saysKindAlone, type Heading } from './prose';
 import { isNothing, nextLine, withoutSpacing } from './spacing';
 import { AT_FIRST, type Context } from './readThing';
 import { remember } from './remember';
@@ -14,6 +14,8 @@ import { thingsOf } from './thingsOf';
 import { Unread } from './unread';
 
 const heading = remember(headingOf);
+const saysNoThing = remember(mayHead);
+const isKindAlone = remember(saysKindAlone);
 const isWordsOnly = remember((text: string) => isWords(text.replace(BULLET, '')));
 
 /** Remembered by line and what is around it, so that typing reads only the line that changes. */
@@ -64,11 +66,12 @@ function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
   const written = lines.filter((line) => /\p{L}{3}/u.test(line));
   const isAllCapitals = written.length > 2 && written.every((line) => !/\p{Ll}/u.test(line));
   const headingAt = (i: number, isAfterGap: boolean): Heading | null => {
-    const at = nextLine(lines, i);
-    const next = at === null ? null : at === i + 1 ? 'under it' : 'after a gap';
-    const isOverHeading = at !== null && mayHead(lines[at] ?? '');
-    const names = at === null ? 0 : namesFrom(lines, at);
-    return heading(lines[i] ?? '', { isAfterGap, isAllCapitals, next, isOverHeading, names });
+    const line = lines[i] ?? '';
+    const at = saysNoThing(line) ? nextLine(lines, i) : null;
+    if (at === null) return null;
+    const next = at === i + 1 ? 'under it' : 'after a gap';
+    const isOverHeading = isKindAlone(lines[at] ?? '');
+    return heading(line, { isAfterGap, isAllCapitals, next, isOverHeading, names: namesFrom(lines, at) });
   };
   const isOther = (i: number): boolean => isNothing(lines[i] ?? '') || headingAt(i, false) !== null;
   const out: ReadLine[] = [];
