@@ -77,6 +77,18 @@ test('ink is a colour of cardstock', () => {
   expect(told('Cardstock\n2 Ink\nInk + plum x3')).toEqual(['2 cardstock Ink', '3 cardstock Ink plum']);
 });
 
+test('what a printed page says of itself is no thing; a number of an item is none of these words', () => {
+  for (const text of ['Page 1 of 2', 'Order #10234', 'Subtotal: 31 items', 'Invoice no. 12'])
+    expect(readList(text).map(({ read }) => read)).toEqual(['words']);
+  expect(thingsOf('#1025 Tide Pools (2)')).toMatchObject([{ count: 2, doubts: [{ words: '#1025' }] }]);
+});
+
+test('a count alone may be that of the line above: it is in doubt', () => {
+  for (const text of ['Qty 2', 'x2', '3 sheets', '(4)'])
+    expect(thingsOf(`Papers\nMeadow\n${text}`)[1]?.doubts).toHaveLength(1);
+  expect(thingsOf('Papers\n12x12 (4)').flatMap(({ doubts }) => doubts)).toEqual([]);
+});
+
 describe('a law', () => {
   const NAMES = ['Meadow', 'Crates / Fence', 'Moth Lantern', 'Ink Blots', 'Wood Grain / Cork', 'Snow on Roofs', 'Tide'];
   const COLOURS = ['White', 'Plum', 'Ink', 'Kraft', 'Pale Grey'];

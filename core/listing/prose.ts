@@ -13,6 +13,9 @@ const COUNTED =
   /\(\s*(?:qty\s*)?\d+\s*\)|(?<!\p{L})[x×]\s*\d+(?!\w)|(?<![\d.])\d+\s*[x×](?!\w)|(?<!\d)\d+[\s-]*(?:pcs?|pieces?|ct|sheets?|rolls?|packs?|sets?|yards?|yds?|bags?)\b|\b(?:set|pack) of\b|\bqty\b/iu;
 const OPENING =
   /^\s*(?:hi|hello|hey|dear|welcome|thanks?|thank you|enjoy|happy|congratulations|love,|xo+|see you|we|i|our|your|this month|here|don['’]?t|please|remember|note|ps|p\.s\.|all (?:items|kits)|items may|while|if|for more|visit|follow|share|tag us|questions|have (?:fun|a)|hope|hooray|yay|good|greetings|that['’]s|what|when|you|total|ships?|shipping)(?![\p{L}\d-])/iu;
+/** Of a bill or a printed page, whatever numbers it tells. */
+const OF_BILL =
+  /^\s*(?:page \d+ (?:of|\/) \d+|(?:order|invoice)\s*(?:#|no\.?|number|date|id)[\s:#]*[\d/. -]*|(?:sub-?)?total(?:\s+items?)?\s*:?\s*\d+(?:\s+items?)?)\s*$/iu;
 const PERSON =
   /(?<![\p{L}'])(?:you|your|yours|we|we['’]re|we['’]ve|our|us|i|i['’]m|my|hope|enjoy|thank|thanks|please)(?![\p{L}\d])/iu;
 const MONTH =
@@ -36,7 +39,7 @@ export function isWords(text: string): boolean {
   const { left } = new Unread(text);
   const words = wordsOf(text);
   if (words.length === 0) return true;
-  if (LINK.test(left) || DAY.test(left) || isHeads(left)) return true;
+  if (LINK.test(left) || DAY.test(left) || OF_BILL.test(left) || isHeads(left)) return true;
   const isSized = SIZE.test(left);
   const isCounted = COUNTED.test(left) || /^\s*(?:\d+|\(\d+\))\s*(?:[-–x×:]\s*)?\D/u.test(left);
   const isSentence = /[.!?…]\s*$/.test(text) && words.length >= 4;

@@ -2,8 +2,8 @@
 const SPACED = 0.7;
 const FEWEST = 4;
 
-/** Whether a line is blank, or passed over as if it were. */
-export const isNothing = (text: string): boolean => /^\s*(?:#|$)/.test(text);
+/** Whether a line is blank, or passed over as if it were: `# anything`, but not `#12 Meadow`. */
+export const isNothing = (text: string): boolean => /^\s*(?:#(?!\d)|$)/.test(text);
 
 /** The next line that is not blank; null: there is none. */
 export function nextLine(lines: readonly string[], i: number): number | null {

@@ -1,7 +1,7 @@
 import { coloursIn } from '../colour';
 import { nth } from '../nth';
 import { isColours } from './colours';
-import { findKind } from './findKind';
+import { findKind, kindWordsIn } from './findKind';
 import { inDoubt } from './inDoubt';
 import { takeEachSize } from './eachSize';
 import { countOfSome, PROPER, takeMixed, type MixedPart } from './mixed';
@@ -47,6 +47,13 @@ function sizeBeside(line: Unread, { size }: Thing, parts: readonly MixedPart[], 
     : [{ words: line.text.trim(), why: 'A size besides: of what?', from: 0, to: line.text.length }];
 }
 
+/** A count and nothing else may be that of the line above. */
+function countAlone({ left, text }: Unread, { isNamed, size, letters, doubts }: Thing): Thing['doubts'] {
+  const isKnown = isNamed || size !== null || letters !== null || kindWordsIn(left).length > 0;
+  if (isKnown || doubts.some(({ about }) => about === 'kind')) return [];
+  return [{ words: text.trim(), why: 'So many of what?', about: 'kind', from: 0, to: text.length }];
+}
+
 /** The things of one kind that a line tells of. */
 function ofOneKind(line: Unread, context: Context): Thing[] {
   const { kind } = findKind(line, null, context);
@@ -61,7 +68,7 @@ function ofOneKind(line: Unread, context: Context): Thing[] {
     return isOff ? inDoubt(things, line.text, `${base.count} are told, and ${sum} are listed.`) : things;
   }
   const read = readThing(line, context);
-  const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind)] };
+  const thing = { ...read, doubts: [...read.doubts, ...anotherKind(again, read.kind), ...countAlone(whole, read)] };
   const ofEach = isOne ? null : takeOneOfEach(again, kind, thing.count ?? 1, context.unit);
   if (ofEach) return oneOfEach(again, thing, ofEach, context);
   const some = SHEETS.includes(kind) ? countOfSome(whole, context.unit) : null;
