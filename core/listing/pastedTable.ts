@@ -2,7 +2,7 @@ import { parseSize } from '../length';
 import { LIST_COLUMNS, lineOf, quoted, type ListRow } from './columns';
 import { kindWordsIn } from './findKind';
 import { tableColumn, type TableColumn } from './heads';
-import { saysOnlyKind } from './prose';
+import { saysOnlyKind } from './headings';
 
 type Row = readonly string[];
 

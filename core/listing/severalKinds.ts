@@ -2,7 +2,7 @@ import { ROLL_UNITS, type Unit } from '../length';
 import { kindWordsIn, type FoundWord } from './findKind';
 import { ROLLS } from './measures';
 import { NO_COUNTS, NUMBER, WHOLE } from './numbers';
-import { saysOnlyKind } from './prose';
+import { saysOnlyKind } from './headings';
 import { takeMeasure, takeSizes } from './takeSizes';
 import { SHEETS, type Doubt, type ThingKind } from './thing';
 import { Unread, type Stretch } from './unread';
