@@ -2,7 +2,7 @@ import type { Unit } from '../length';
 import { isColours } from './colours';
 import { kindWordsIn } from './findKind';
 import { isAgain, ROLLS, takeLength, WIDEST_ROLL } from './measures';
-import { partOf, stretchesOf, type MixedPart } from './mixed';
+import { partOf, stretchesOf, type MixedPart } from './mixedParts';
 import { SMALL } from './readThing';
 import { takeMeasure } from './takeSizes';
 import type { ThingKind } from './thing';

@@ -46,6 +46,20 @@ describe('a heading', () => {
     expect(thingsOf('Vellum\n\nWashi\n\nTwine')).toHaveLength(3);
   });
 
+  test('with nothing between the lines above and it', () => {
+    expect(told('Papers\nMeadow\nCrates\nCardstock\nWhite\n2 Plum')).toEqual([
+      '1 paper Meadow',
+      '1 paper Crates',
+      '1 cardstock White',
+      '2 cardstock Plum',
+    ]);
+    const washi = thingsOf('Papers\nMeadow\nCrates\nWashi tape\nTide\nHarbour').slice(2);
+    expect(washi.map(({ kind, name, doubts }) => [kind, name, doubts.length])).toEqual([
+      ['washi', 'Tide', 1],
+      ['washi', 'Harbour', 1],
+    ]);
+  });
+
   test('over one name alone may be a sheet: it is in doubt', () => {
     expect(thingsOf('12x12 cardstock\nMeadow').map(({ doubts }) => doubts.length)).toEqual([1]);
   });

@@ -38,8 +38,9 @@ export interface Lead extends Says {
 
 /** What is in these is told of the thing itself. */
 const ONE_THING: readonly ThingKind[] = ['pad', 'alpha', 'cut-apart', 'tool', 'medium'];
-/** Such are told by their names. */
+/** Such are told by their names; of others a name under them may be another thing. */
 const OF_NAMES: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate'];
+const MAY_BE_NAMED: readonly ThingKind[] = ['washi', 'ribbon', 'twine', 'stickers', 'ephemera', 'dots'];
 const KINDS_OF_IT = /(?<![\p{L}\d/.])(\d{1,3})\s+(?:different\s+)?(?:designs?|colou?rs?|styles?|patterns?|prints?)\b/iu;
 const says = remember((text: string, unit: Unit): Says | null => {
   const line = unmarked(text, false);
@@ -114,10 +115,11 @@ function areFollowing(run: readonly string[], says: Says, unit: Unit): { isSure:
   const { all, each, hasColon, isCapital, kind } = says;
   if (run.length === 0) return null;
   if (hasColon) return { isSure: true };
-  // By itself it would be one sheet, and what is under it nobody knows what.
-  if (says.isUncounted && OF_NAMES.includes(kind)) {
+  // By itself it would be one of its kind, and what is under it of the kind above, or nobody knows what.
+  if (says.isUncounted) {
     const names = namesFrom(run, 0);
-    return names > 0 ? { isSure: names === run.length && names > 1 } : null;
+    if (OF_NAMES.includes(kind) && names > 0) return { isSure: names === run.length && names > 1 };
+    return MAY_BE_NAMED.includes(kind) && names > 1 ? { isSure: false } : null;
   }
   const isPlain = run.every((text) => !/\d/.test(text));
   const isEven = all !== null && all === (isPlain ? run.length : countOf(run, kind, unit)) * (each.count ?? 1);

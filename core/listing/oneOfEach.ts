@@ -1,7 +1,7 @@
 import type { Unit } from '../length';
 import { nth } from '../nth';
 import { kindWordsIn } from './findKind';
-import { namesBetween, PROPER, type MixedPart } from './mixed';
+import { namesBetween, PROPER, type MixedPart } from './mixedParts';
 import { WHOLE, wholeOf } from './numbers';
 import { isColours } from './colours';
 import { isFirst, takeMeasuresInARow, takeSizes } from './takeSizes';
