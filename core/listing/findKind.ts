@@ -188,6 +188,9 @@ export function findKind(line: Unread, size: Size | null, { heading, isLoose, is
       if (isMotif || (isName && (isContents || isInProperName(line.left, told)))) return by(heading, [doubt]);
       if (isName) return { kind: told.kind, word: told, doubts: [whole] };
     }
+    // Puffy hearts are stickers, where stickers are listed.
+    if (heading === 'stickers' && told.kind === 'embellishment' && (told.isMaterial ?? told.isMotif))
+      return by('stickers', isLoose ? [whole] : []);
     if (heading === 'alpha' && (told.kind === 'stickers' || told.isMaterial))
       return { kind: 'alpha', word: told.isMaterial ? null : told, doubts: [] };
     if (heading === 'cardstock' && told.kind === 'paper' && /card/i.test(line.left)) return by('cardstock');

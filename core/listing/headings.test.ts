@@ -97,6 +97,19 @@ test('what a printed page says of itself is no thing; a number of an item is non
   expect(thingsOf('#1025 Tide Pools (2)')).toMatchObject([{ count: 2, doubts: [{ words: '#1025' }] }]);
 });
 
+test('what is said of the other lines, and marks of a page, are no things', () => {
+  for (const text of ['(All papers 12x12 unless noted)', '<ul>', '</div>'])
+    expect(readList(text).map(({ read }) => read)).toEqual(['words']);
+});
+
+test('puffy hearts are stickers where stickers are listed', () => {
+  expect(told('STICKERS\nPuffy hearts - 2 sheets\nFoam stars\nchipboard brads')).toEqual([
+    '2 stickers Puffy hearts',
+    '1 stickers Foam stars',
+    '1 embellishment chipboard brads',
+  ]);
+});
+
 test('a count alone may be that of the line above: it is in doubt', () => {
   for (const text of ['Qty 2', 'x2', '3 sheets', '(4)'])
     expect(thingsOf(`Papers\nMeadow\n${text}`)[1]?.doubts).toHaveLength(1);

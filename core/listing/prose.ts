@@ -15,6 +15,10 @@ const OPENING =
 /** Of a bill or a printed page, whatever numbers it tells. */
 const OF_BILL =
   /^\s*(?:page \d+ (?:of|\/) \d+|(?:order|invoice)\s*(?:#|no\.?|number|date|id)[\s:#]*[\d/. -]*|(?:sub-?)?total(?:\s+items?)?\s*:?\s*\d+(?:\s+items?)?)\s*$/iu;
+/** Of a page that it was copied from. */
+const TAGS = /<\/?[a-z][^<>]{0,80}>/giu;
+/** `All papers 12x12 unless noted`: it says something of the others. */
+const UNLESS = /(?<!\p{L})unless\s+(?:otherwise\s+)?(?:noted|stated|marked|indicated|said|specified)(?!\p{L})/iu;
 const PERSON =
   /(?<![\p{L}'])(?:you|your|yours|we|we['’]re|we['’]ve|our|us|i|i['’]m|my|hope|enjoy|thank|thanks|please)(?![\p{L}\d])/iu;
 const MONTH =
@@ -36,8 +40,8 @@ export const wordsOf = (text: string): string[] => text.match(/[\p{L}\p{M}\d'’
 export function isWords(text: string): boolean {
   if (text.length > LONGEST_THING) return true;
   const { left } = new Unread(text);
-  const words = wordsOf(text);
-  if (words.length === 0) return true;
+  const words = wordsOf(text.replace(TAGS, ' '));
+  if (words.length === 0 || UNLESS.test(left)) return true;
   if (LINK.test(left) || DAY.test(left) || OF_BILL.test(left) || isHeads(left)) return true;
   const isSized = SIZE.test(left);
   const isCounted = COUNTED.test(left) || /^\s*(?:\d+|\(\d+\))\s*(?:[-–x×:]\s*)?\D/u.test(left);
