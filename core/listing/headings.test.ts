@@ -60,6 +60,11 @@ describe('a heading', () => {
     ]);
   });
 
+  test('is none where there is one of it, whatever is under it', () => {
+    for (const text of ['Cut-apart sheet 12x12', 'Sticker sheet 6x12', '6x8 paper pad'])
+      expect(thingsOf(`${text}\nMeadow\nTide`)[0]?.size).not.toBeNull();
+  });
+
   test('over one name alone may be a sheet: it is in doubt', () => {
     expect(thingsOf('12x12 cardstock\nMeadow').map(({ doubts }) => doubts.length)).toEqual([1]);
   });

@@ -5,6 +5,8 @@ import type { ThingKind } from './thing';
 
 const SIZES = new RegExp(String.raw`(?:${SIZE.source})(?:\s*(?:in\b\.?|inch\w*|cm|mm|["″])|(?!\d))`, 'giu');
 const LONGEST_HEADING = 80;
+/** Of which there are several of a size, each with its name. */
+const OF_NAMES: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate', 'card'];
 
 /** It says how many there are: what is under it is counted by that. */
 const SO_MANY = new RegExp(String.raw`(?<!\p{L})(?:${NUMBER_WORD}|each|ea)(?!\p{L})`, 'iu');
@@ -82,8 +84,9 @@ export function headingOf(text: string, around: Around): Heading | null {
   const isSizeBeside = isSized && !hasColon && !/\([^()]*\d[^()]*\)$/.test(bare);
   // A sheet of that size, where it is not over names.
   const isParted = isAfterGap || next === 'after a gap';
-  if (isSizeBeside && !(names > 0 && (isParted || isCapital))) return null;
   const kinds = kindWordsIn(plain);
+  const mayBeSized = names > 0 && (isParted || isCapital) && kinds.every(({ kind }) => OF_NAMES.includes(kind));
+  if (isSizeBeside && !mayBeSized) return null;
   const others = othersIn(plain);
   // Before a colon and names anything may be said of them.
   const isOverNames = hasColon && kinds.length > 0 && names > 0 && !SO_MANY.test(plain);
