@@ -33,7 +33,8 @@ export function numberedLines(lines: readonly string[]): boolean[] {
 
 const indentOf = (text: string): number => (/^\s*/.exec(text)?.[0] ?? '').replaceAll('\t', ' '.repeat(TAB)).length;
 
-const isMarked = (text: string): boolean => BULLET.test(text) || NUMBERED.test(text);
+/** Whether a line begins with a bullet or a number of its own. */
+export const isMarked = (text: string): boolean => BULLET.test(text) || NUMBERED.test(text);
 
 /** Whether a line is marked as standing under another: by a bullet or number that the other lacks, or further in. */
 export const isUnder = (text: string, above: string): boolean =>

@@ -102,6 +102,14 @@ test('what a printed page says of itself is no thing; a number of an item is non
   expect(thingsOf('#1025 Tide Pools (2)')).toMatchObject([{ count: 2, doubts: [{ words: '#1025' }] }]);
 });
 
+test('a name above the first heading is what the list is called', () => {
+  for (const text of ['Moth Lantern\n\n', 'Moth Lantern\nDecember 2026\n', 'The Oddment Post\nMoth Lantern\n'])
+    expect(told(`${text}PAPERS\n2 Meadow`)).toEqual(['2 paper Meadow']);
+  for (const text of ['- Moth Lantern\n', '2 Moth Lantern\n', 'brads\nMoth Lantern\n'])
+    expect(thingsOf(`${text}\nPAPERS\n2 Meadow`).length).toBeGreaterThan(1);
+  expect(thingsOf('Moth Lantern\nTide')).toHaveLength(2);
+});
+
 test('what is said of the other lines, and marks of a page, are no things', () => {
   for (const text of ['(All papers 12x12 unless noted)', '<ul>', '</div>'])
     expect(readList(text).map(({ read }) => read)).toEqual(['words']);

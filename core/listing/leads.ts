@@ -1,5 +1,5 @@
 import type { Unit } from '../length';
-import { BULLET, isUnder, unmarked } from './bullets';
+import { BULLET, isMarked, isUnder, unmarked } from './bullets';
 import { kindWordsIn, type FoundWord } from './findKind';
 import { wholeOf } from './numbers';
 import { EACH } from './oneOfEach';
@@ -82,6 +82,11 @@ const isName = remember(
 );
 /** A name that may not be that of another thing. */
 const isNameAlone = remember((text: string): boolean => isName(text) && tellsNoKind(text, () => false));
+
+/** Whether a line may be the title of the list: it names something, and tells no more. */
+export const mayBeTitle = remember(
+  (text: string): boolean => isNameAlone(text) && !/\d/.test(text) && !isMarked(text) && isProper(text),
+);
 
 /**
  * How many of the lines from one on, as far as they may be names of things of one kind, name something and say no more;

@@ -2,7 +2,7 @@ import type { Unit } from '../length';
 import { BULLET, numberedLines, unmarked } from './bullets';
 import { inDoubt } from './inDoubt';
 import { lettersUnder } from './lettersUnder';
-import { leadOf, namesFrom, type Lead } from './leads';
+import { leadOf, mayBeTitle, namesFrom, type Lead } from './leads';
 import { nth } from '../nth';
 import { headingOf, mayHead, saysKindAlone, type Heading } from './headings';
 import { isWords } from './prose';
@@ -75,6 +75,12 @@ function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
     return heading(line, { isAfterGap, isAllCapitals, next, isOverHeading, names: namesFrom(lines, at) });
   };
   const isOther = (i: number): boolean => isNothing(lines[i] ?? '') || headingAt(i, false) !== null;
+  /** Names above the first heading, with nothing but words between: what the list is called. */
+  const isTitle = (i: number): boolean => {
+    let at: number | null = i;
+    while (at !== null && (isWordsOnly(lines[at] ?? '') || mayBeTitle(lines[at] ?? ''))) at = nextLine(lines, at);
+    return mayBeTitle(lines[i] ?? '') && at !== null && headingAt(at, true) !== null;
+  };
   const out: ReadLine[] = [];
   let context: Context = { ...AT_FIRST, unit };
   let isAfterGap = true;
@@ -93,7 +99,9 @@ function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
       const each = { ...AT_FIRST.each, size };
       context = { ...AT_FIRST, heading: over.kind, isLoose: over.isLoose, each, unit };
     }
+    const isAbove = !over && !lead && out.every(({ read }) => read === 'words' || read === 'nothing') && isTitle(i);
     if (over || lead) out.push({ text: line, read: 'heading', things: [] });
+    else if (isAbove) out.push({ text: line, read: 'words', things: [] });
     else out.push(readOne(line, isNumbered[i] === true, context));
     const own = out.at(-1);
     const spelt = own && !lead ? lettersUnder(lines, i, own, (words) => thingsIn(words, unit)[0]) : null;
