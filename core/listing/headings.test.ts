@@ -105,7 +105,8 @@ test('what a printed page says of itself is no thing; a number of an item is non
 test('a name above the first heading is what the list is called', () => {
   for (const text of ['Moth Lantern\n\n', 'Moth Lantern\nDecember 2026\n', 'The Oddment Post\nMoth Lantern\n'])
     expect(told(`${text}PAPERS\n2 Meadow`)).toEqual(['2 paper Meadow']);
-  for (const text of ['- Moth Lantern\n', '2 Moth Lantern\n', 'brads\nMoth Lantern\n'])
+  expect(told('Moth Lantern\n\nEXTRAS\n2 brads')).toEqual(['2 embellishment brads']);
+  for (const text of ['- Moth Lantern\n', '2 Moth Lantern\n', 'brads\nMoth Lantern\n', 'Tide\nMeadow\nCrates\n'])
     expect(thingsOf(`${text}\nPAPERS\n2 Meadow`).length).toBeGreaterThan(1);
   expect(thingsOf('Moth Lantern\nTide')).toHaveLength(2);
 });

@@ -26,6 +26,22 @@ const readOne = remember((text: string, isNumbered: boolean, context: Context): 
     : { text, read: 'thing', things: thingsOf(unmarked(text, isNumbered), context) },
 );
 
+/** The club, and what the kit is called. */
+const MOST_TITLES = 2;
+
+/** Which lines say what the list is called: a name or two above the first heading, with nothing but words between. */
+function titlesOf(lines: readonly string[], isHeading: (line: number) => boolean): number[] {
+  const titles: number[] = [];
+  for (let at = nextLine(lines, -1); at !== null; at = nextLine(lines, at)) {
+    const line = lines[at] ?? '';
+    if (isHeading(at)) return titles;
+    if (isWordsOnly(line)) continue;
+    if (!mayBeTitle(line) || titles.length === MOST_TITLES) return [];
+    titles.push(at);
+  }
+  return [];
+}
+
 /** The lines that a lead is over, as many of each as it tells; in doubt where they are not as many as it tells in all. */
 function readContents(lines: readonly string[], isNumbered: readonly boolean[], lead: Lead, unit: Unit): ReadLine[] {
   const { kind, all, isSure } = lead;
@@ -75,12 +91,7 @@ function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
     return heading(line, { isAfterGap, isAllCapitals, next, isOverHeading, names: namesFrom(lines, at) });
   };
   const isOther = (i: number): boolean => isNothing(lines[i] ?? '') || headingAt(i, false) !== null;
-  /** Names above the first heading, with nothing but words between: what the list is called. */
-  const isTitle = (i: number): boolean => {
-    let at: number | null = i;
-    while (at !== null && (isWordsOnly(lines[at] ?? '') || mayBeTitle(lines[at] ?? ''))) at = nextLine(lines, at);
-    return mayBeTitle(lines[i] ?? '') && at !== null && headingAt(at, true) !== null;
-  };
+  const titles = titlesOf(lines, (i) => headingAt(i, true) !== null);
   const out: ReadLine[] = [];
   let context: Context = { ...AT_FIRST, unit };
   let isAfterGap = true;
@@ -99,9 +110,8 @@ function readLines(lines: readonly string[], unit: Unit): ReadLine[] {
       const each = { ...AT_FIRST.each, size };
       context = { ...AT_FIRST, heading: over.kind, isLoose: over.isLoose, each, unit };
     }
-    const isAbove = !over && !lead && out.every(({ read }) => read === 'words' || read === 'nothing') && isTitle(i);
     if (over || lead) out.push({ text: line, read: 'heading', things: [] });
-    else if (isAbove) out.push({ text: line, read: 'words', things: [] });
+    else if (titles.includes(i)) out.push({ text: line, read: 'words', things: [] });
     else out.push(readOne(line, isNumbered[i] === true, context));
     const own = out.at(-1);
     const spelt = own && !lead ? lettersUnder(lines, i, own, (words) => thingsIn(words, unit)[0]) : null;
