@@ -93,6 +93,11 @@ describe('several rolls', () => {
       expect(readLine(text).things).toMatchObject([{ length: mm(10_000), doubts: [] }]);
   });
 
+  test('a length told again in the same unit is another roll, or in doubt', () => {
+    expect(readLine('twine 5 m + 5 m').things).toMatchObject([{ length: mm(5_000) }, { length: mm(5_000) }]);
+    expect(doubtsOf('ribbon 2 yds (2 yds)').length).toBeGreaterThan(0);
+  });
+
   test.each(['1 yd cream lace, 18" rust lace', 'ribbon 1/2" x 36", 2 yds', 'ribbon 1/4", 2 yds, 36"'])(
     '%s: a second length is in doubt',
     (text) => expect(doubtsOf(text).length).toBeGreaterThan(0),
@@ -155,6 +160,11 @@ describe('names that nobody counts', () => {
     expect(doubtsOf('Cardstock: white, kraft, 2 plum')).toEqual(['One of it?', 'One of it?']);
   });
 });
+
+test.each(['10 tags, vellum', '6 labels, cardstock'])(
+  '%s: what nobody counts may be what the other is made of, which is in doubt',
+  (text) => expect(doubtsOf(text)).toEqual(['One thing? Read as one of each.']),
+);
 
 test('a word for all of them, and what there is of each kind', () => {
   expect(readLine('Embellishments: brads, tags, 12 enamel dots').things).toMatchObject([

@@ -62,9 +62,11 @@ function rollPart({ from, to, text }: Stretch): MixedPart | null {
 const mannerOf = ({ size, length, name }: MixedPart): string | null =>
   size || length ? `${size ? 'size' : ''} ${length ? 'length' : ''} ${name === '' ? '' : 'name'}` : null;
 
-/** `10 m, 11 yds`: the same length in two units. */
-const isOneLength = ([one, other]: readonly MixedPart[]): boolean =>
-  !one?.size && one?.name === '' && one.length && other?.length ? isAgain(other.length, one.length) : false;
+/** `10 m, 11 yds`: the same length in two units, and one roll. */
+function isOneRoll(stretches: readonly Stretch[]): boolean {
+  const [told, again, ...others] = stretches.map(({ text }) => takeLength(new Unread(text)));
+  return told && again && others.length === 0 ? isAgain(again, told) : false;
+}
 
 /**
  * Several of one kind in several sizes, each with its count or, of rolls, its length: `cards (4) 3x4, (2) 4x6`,
@@ -82,10 +84,11 @@ export function takeEachSize(line: Unread, kind: ThingKind, unit: Unit): MixedPa
     return own ?? (FIGURE.test(one.text) ? partOf(line, one, unit) : null);
   };
   for (const { from, to } of regionsBehind(line.left, words.at(-1)?.to ?? 0, isRoll)) {
-    const parts = stretchesOf(line, from, to).map(partIn);
+    const stretches = stretchesOf(line, from, to);
+    const parts = stretches.map(partIn);
     if (parts.length < 2 || !parts.every((part) => part !== null)) continue;
     const manners = new Set(parts.map(mannerOf));
-    if (manners.size > 1 || manners.has(null) || isOneLength(parts)) continue;
+    if (manners.size > 1 || manners.has(null) || (isRoll && isOneRoll(stretches))) continue;
     line.blank(from, to);
     // What has no word for its kind is told by the first size.
     const [{ sizeAt } = {}] = parts;

@@ -114,6 +114,7 @@ test('a name above the first heading is what the list is called', () => {
 test('what is said of the other lines, and marks of a page, are no things', () => {
   for (const text of ['(All papers 12x12 unless noted)', '<ul>', '</div>'])
     expect(readList(text).map(({ read }) => read)).toEqual(['words']);
+  expect(thingsOf('brads (10), silver unless noted')).toMatchObject([{ count: 10 }]);
 });
 
 test('puffy hearts are stickers where stickers are listed', () => {

@@ -21,6 +21,8 @@ type EachRoll = Omit<Doubt, 'why'> & { readonly of: number | null };
 
 interface RollLength {
   readonly length: Ticks;
+  /** What it is told in: the unit's first letter. */
+  readonly unit: string;
   readonly doubts: readonly Doubt[];
   readonly each: EachRoll | null;
 }
@@ -36,6 +38,7 @@ export function takeLength(line: Unread): RollLength | null {
   const at = { words: words.trim(), from: match.index, to: match.index + words.length };
   return {
     length,
+    unit: unit.charAt(0).toLowerCase(),
     doubts: vague === undefined ? [] : [{ ...at, why: 'Not measured exactly.' }],
     each: /each(?!\p{L})/iu.test(words) ? { ...at, of: of === undefined ? null : wholeOf(of) } : null,
   };
@@ -51,9 +54,13 @@ interface OneMeasure {
 }
 const NO_MEASURE: OneMeasure = { size: null, height: null, length: null, doubts: [] };
 
-/** The same length told in another unit is not quite the same: `10 m (33 ft)`. */
+/** A length told in another unit is not quite the same: `10 m (33 ft)`. */
 const NEARLY = 0.02;
-export const isAgain = (length: Ticks, told: Ticks): boolean => Math.abs(length - told) <= NEARLY * told;
+const isNear = (length: Ticks, told: Ticks): boolean => Math.abs(length - told) <= NEARLY * told;
+
+/** Whether a roll is as long as was told before, in another unit. In the same one it is another roll: `5 m + 5 m`. */
+export const isAgain = (roll: RollLength, told: RollLength): boolean =>
+  roll.unit !== told.unit && isNear(roll.length, told.length);
 
 /**
  * Of a roll, what stands alone is its width or its length; of letters their height; else one side.
@@ -66,7 +73,7 @@ function takeOneMeasure(line: Unread, kind: ThingKind, punch: Punch | null, told
   const { ticks, from, to } = measure;
   if (kind === 'alpha') return { ...NO_MEASURE, height: ticks };
   if (ROLLS.includes(kind)) {
-    const isLength = (one: Ticks): boolean => one > WIDEST_ROLL && (told === null || isAgain(one, told));
+    const isLength = (one: Ticks): boolean => one > WIDEST_ROLL && (told === null || isNear(one, told));
     if (isLength(ticks)) return { ...NO_MEASURE, length: ticks };
     // What is neither stays: it is in doubt.
     if (ticks > WIDEST_ROLL) {
@@ -94,10 +101,10 @@ function asRoll({ size, at, doubts }: Sizes): Omit<OneMeasure, 'height'> {
   return { size, length: null, doubts: [...doubts, { ...at, why: 'Its width and its length? In what?' }] };
 }
 
-function takeLengthAgain(line: Unread, told: Ticks): void {
+function takeLengthAgain(line: Unread, told: RollLength): void {
   const own = line.copy();
   const again = takeLength(own);
-  if (again && isAgain(again.length, told)) line.left = own.left;
+  if (again && isAgain(again, told)) line.left = own.left;
 }
 
 /** What a line tells of how large and how long a thing is. */
@@ -118,7 +125,7 @@ export function takeMeasures(line: Unread, kind: ThingKind, sizes: Sizes, punch:
   const isRoll = ROLLS.includes(kind);
   const sized = isRoll ? asRoll(sizes) : { ...sizes, length: null };
   const rolled = isRoll && sized.length === null ? takeLength(line) : null;
-  if (rolled) takeLengthAgain(line, rolled.length);
+  if (rolled) takeLengthAgain(line, rolled);
   const one = sizes.size === null ? takeOneMeasure(line, kind, punch, rolled?.length ?? null) : NO_MEASURE;
   return {
     size: sized.size ?? one.size,

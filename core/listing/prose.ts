@@ -18,7 +18,8 @@ const OF_BILL =
 /** Of a page that it was copied from. */
 const TAGS = /<\/?[a-z][^<>]{0,80}>/giu;
 /** `All papers 12x12 unless noted`: it says something of the others. */
-const UNLESS = /(?<!\p{L})unless\s+(?:otherwise\s+)?(?:noted|stated|marked|indicated|said|specified)(?!\p{L})/iu;
+const UNLESS =
+  /^\P{L}*(?:(?:all|every|each)\s(?:.*\s)?)?unless\s+(?:otherwise\s+)?(?:noted|stated|marked|indicated|said|specified)(?!\p{L})/iu;
 const PERSON =
   /(?<![\p{L}'])(?:you|your|yours|we|we['’]re|we['’]ve|our|us|i|i['’]m|my|hope|enjoy|thank|thanks|please)(?![\p{L}\d])/iu;
 const MONTH =

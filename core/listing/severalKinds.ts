@@ -147,7 +147,12 @@ export function severalKinds(line: Unread, unit: Unit): SeveralKinds | null {
       saysOnlyKind(text.replace(COUNT_BEFORE, '')),
   );
   if (isOnlyKinds && new Set(all.map(({ word }) => word?.kind)).size === all.length)
-    return { parts: all, mayBeOne: all.length === 2 && JOINT.test(line.left), mayBeNames: false };
+    return {
+      parts: all,
+      // `10 tags, vellum`: what nobody counts may be what the other is made of.
+      mayBeOne: hasCounts ? !all.every(({ isCounted }) => isCounted) : all.length === 2 && JOINT.test(line.left),
+      mayBeNames: false,
+    };
   const byMarks = bySemicolons(line, unit);
   if (byMarks) return { parts: byMarks, mayBeOne: false, mayBeNames: false };
   const groups: { first: Part; to: number }[] = [];
