@@ -128,3 +128,24 @@ export function fold(events: readonly LedgerEvent[], from: Ledger = emptyLedger)
   }
   return ok(draft);
 }
+
+/** An entry that breaks a rule, by its place among those folded. */
+export type RefusedEvent = LedgerError & { readonly at: number };
+
+/**
+ * Folds what holds of entries that may be damaged: one that breaks a rule is passed over, and so are those after it
+ * that rest on it.
+ */
+export function foldWhatHolds(events: readonly LedgerEvent[]): {
+  readonly ledger: Ledger;
+  readonly refused: readonly RefusedEvent[];
+} {
+  const draft = draftOf(emptyLedger);
+  const refused: RefusedEvent[] = [];
+  for (const [at, event] of events.entries()) {
+    const change = apply(draft, event);
+    if (change.ok) change.value();
+    else refused.push({ ...change.error, at });
+  }
+  return { ledger: draft, refused };
+}

@@ -1,4 +1,5 @@
-export { emptyLedger, fold } from './fold';
+export { emptyLedger, fold, foldWhatHolds } from './fold';
+export type { RefusedEvent } from './fold';
 export type { Ledger, LotState, PieceState, PieceWhere } from './ledger';
 export type { LedgerError } from './ledgerError';
 export { opposite } from './opposite';

@@ -133,12 +133,14 @@ export type Refusal =
   | { readonly kind: 'not-so-many'; readonly name: string }
   /** Of something that is left it is not decided what becomes of it. */
   | { readonly kind: 'undecided'; readonly name: string }
+  /** A record would not be as the published schema has it. */
+  | { readonly kind: 'not-in-form'; readonly name: string; readonly why: string }
   | { readonly kind: 'nothing-to-do'; readonly name: string };
 
 /** An act is decided on the bench as it is when it is done, not as it was when it was shown. */
 export type Deciding = (bench: Bench, now: Now) => Result<Act, Refusal>;
 
-export const refuse = (kind: Exclude<Refusal['kind'], 'ledger'>, name = ''): Result<never, Refusal> =>
+export const refuse = (kind: Exclude<Refusal['kind'], 'ledger' | 'not-in-form'>, name = ''): Result<never, Refusal> =>
   err({ kind, name });
 
 /** A decision that stands. */

@@ -1,6 +1,5 @@
-import { piecesFor, type LedgerEvent } from '../ledger';
+import { piecesFor, stands, type LedgerEvent } from '../ledger';
 import type { Bench, Records, TableName } from './bench';
-import { heldIn } from '../heldIn';
 
 /** Where a record names another, and which: by JSON pointer from the record. */
 export interface Reference {
@@ -48,12 +47,9 @@ export const REFERENCES: { readonly [K in TableName]: (record: Records[K]) => re
 export const referencesOf = <K extends TableName>(table: K, record: Records[K]): readonly Reference[] =>
   REFERENCES[table](record);
 
-const holdsStock = ({ ledger }: Bench, lot: string): boolean =>
-  ledger.lots.has(lot) &&
-  ([...ledger.pieces.values()].some((piece) => piece.lot === lot) ||
-    (['received', 'owed', 'corrected', 'here'] as const).some(
-      (of) => Object.keys(heldIn(ledger.lots, lot)[of]).length > 0,
-    ));
+/** Lots that something which was not taken back happened to. */
+const lotsThatHappened = ({ ledger }: Bench): ReadonlySet<string> =>
+  new Set([...ledger.events.values()].flatMap((event) => ('lot' in event && stands(ledger, event) ? [event.lot] : [])));
 
 const holdsParts = ({ ledger }: Bench, kit: string): boolean =>
   [...ledger.pieces.values()].some((piece) => piece.kit === kit) ||
@@ -65,7 +61,7 @@ const isClaimant = ({ ledger }: Bench, id: string): boolean =>
 
 /** Whether something on the bench rests on a record that is not there. */
 export function isMissed(bench: Bench, table: TableName, key: string): boolean {
-  if (table === 'lots' && holdsStock(bench, key)) return true;
+  if (table === 'lots' && lotsThatHappened(bench).has(key)) return true;
   if (table === 'kits' && holdsParts(bench, key)) return true;
   if ((table === 'pages' || table === 'plans') && isClaimant(bench, key)) return true;
   return (Object.keys(REFERENCES) as TableName[]).some((other) =>
@@ -75,9 +71,10 @@ export function isMissed(bench: Bench, table: TableName, key: string): boolean {
   );
 }
 
-/** Whether what entries speak of is there: no stock of a lot, and nothing out for a page or plan, that is not known. */
+/** Whether what entries speak of is there: nothing that stands is of a lot, and nothing out for a page or plan, that is not known. */
 export function entriesAreFounded(bench: Bench, entries: readonly LedgerEvent[]): boolean {
-  const lots = new Set(entries.flatMap((event) => ('lot' in event ? [event.lot] : [])));
+  const strangers = entries.flatMap((event) => ('lot' in event && !bench.lots.has(event.lot) ? [event.lot] : []));
+  const happened = strangers.length > 0 ? lotsThatHappened(bench) : new Set();
   const pages = new Set(
     entries.flatMap((event) => [
       ...('page' in event && event.page !== null ? [event.page] : []),
@@ -89,7 +86,7 @@ export function entriesAreFounded(bench: Bench, entries: readonly LedgerEvent[])
   );
   return (
     [...kits].every((kit) => bench.kits.has(kit) || !holdsParts(bench, kit)) &&
-    [...lots].every((lot) => bench.lots.has(lot) || !holdsStock(bench, lot)) &&
+    strangers.every((lot) => !happened.has(lot)) &&
     [...pages].every((page) => bench.pages.has(page) || bench.plans.has(page) || !isClaimant(bench, page))
   );
 }

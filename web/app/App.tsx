@@ -5,6 +5,7 @@ import styled, { ThemeProvider } from 'styled-components';
 import { db, getReadyToAct, say } from '../data/acts';
 import { benchStore, followBench, tellTrouble } from '../data/benchStore';
 import { setUpOnce } from '../data/setUp';
+import { sweepHalfRead } from '../data/file/whileReading';
 import { sweepPictures } from '../data/sweepPictures';
 import { useSettings } from '../data/settings';
 import { GlobalStyle } from '../ui/GlobalStyle';
@@ -23,6 +24,7 @@ fetchScreen(placeOf(window.location.pathname, useSettings.getState().lastPlace))
 
 async function setUp(): Promise<void> {
   await sweepPictures(db);
+  await sweepHalfRead(db);
   await setUpOnce(db);
 }
 

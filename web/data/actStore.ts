@@ -5,10 +5,10 @@ import { readBench, remember, stampOf, type Known } from './benchReader';
 import { actTables, type Image, type StockDb, type StoredAct, type StoredEvent } from './stockDb';
 import type { Draft } from '../../core/things';
 
-/** An act as it was written: what was done, and its number, by which it can be taken back. */
+/** An act as it was written: what was done, and its number, by which it can be taken back; null: it changed nothing. */
 export interface Written {
   readonly did: Did;
-  readonly seq: number;
+  readonly seq: number | null;
 }
 
 /** Carries a refusal out of a transaction, which is then given up whole. */
@@ -41,7 +41,7 @@ async function write(db: StockDb, known: Known, { entries, changes, bench }: Don
 /** One transaction that writes all or nothing; a refusal gives it up. */
 async function attempt(
   db: StockDb,
-  doIt: (known: Known) => Promise<{ done: Done; seq: number; act: number } | null>,
+  doIt: (known: Known) => Promise<{ done: Done; seq: number; act: number | null } | null>,
 ): Promise<Result<Written | null, Refusal>> {
   try {
     const wrote = await db.transaction('rw', [...actTables(db), db.images], async () => {
@@ -50,7 +50,7 @@ async function attempt(
       return written && { known, ...written };
     });
     if (!wrote) return ok(null);
-    remember(db, wrote.known, wrote.done, wrote.seq);
+    if (wrote.act !== null) remember(db, wrote.known, wrote.done, wrote.seq);
     return ok({ did: wrote.done.act.did, seq: wrote.act });
   } catch (error) {
     if (error instanceof Refused) return err(error.refusal);
@@ -70,10 +70,15 @@ export async function commitAct(
   pictures: readonly Image[] = [],
 ): Promise<Result<Written, Refusal>> {
   const now = nowOn(day);
+  // Fetched before the transaction, which ends where anything but the database is waited for.
+  const { inForm } = await import('./file/inForm');
   const done = await attempt(db, async (known) => {
-    await db.images.bulkPut([...pictures]);
     const act = unwrap(deciding(known.bench, now));
     const result = unwrap(doAct(known.bench, act, now));
+    // What changes nothing is not written: what was undone can still be done again, and no undo does nothing.
+    if (result.entries.length === 0 && result.changes.length === 0) return { done: result, seq: known.seq, act: null };
+    unwrap(inForm(result));
+    await db.images.bulkPut([...pictures]);
     const seq = await write(db, known, result);
     await db.acts.where('undone').above(0).delete();
     return { done: result, seq, act: await db.acts.add({ ...result.act, undone: 0 }) };

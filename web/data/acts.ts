@@ -53,7 +53,7 @@ function troubleWords(error: unknown): string {
 }
 
 /** Writes, waits until it is known on the screen, and tells what came of it; null where nothing was written. */
-async function attempt<T>(
+async function attempt<T extends Written | null>(
   write: () => Promise<Result<T, Refusal>>,
   told: (written: T) => { text: string; undoes: number | null } | null,
 ): Promise<T | null> {
@@ -64,7 +64,7 @@ async function attempt<T>(
       say(`${refusalWords(written.error)}. Nothing was changed.`, 'refused');
       return null;
     }
-    await benchChangedSince(bench);
+    if (written.value !== null && written.value.seq !== null) await benchChangedSince(bench);
     const notice = told(written.value);
     if (notice) say(notice.text, 'done', notice.undoes);
     else dropNotice();
@@ -91,18 +91,21 @@ function askToKeep(): void {
   void navigator.storage?.persist?.().catch(() => undefined);
 }
 
-/** Does an act and says so; its number, or null, and why, where it was refused. */
+/** Does an act and says so; null, and why, where it was refused. `seq` is null where it changed nothing. */
 export async function actOn(
   deciding: Deciding,
   { isQuiet = false, pictures = [] }: Manner = {},
-): Promise<number | null> {
+): Promise<Written | null> {
   const written = await attempt(
     async () => (await actStore()).commitAct(db, deciding, today(), pictures),
     // What was cut goes back: that is told, however quietly it was changed.
-    ({ did, seq }) => (isQuiet && did.kind !== 'changed-cut-page' ? null : { text: didWords(did), undoes: seq }),
+    ({ did, seq }) => {
+      if (seq === null) return isQuiet ? null : { text: 'It is so already.', undoes: null };
+      return isQuiet && did.kind !== 'changed-cut-page' ? null : { text: didWords(did), undoes: seq };
+    },
   );
   if (written) askToKeep();
-  return written?.seq ?? null;
+  return written;
 }
 
 /** Does an act and says so; false, and why, where it was refused. */

@@ -41,6 +41,8 @@ export function refusalWords(refusal: Refusal): string {
       return named(refusal.name, 'There are not so many');
     case 'undecided':
       return named(refusal.name, 'It is still to be said what becomes of this');
+    case 'not-in-form':
+      return named(refusal.name, `That cannot be kept: ${refusal.why}`);
     case 'nothing-to-do':
       return named(refusal.name, 'There is nothing to do');
   }

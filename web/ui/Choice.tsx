@@ -16,7 +16,11 @@ export function Choice<K extends string>({ label, options, value, onChange, isDi
     <OpeningList
       label={label}
       value={value}
-      onChange={(key) => onChange(key as K)}
+      onChange={(key) => {
+        // The list's hidden field for autofill also has an empty choice.
+        const chosen = options.find(([one]) => one === key);
+        if (chosen) onChange(chosen[0]);
+      }}
       isDisabled={isDisabled}
       height={320}
     >

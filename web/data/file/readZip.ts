@@ -1,14 +1,16 @@
-import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate';
 import { err, ok, type Result } from '../../../core/result';
 import type { Image } from '../stockDb';
-import { readBenchFile, type FileError } from './benchFile';
+import { readBenchFile } from './benchFile';
 import { type BenchFile, type PictureEntry } from './contents';
+import type { FileError } from './fileError';
 import { inlinePictures } from './inlinePictures';
-import { sha256 } from './pictureBytes';
+import { readManifest } from './manifest';
+import { isPicture, sha256 } from './pictureBytes';
 import { salvage } from './salvage';
 import type { Going } from './writeZip';
+import { readZipDirectory, type ZipDirectory } from './zipDirectory';
+import { eachMember, isZip } from './zipMembers';
 import { heldIn } from '../../../core/heldIn';
-import { nth } from '../../../core/nth';
 
 /** A file that was checked, and its pictures one by one. */
 export interface CheckedFile {
@@ -17,67 +19,46 @@ export interface CheckedFile {
   readonly eachPicture: (take: (picture: Image) => Promise<void>, going?: Going) => Promise<Result<null, FileError>>;
 }
 
-const isZip = async (blob: Blob): Promise<boolean> => {
-  const head = new Uint8Array(await blob.slice(0, 4).arrayBuffer());
-  return head[0] === 0x50 && head[1] === 0x4b && nth(head, 2) <= 5 && nth(head, 3) <= 6;
-};
-
-/** Reads a zip in pieces and hands over each file that is asked for, whole. */
-async function eachEntry(
-  blob: Blob,
-  wants: (name: string) => boolean,
-  take: (name: string, bytes: Uint8Array<ArrayBuffer>) => Promise<void>,
-  { onDone = () => undefined, isStopped = () => false }: Going = {},
-): Promise<'whole' | 'stopped'> {
-  const ready: { name: string; bytes: Uint8Array<ArrayBuffer> }[] = [];
-  let trouble: Error | null = null;
-  const unzip = new Unzip((entry) => {
-    if (!wants(entry.name)) return;
-    const parts: Uint8Array[] = [];
-    entry.ondata = (error, chunk, isLast) => {
-      if (error) trouble = error;
-      parts.push(chunk);
-      if (!isLast) return;
-      const bytes = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
-      parts.reduce((at, part) => {
-        bytes.set(part, at);
-        return at + part.length;
-      }, 0);
-      ready.push({ name: entry.name, bytes });
-    };
-    entry.start();
-  });
-  unzip.register(UnzipInflate);
-  unzip.register(UnzipPassThrough);
-  const reader = blob.stream().getReader();
-  let read = 0;
-  for (;;) {
-    if (isStopped()) return 'stopped';
-    const { value, done } = await reader.read();
-    unzip.push(value ?? new Uint8Array(0), done);
-    if (trouble) throw trouble as Error;
-    for (const { name, bytes } of ready.splice(0)) await take(name, bytes);
-    read += value?.length ?? 0;
-    onDone(Math.min(1, read / Math.max(1, blob.size)));
-    if (done) return 'whole';
-  }
-}
-
 const wrong = (kind: FileError['kind'], at: string, message: string): Result<never, FileError> =>
   err({ kind, at, message });
 
-async function readTextOf(blob: Blob): Promise<string | null> {
-  if (!(await isZip(blob))) return blob.text();
-  const found: { text: string | null } = { text: null };
-  await eachEntry(
+/** The text of `bench.json`, or of a file that is it; null where there is none. `isAsWritten`: as the manifest has it. */
+interface Told {
+  readonly text: string | null;
+  readonly isAsWritten: boolean;
+}
+
+async function readTextOf(blob: Blob, directory?: ZipDirectory): Promise<Told> {
+  if (!(await isZip(blob))) return { text: await blob.text(), isAsWritten: true };
+  const found: { text: string | null; sha: string; told: string | null } = { text: null, sha: '', told: null };
+  await eachMember(
     blob,
-    (name) => name === 'bench.json',
-    async (_, bytes) => {
-      found.text = new TextDecoder().decode(bytes);
+    {
+      wants: (name) => name === 'bench.json' || name === 'manifest.json',
+      take: async (name, bytes) => {
+        const text = new TextDecoder().decode(bytes);
+        if (name === 'manifest.json') found.told = readManifest(text);
+        else Object.assign(found, { text, sha: await sha256(bytes) });
+      },
+      ...(directory ? { directory } : {}),
     },
     { isStopped: () => found.text !== null },
   );
-  return found.text;
+  return { text: found.text, isAsWritten: found.told === null || found.told === found.sha };
+}
+
+/** The text of a file that is whole: the zip's own checks and the manifest's hold. */
+async function readWholeText(blob: Blob): Promise<Result<string, FileError>> {
+  try {
+    const directory = (await isZip(blob)) ? await readZipDirectory(blob) : null;
+    if (directory && !directory.ok) return directory;
+    const { text, isAsWritten } = await readTextOf(blob, directory?.value);
+    if (text === null) return wrong('not-ours', '', 'there is no bench.json in it');
+    if (!isAsWritten) return wrong('damaged', '', 'its bench.json is not as it was written');
+    return ok(text);
+  } catch (error) {
+    return wrong('damaged', '', `the zip is damaged: ${(error as Error).message}`);
+  }
 }
 
 /** The pictures of a file that lie beside its JSON in the zip, each checked. */
@@ -90,14 +71,17 @@ async function eachInZip(
   const wanted = new Map(pictures.flatMap((one, i) => ('file' in one ? [[one.file, { ...one, i }] as const] : [])));
   if (wanted.size === 0) return ok(null);
   let broken: Result<never, FileError> | null = null;
-  const end = await eachEntry(
+  const end = await eachMember(
     blob,
-    (name) => wanted.has(name),
-    async (name, bytes) => {
-      const { id, type, sha256: told, i } = heldIn(wanted, name);
-      wanted.delete(name);
-      if ((await sha256(bytes)) === told) await take({ id, type, bytes: bytes.buffer });
-      else broken ??= wrong('damaged', `/pictures/${i}`, `the picture ${name} is damaged`);
+    {
+      wants: (name) => wanted.has(name),
+      take: async (name, bytes) => {
+        const { id, type, sha256: told, i } = heldIn(wanted, name);
+        wanted.delete(name);
+        if (!isPicture(bytes)) broken ??= wrong('damaged', `/pictures/${i}`, `${name} is no JPEG, PNG or WebP picture`);
+        else if ((await sha256(bytes)) === told) await take({ id, type, bytes: bytes.buffer });
+        else broken ??= wrong('damaged', `/pictures/${i}`, `the picture ${name} is damaged`);
+      },
     },
     { ...going, isStopped: () => broken !== null || (going.isStopped?.() ?? false) },
   );
@@ -111,14 +95,9 @@ async function eachInZip(
 
 /** Reads what a file says, all but its pictures, and checks it whole. */
 export async function readFile(blob: Blob): Promise<Result<CheckedFile, FileError>> {
-  let text: string | null;
-  try {
-    text = await readTextOf(blob);
-  } catch (error) {
-    return wrong('damaged', '', `the zip is damaged: ${(error as Error).message}`);
-  }
-  if (text === null) return wrong('not-ours', '', 'there is no bench.json in it, or the zip is cut off before it');
-  const file = readBenchFile(text);
+  const text = await readWholeText(blob);
+  if (!text.ok) return text;
+  const file = readBenchFile(text.value);
   if (!file.ok) return file;
   const { pictures } = file.value;
   return ok({
@@ -144,25 +123,43 @@ async function wholePictures(blob: Blob, pictures: readonly PictureEntry[]): Pro
   const whole = new Set(pictures.flatMap((one) => ('data' in one ? [one.id] : [])));
   const byFile = new Map(pictures.flatMap((one) => ('file' in one ? [[one.file, one] as const] : [])));
   try {
-    await eachEntry(
-      blob,
-      (name) => byFile.has(name),
-      async (name, bytes) => {
+    await eachMember(blob, {
+      wants: (name) => byFile.has(name),
+      take: async (name, bytes) => {
         const one = heldIn(byFile, name);
-        if ((await sha256(bytes)) === one.sha256) whole.add(one.id);
+        if (isPicture(bytes) && (await sha256(bytes)) === one.sha256) whole.add(one.id);
       },
-    );
+    });
   } catch {
     // Cut off, or broken further on: what came before it is whole.
   }
   return whole;
 }
 
+/** Whether the zip's own table holds for its bench.json; a zip whose table is cut off says nothing against it. */
+async function isTrueToItsTable(blob: Blob): Promise<boolean> {
+  const directory = (await isZip(blob)) ? await readZipDirectory(blob) : null;
+  if (!directory?.ok) return true;
+  return readTextOf(blob, directory.value).then(
+    () => true,
+    () => false,
+  );
+}
+
+const NOT_AS_WRITTEN: FileError = {
+  kind: 'damaged',
+  at: '',
+  message: 'bench.json is damaged: a name, a size or a count in it may differ from what was written',
+};
+
 /** Saves what can be saved of a damaged file; null where that is nothing. */
 export async function saveWhatCanBe(blob: Blob): Promise<Saved | null> {
   let json: { pictures?: PictureEntry[] };
+  let isAsWritten: boolean;
   try {
-    json = JSON.parse((await readTextOf(blob)) ?? '') as typeof json;
+    const told = await readTextOf(blob);
+    json = JSON.parse(told.text ?? '') as typeof json;
+    isAsWritten = told.isAsWritten && (await isTrueToItsTable(blob));
   } catch {
     return null;
   }
@@ -181,7 +178,11 @@ export async function saveWhatCanBe(blob: Blob): Promise<Saved | null> {
     .filter(({ id }) => !whole.has(id));
   return {
     file,
-    lost: [...lostPictures.map(({ id: _, ...error }) => error), ...saved.lost],
+    lost: [
+      ...(isAsWritten ? [] : [NOT_AS_WRITTEN]),
+      ...lostPictures.map(({ id: _, ...error }) => error),
+      ...saved.lost,
+    ],
     eachPicture: async (take, going = {}) => {
       for (const picture of inlinePictures(file.pictures)) await take(picture);
       try {

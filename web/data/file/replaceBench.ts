@@ -1,13 +1,14 @@
 import type { Result } from '../../../core/result';
 import { TABLES } from '../../../core/making';
 import type { StockDb, StoredEvent } from '../stockDb';
-import type { FileError } from './benchFile';
+import type { FileError } from './fileError';
 import type { BenchFile } from './contents';
 import type { CheckedFile } from './readZip';
 import type { Going } from './writeZip';
+import { whileReading } from './whileReading';
 
 /** Puts checked contents in place of everything, with the pictures that have come in; undo starts anew. */
-async function replace(db: StockDb, file: BenchFile): Promise<void> {
+async function replace(db: StockDb, file: BenchFile, pictures: ReadonlySet<string>): Promise<void> {
   const own = TABLES.map((name) => db.table(name));
   await db.transaction('rw', [...own, db.events, db.acts, db.meta, db.images, db.incoming, db.thumbs], async () => {
     for (const table of [...own, db.events, db.acts, db.images, db.thumbs]) await table.clear();
@@ -17,6 +18,7 @@ async function replace(db: StockDb, file: BenchFile): Promise<void> {
       const image = await db.incoming.get(id);
       if (image) await db.images.add(image);
     }
+    for (const id of pictures) if (!(await db.images.get(id))) throw new Error(`the picture ${id} is gone`);
     await db.incoming.clear();
     await db.meta.put({ key: 'generation', value: ((await db.meta.get('generation'))?.value ?? 0) + 1 });
     await db.meta.put({ key: 'setUp', value: 1 });
@@ -32,14 +34,15 @@ export async function putInPlace(
   { file, eachPicture }: CheckedFile,
   going: Going = {},
 ): Promise<Result<null, FileError>> {
-  await db.incoming.clear();
-  const come = await eachPicture(async (picture) => {
-    await db.incoming.put(picture);
-  }, going);
-  if (!come.ok) {
+  return whileReading(async () => {
     await db.incoming.clear();
+    const pictures = new Set<string>();
+    const come = await eachPicture(async (picture) => {
+      await db.incoming.put(picture);
+      pictures.add(picture.id);
+    }, going);
+    if (come.ok) await replace(db, file, pictures);
+    else await db.incoming.clear();
     return come;
-  }
-  await replace(db, file);
-  return come;
+  });
 }

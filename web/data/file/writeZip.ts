@@ -2,6 +2,7 @@ import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { readBench } from '../benchReader';
 import { actTables, type StockDb } from '../stockDb';
 import { contentsOf, FILE_VERSION, type BenchFile, type Contents, type PictureEntry } from './contents';
+import { manifestOf } from './manifest';
 import { extensionOf, sha256 } from './pictureBytes';
 
 /** How far long work is, 0 to 1, and whether it is to be given up. */
@@ -64,10 +65,17 @@ export async function zipOf(
   }
   // First what is said of them: a zip that is cut off then still says everything but its last pictures.
   const json: BenchFile = { format: 'nubbin-bench', version: FILE_VERSION, ...contents, pictures };
-  const head = new ZipDeflate('bench.json', { level: 6 });
-  head.mtime = NO_TIME;
-  zip.add(head);
-  head.push(new TextEncoder().encode(`${JSON.stringify(json, null, 1)}\n`), true);
+  const text = new TextEncoder().encode(`${JSON.stringify(json, null, 1)}\n`);
+  const manifest = new TextEncoder().encode(manifestOf(await sha256(text)));
+  for (const [name, bytes] of [
+    ['manifest.json', manifest],
+    ['bench.json', text],
+  ] as const) {
+    const member = new ZipDeflate(name, { level: 6 });
+    member.mtime = NO_TIME;
+    zip.add(member);
+    member.push(bytes, true);
+  }
   for (const [i, picture] of pictures.entries()) {
     if (isStopped()) return null;
     const image = await db.images.get(picture.id);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Result } from '../../../core/result';
 import { db, say } from '../../data/acts';
-import type { FileError } from '../../data/file/benchFile';
+import type { FileError } from '../../data/file/fileError';
 import { readFile, saveWhatCanBe, type CheckedFile, type Saved } from '../../data/file/readZip';
 import { putInPlace } from '../../data/file/replaceBench';
 import { writeZip } from '../../data/file/writeZip';

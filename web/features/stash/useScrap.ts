@@ -119,7 +119,7 @@ export function useScrap() {
     type('');
     const name = chosen?.face.name ?? read.name;
     if (name !== '') kept.change({ face: { id: chosen?.face.id ?? null, name } });
-    const act = await actOn(
+    const written = await actOn(
       putScrapAway({
         kit: of,
         kind: read.kind,
@@ -132,10 +132,11 @@ export function useScrap() {
       }),
       { isQuiet: true },
     );
-    if (act === null) {
+    if (written === null || written.seq === null) {
       setText((now) => (now === '' ? text : now));
       return;
     }
+    const { seq: act } = written;
     setDone((before) => [{ act, words: wordsOf(read, chosen, system) }, ...before]);
   };
   return {
