@@ -199,6 +199,8 @@ describe('what is out by hand', () => {
     expect(world.do(putOnPage(id, [{ lot: 'dots', amounts: { '': 2 } }]))).toBe(true);
     cutAll(world, id);
     expect(world.do(gluePage(id, []))).toBe(true);
+    // What was neither laid nor used went back; it is taken out again.
+    world.do(takeSomeOut('dots', { '': 7 }, id));
     expect(world.do(putOnPage(id, [{ lot: 'dots', amounts: { '': 3 } }]))).toBe(true);
     expect(world.do(finishPage(id))).toBe(true);
     expect(world.do(putOnPage(id, [{ lot: 'dots', amounts: { '': 1 } }]))).toBe(true);

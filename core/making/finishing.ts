@@ -4,7 +4,7 @@ import { isKept, type Page } from '../things';
 import { decided, put, refuse, type Deciding, type NewEvent } from './act';
 import type { Bench } from './bench';
 import { useLaid } from './laying';
-import { outFor, released, type Chosen } from './out';
+import { outFor, released, type Chosen, type Out } from './out';
 import { withoutSheets } from './planning';
 import { heldIn } from '../heldIn';
 
@@ -44,11 +44,7 @@ export const putAway =
     });
   };
 
-/** Tools and media that are out for a page go back when it is glued. */
-const toolsOut = (bench: Bench, page: string): NewEvent[] =>
-  outFor(bench, page)
-    .amounts.filter(({ lot }) => isKept(heldIn(bench.lots, lot).kind))
-    .map((entry): NewEvent => ({ type: 'released', ...entry, page }));
+const isTool = (one: Chosen, { lots }: Bench): boolean => 'lot' in one && isKept(heldIn(lots, one.lot).kind);
 
 /**
  * Of lots that things are laid of, what lies on the page is used, and the rest goes back. @param laid the lots
@@ -66,9 +62,17 @@ function useOrPutBack(page: Page, laid: ReadonlySet<string>, bench: Bench): NewE
   });
 }
 
+/** What is out for a page and neither lies on it nor was used, tools among it, goes back when it is glued. */
+function unused({ loose, amounts }: Out, kept: ReadonlySet<string>, page: string): NewEvent[] {
+  return [
+    ...released(loose.filter(({ id }) => !kept.has(id))),
+    ...amounts.filter(({ lot }) => !kept.has(lot)).map((entry): NewEvent => ({ type: 'released', ...entry, page })),
+  ];
+}
+
 /**
- * Glues a page: what was cut for it and what lies on it is used, and of what else is out what she chose. Of a pack some
- * of which lies there the rest goes back.
+ * Glues a page: what was cut for it and what lies on it is used, and of what else is out what she chose; the rest goes
+ * back.
  */
 export const gluePage =
   (id: string, chosen: readonly Chosen[]): Deciding =>
@@ -76,17 +80,19 @@ export const gluePage =
     const page = bench.pages.get(id);
     if (!page) return refuse('gone');
     if (page.glued !== null) return refuse('nothing-to-do', page.title);
-    const { cut, loose } = outFor(bench, id);
+    const out = outFor(bench, id);
     const laid = new Set((page.placed ?? []).flatMap(({ what }) => stockOf(what) ?? []));
-    const pieces = loose.filter(({ id: piece }) => laid.has(piece)).map(({ id: piece }) => ({ piece }));
+    const pieces = out.loose.filter(({ id: piece }) => laid.has(piece)).map(({ id: piece }) => ({ piece }));
     const lots = new Set([...laid].filter((key) => bench.lots.has(key)));
-    const more = chosen.filter((one) => !laid.has(keyOf(one)) && !cut.some((piece) => piece.id === keyOf(one)));
+    const more = chosen.filter(
+      (one) => !laid.has(keyOf(one)) && !out.cut.some((piece) => piece.id === keyOf(one)) && !isTool(one, bench),
+    );
     return decided('glued', page.title, {
       events: [
-        ...cut.map((piece): NewEvent => ({ type: 'used', piece: piece.id, page: id, slot: piece.slot })),
+        ...out.cut.map((piece): NewEvent => ({ type: 'used', piece: piece.id, page: id, slot: piece.slot })),
         ...[...pieces, ...more].map((stock): NewEvent => ({ type: 'used', ...stock, page: id })),
         ...useOrPutBack(page, lots, bench),
-        ...toolsOut(bench, id),
+        ...unused(out, new Set([...laid, ...more.map(keyOf)]), id),
       ],
       records: [put('pages', { ...page, glued: day })],
     });

@@ -1,6 +1,15 @@
 import { amountsOf, entriesOf, ofDesign, receiptOf, unpack, type ListItem, type ReadLine } from '../listing';
 import type { Draft, Face, Kit, Lot } from '../things';
+import { own, type Amounts } from '../ledger';
 import { decided, drop, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
+import type { Bench } from './bench';
+
+const KEPT_APART = 'kept apart from those in a kit of your own';
+
+interface EventsAndLots {
+  readonly events: readonly NewEvent[];
+  readonly lots: readonly Lot[];
+}
 
 /** How a line stands against the box. */
 interface Checked {
@@ -85,19 +94,53 @@ export const dropDraft =
   ({ drafts }) =>
     decided('dropped-list', drafts.get(id)?.name ?? '', { records: [drop('drafts', id)] });
 
+/**
+ * What comes of parts whose like is in a kit of her own by now: it belongs to the kit it was owed to, and is kept
+ * apart, in a lot of its own. Where all that was put into her own kit is gone, the part goes back instead.
+ */
+function besideGathered(lot: Lot, owed: Amounts, { ledger }: Bench, newId: () => string): EventsAndLots {
+  const { here = {}, kits = {} } = ledger.lots.get(lot.id) ?? {};
+  const apart = Object.entries(owed).flatMap(([part, n]) => {
+    const kit = own(kits, part);
+    return kit === undefined ? [] : [{ part, n, kit, before: own(here, part) ?? 0 }];
+  });
+  const beside = apart.filter(({ before }) => before > 0);
+  const other: Lot = { ...lot, id: newId() };
+  const to = (one: (typeof apart)[number], n: number, from: string | null, into: string | null): NewEvent => ({
+    type: 'gathered',
+    lot: lot.id,
+    amounts: { [one.part]: n },
+    from,
+    to: into,
+  });
+  return {
+    events: [
+      ...apart.map((one) => to(one, one.before + one.n, one.kit, null)),
+      ...beside.flatMap((one): NewEvent[] => [
+        { type: 'counted', lot: lot.id, change: { [one.part]: -one.n }, reason: KEPT_APART },
+        to(one, one.before, null, one.kit),
+        { type: 'counted', lot: other.id, change: { [one.part]: one.n }, reason: KEPT_APART },
+      ]),
+    ],
+    lots: beside.length > 0 ? [other] : [],
+  };
+}
+
 /** What is owed of a lot has come: sheets become pieces, the rest is counted in. */
 export const arrive =
   (id: string): Deciding =>
-  ({ lots, ledger }, { newId }) => {
-    const lot = lots.get(id);
-    const owed = ledger.lots.get(id)?.owed ?? {};
+  (bench, { newId }) => {
+    const lot = bench.lots.get(id);
+    const owed = bench.ledger.lots.get(id)?.owed ?? {};
     if (!lot || !isAnything(owed)) return refuse('nothing-to-do', lot?.name);
     const { size } = lot;
-    const pieces =
-      lot.measure === 'sheets' && size
-        ? Array.from({ length: owed[''] ?? 0 }, () => ({ id: newId(), w: size.w, h: size.h }))
-        : null;
+    if (lot.measure === 'sheets' && size) {
+      const pieces = Array.from({ length: owed[''] ?? 0 }, () => ({ id: newId(), w: size.w, h: size.h }));
+      return decided('arrived', lot.name, { events: [{ type: 'arrived', lot: id, pieces }] });
+    }
+    const { events, lots } = besideGathered(lot, owed, bench, newId);
     return decided('arrived', lot.name, {
-      events: [{ type: 'arrived', lot: id, ...(pieces ? { pieces } : { amounts: owed }) }],
+      events: [{ type: 'arrived', lot: id, amounts: owed }, ...events],
+      records: lots.map((one) => put('lots', one)),
     });
   };

@@ -59,7 +59,14 @@ export const putScrapAway =
     if (!kit || (typeof scrap.front === 'string' && !bench.faces.has(scrap.front))) return refuse('gone');
     const { front, back, paper, writes } = facesOf(scrap, bench, newId);
     const same = [...bench.lots.values()].find(
-      (lot) => lot.isLeftover && lot.kit === kit.id && lot.kind === kind && lot.front === front && lot.back === back,
+      (lot) =>
+        lot.isLeftover &&
+        lot.kit === kit.id &&
+        lot.kind === kind &&
+        lot.front === front &&
+        lot.back === back &&
+        // A lot lies in one place: what is put elsewhere leaves what came before where it lies.
+        (bench.ledger.lots.get(lot.id)?.place ?? '') === place,
     );
     const lot: Lot = same ?? {
       id: newId(),
@@ -75,10 +82,9 @@ export const putScrapAway =
       line: 1,
       isLeftover: true,
     };
-    const from = bench.ledger.lots.get(lot.id)?.place ?? '';
     const gone = missing.length > 0 ? { missing } : {};
     const pieces = Array.from({ length: count }, () => ({ id: newId(), ...size, ...gone }));
-    const moved: NewEvent[] = place === from ? [] : [{ type: 'moved', lot: lot.id, from, to: place }];
+    const moved: NewEvent[] = same || place === '' ? [] : [{ type: 'moved', lot: lot.id, from: '', to: place }];
     return decided('added-scrap', lot.name, {
       count,
       events: [{ type: 'received', lot: lot.id, pieces }, ...moved],

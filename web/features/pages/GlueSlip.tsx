@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { CheckboxGroup } from 'react-aria-components';
+import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { designOfPage } from '../../../core/design';
 import { formatSize } from '../../../core/length';
@@ -58,8 +58,8 @@ function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly s
 /** What was cut is glued, and which of the other things out on the bench went on. */
 export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
   const { choices, tools, cut, laid } = useChoices(page);
-  const [left, setLeft] = useState<readonly string[]>([]);
-  const used = choices.filter(({ key }) => !left.includes(key));
+  const [kept, setKept] = useState<readonly string[]>([]);
+  const used = choices.filter(({ key }) => kept.includes(key));
   return (
     <Slip aria-label="Glue">
       <Stack>
@@ -78,11 +78,8 @@ export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
           </Soft>
         )}
         {choices.length > 0 && (
-          <Small
-            aria-label="Used on the page"
-            value={used.map(({ key }) => key)}
-            onChange={(on) => setLeft(choices.map(({ key }) => key).filter((key) => !on.includes(key)))}
-          >
+          <Small value={used.map(({ key }) => key)} onChange={setKept}>
+            <Label>Out, but not laid on the page: they go back. Tick what was used too.</Label>
             {choices.map(({ key, words }) => (
               <Tick key={key} value={key}>
                 {words}
