@@ -109,7 +109,7 @@ class Desk {
   lay(id: string, places: number, day: string): void {
     for (let place = 0; place < places; place++) {
       const { page, layout } = this.laidOut(id);
-      const [cluster] = clustersFor(page, layout, place, this.bench);
+      const [cluster] = clustersFor(page, layout, place, this.bench).clusters;
       if (cluster) this.do(layOn(id, layingsOf(cluster.things)), day);
     }
   }

@@ -25,7 +25,7 @@ const pack: Lot = {
   upright: false,
   note: '',
   line: 1,
-  items: [item('moth', { looks: 'right' }), item('label', { words: 'cone 06 clay' })],
+  items: [item('moth', { looks: 'right' }), item('label', { words: 'cone 06 kiln' })],
 };
 const paper: Lot = { ...pack, id: 'paper', kind: 'paper', measure: 'sheets', front: 'ink', items: [] };
 const kit = (id: string, theme: readonly string[]): Kit => ({
@@ -61,7 +61,7 @@ const seen: LookedAt = {
   ),
   ledger: emptyLedger,
   photos: new Map([[photo.id, photo]]),
-  kits: new Map([kit('k', ['moth', 'garden']), kit('old', ['clay', 'fire'])].map((one) => [one.id, one])),
+  kits: new Map([kit('k', ['moth', 'garden']), kit('old', ['kiln', 'clay', 'fire'])].map((one) => [one.id, one])),
 };
 const page = (some: Partial<Page> = {}): Page => ({
   id: 'p',
@@ -144,8 +144,10 @@ describe('what is said of it', () => {
   });
   test('words of another kit’s theme are off; those of the page’s own kit or story are not', () => {
     const off = page({ placed: [laid('label', 6, 11)] });
-    expect(remarks(off).find(({ kind }) => kind === 'off-theme')).toMatchObject({ word: 'clay', things: ['label 6'] });
-    expect(kinds({ ...off, title: 'Clay and fire' })).not.toContain('off-theme');
+    expect(remarks(off).find(({ kind }) => kind === 'off-theme')).toMatchObject({ word: 'kiln', things: ['label 6'] });
+    expect(kinds({ ...off, title: 'Kiln and fire' })).not.toContain('off-theme');
+    // A colour or a material is no theme, whatever a kit is called.
+    expect(wordsOffTheme(off, seen)).not.toContain('clay');
     expect(wordsOffTheme(page({ papers: {} }), seen)).toEqual([]);
   });
   test('a colour of the photos that comes nowhere, until something has it', () => {

@@ -2,7 +2,7 @@ import { hexToLab, labToHex, nearestWord } from '../colour';
 import type { Layout } from '../design';
 import type { Size } from '../geometry';
 import { formatLength, type MeasureSystem } from '../length';
-import { kitsOfFaces, type Kit, type Page } from '../things';
+import { isOneTheme, kitsOfFaces, themesOf, themeWords, type Kit, type Page } from '../things';
 import type { Eyed, Remark, Sheet } from './eyed';
 import { busyPapers, missingColour, strangers, whiteBesideCream } from './papersOf';
 import { acrossGutter, tightPockets, tooThick } from './fits';
@@ -36,8 +36,9 @@ export function wordsOffTheme(page: Page, { lots, kits }: Pick<LookedAt, 'lots' 
       ...all.filter(({ id }) => own.has(id)).flatMap(({ theme, name }) => [...theme, name]),
     ]),
   );
-  const others = wordsIn(all.filter(({ id }) => !own.has(id)).flatMap(({ theme, name }) => [...theme, name]));
-  return [...new Set(others)].filter((word) => !fits.has(word));
+  const strange = all.filter(({ id }) => !own.has(id));
+  const others = [...themesOf(strange), ...strange.flatMap(({ name }) => themeWords(name))];
+  return [...new Set(others)].filter((word) => word.length > 3 && ![...fits].some((fit) => isOneTheme(fit, word)));
 }
 
 /** What she moved or laid there: of a design as it is, edges and margins are meant. */

@@ -1,7 +1,7 @@
 import { keptFromClusters, type Layout } from '../design';
 import type { Rect } from '../geometry';
 import { boundsOfLaid, clusters, freePlace, roundPhotos, type Cluster, type RoundPhotos } from '../placing';
-import type { Page } from '../things';
+import { isOneTheme, themesOf, wordsIn, type Page } from '../things';
 import type { Bench } from './bench';
 import { candidatesOf, thingsToLay, type ToLay } from './toLay';
 
@@ -21,26 +21,30 @@ function wordsFor({ title, photos }: Page, things: readonly ToLay[], bench: Benc
     ({ photo }) => bench.stories.get(bench.photos.get(photo ?? '')?.story ?? '')?.name ?? [],
   );
   const themes = [...new Set(things.map(({ kit }) => kit))].flatMap((kit) => bench.kits.get(kit)?.theme ?? []);
-  return [...themes, title, ...stories]
-    .join(' ')
-    .toLowerCase()
-    .split(/[^\p{L}]+/u)
-    .filter((word) => word.length > 3);
+  return [...themes, title, ...stories].flatMap(wordsIn).filter((word) => word.length > 3);
 }
 
+/** What a thing is called and what is printed on it, word by word. */
+const saidBy = ({ looks }: ToLay): readonly string[] =>
+  wordsIn(looks.kind === 'small' ? `${looks.name} ${looks.thing.words}` : looks.name);
+
+const meets = (says: readonly string[], words: readonly string[]): boolean =>
+  says.some((one) => words.some((word) => isOneTheme(one, word)));
+
 /** Whether a thing says nothing of the theme of its own kit, or the page is about that: no moth from an older kit. */
-function isOfNoTheme({ looks, kit }: ToLay, words: readonly string[], bench: Bench): boolean {
-  const says = looks.kind === 'small' ? `${looks.name} ${looks.thing.words}`.toLowerCase() : looks.name.toLowerCase();
-  if (words.some((word) => says.includes(word))) return true;
+function isOfNoTheme(thing: ToLay, words: readonly string[], bench: Bench): boolean {
+  const { looks, kit } = thing;
+  const says = saidBy(thing);
+  if (meets(says, words)) return true;
   const printed = looks.kind === 'small' && looks.thing.words !== '';
-  return !printed && !(bench.kits.get(kit)?.theme ?? []).some((word) => says.includes(word.toLowerCase()));
+  const own = bench.kits.get(kit);
+  return !printed && !meets(says, themesOf(own ? [own] : []));
 }
 
 /** Whether nothing is printed on a thing that has nothing to do with the page's own story; of no story anything goes. */
-function saysNothingElse({ looks }: ToLay, told: readonly string[]): boolean {
-  if (told.length === 0 || looks.kind !== 'small' || looks.thing.words === '') return true;
-  const says = `${looks.name} ${looks.thing.words}`.toLowerCase();
-  return told.some((word) => says.includes(word));
+function saysNothingElse(thing: ToLay, told: readonly string[]): boolean {
+  const { looks } = thing;
+  return told.length === 0 || looks.kind !== 'small' || looks.thing.words === '' || meets(saidBy(thing), told);
 }
 
 /**
@@ -66,11 +70,24 @@ export function clustersRound(
   return roundPhotos(candidatesOf([...near, ...others], bench), layout.accents, wish, elsewhere);
 }
 
+/** Clusters for a place, and what of the stash was left out of them because it shows something of another theme. */
+export interface ClustersFound {
+  readonly clusters: readonly Cluster[];
+  readonly withheld: readonly string[];
+}
+
 /**
  * Clusters for one of a page's places, the best first: from what is out and in its kits; what those lack, the rest of
- * the stash may have. @param place its number among the layout's accents
+ * the stash may have. @param place its number among the layout's accents @param isAnyTheme nothing is left out for what
+ * it shows
  */
-export function clustersFor(page: Page, layout: Layout, place: number, bench: Bench): readonly Cluster[] {
+export function clustersFor(
+  page: Page,
+  layout: Layout,
+  place: number,
+  bench: Bench,
+  isAnyTheme = false,
+): ClustersFound {
   const { out, inKits, elsewhere } = thingsToLay(page, bench);
   const near = [...out, ...inKits];
   const wish = {
@@ -81,7 +98,12 @@ export function clustersFor(page: Page, layout: Layout, place: number, bench: Be
     keep: freeOfClusters(page, layout, bench),
   };
   const found = clusters(candidatesOf(near, bench), wish);
-  if (found.length > 0) return found.slice(0, MOST);
-  const others = elsewhere.filter((one) => isOfNoTheme(one, wish.words, bench));
-  return clusters(candidatesOf([...near, ...others], bench), wish).slice(0, MOST);
+  if (found.length > 0) return { clusters: found.slice(0, MOST), withheld: [] };
+  const [others, withheld] = [true, false].map((goes) =>
+    elsewhere.filter((one) => (isAnyTheme || isOfNoTheme(one, wish.words, bench)) === goes),
+  ) as [ToLay[], ToLay[]];
+  return {
+    clusters: clusters(candidatesOf([...near, ...others], bench), wish).slice(0, MOST),
+    withheld: [...new Set(withheld.map(({ looks }) => looks.name))],
+  };
 }

@@ -109,7 +109,7 @@ export { windowEvent } from './windowEvent';
 export { candidatesOf, nextOf, stampsOf, thingsToLay } from './toLay';
 export type { ThingsToLay, ToLay } from './toLay';
 export { smallGifts } from './smallGifts';
-export type { SmallGifts } from './smallGifts';
+export type { AllowedThing, SmallGifts } from './smallGifts';
 export { borrowedFor, pageRecord, piecesOn } from './pageRecord';
 export type { CutOnPage, KitOnPage } from './pageRecord';
 export { clustersFor } from './clustersFor';

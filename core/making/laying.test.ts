@@ -215,10 +215,10 @@ test('clusters for a page come from its kits, lie off what lies there, and take 
   world.do(changePage(PAGE, { format: { w: inches(12), h: inches(12), spread: false } }));
   const layout = pageLayout(page());
   if (!layout.ok) throw new Error(layout.error.kind);
-  const [first] = clustersFor(page(), layout.value, 0, world.bench);
+  const [first] = clustersFor(page(), layout.value, 0, world.bench).clusters;
   expect(first?.things.map(({ thing }) => thing.outline).sort()).toEqual(['dot', 'dot', 'dot', 'flower', 'moth']);
   expect(world.do(layOn(PAGE, layingsOf(first!.things)))).toBe(true);
-  for (const { bounds } of clustersFor(page(), layout.value, 1, world.bench))
+  for (const { bounds } of clustersFor(page(), layout.value, 1, world.bench).clusters)
     for (const taken of boundsOfLaid(page(), world.bench)) expect(overlaps(bounds, taken)).toBe(false);
 });
 

@@ -1,5 +1,5 @@
 import { amountsOf, entriesOf, ofDesign, receiptOf, unpack, type ListItem, type ReadLine } from '../listing';
-import type { Draft, Face, Kit, Lot } from '../things';
+import { themeWords, type Draft, type Face, type Kit, type Lot } from '../things';
 import { own, type Amounts } from '../ledger';
 import { decided, drop, put, refuse, type Deciding, type NewEvent, type RecordWrite } from './act';
 import type { Bench } from './bench';
@@ -45,8 +45,6 @@ function eventsOf(
     return [...(received ? [received] : []), ...(isAnything(amounts) ? [{ type: 'owed', lot, amounts } as const] : [])];
   });
 }
-
-const themeWords = (name: string): string[] => name.toLowerCase().split(/\s+/).filter(Boolean);
 
 const kitOf = ({ id, club, name, month, list, isOpened }: Draft): Kit => ({
   id,

@@ -92,7 +92,7 @@ function thingsFor(page: Page, layout: Layout, { what }: Heart, bench: Bench): r
   const [at] = layout.accents;
   const own: Laying[] = what && at ? [{ what, ...at, turn: 0 }] : [];
   const laid: Page = { ...page, placed: own.map((one, i) => ({ ...one, id: `own ${i}` })) };
-  const [cluster] = clustersFor(laid, layout, 1, bench);
+  const [cluster] = clustersFor(laid, layout, 1, bench).clusters;
   const more = cluster ? layingsOf(cluster.things).filter((one) => !isAlike(one, what)) : [];
   return [...own, ...more];
 }

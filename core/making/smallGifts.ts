@@ -2,7 +2,7 @@ import { kitOfPart } from '../kits';
 import { looksOf, roleOf, roundPhotos, type Candidate, type RoundPhotos, type SmallThing as Looking } from '../placing';
 import type { SharingPage } from '../sharing';
 import { shareSmallThings, type SmallGift, type SmallShare, type SmallThing, type SmallWish } from '../shareout';
-import type { Lot, LotKind } from '../things';
+import { themesOf, type Lot, type LotKind } from '../things';
 import type { Bench } from './bench';
 import { freeOfClusters } from './clustersFor';
 import type { Laying } from './laying';
@@ -15,6 +15,13 @@ export interface SmallGifts extends SmallShare {
   readonly laid: ReadonlyMap<string, readonly Laying[]>;
   /** What no page takes. */
   readonly untaken: readonly { readonly name: string; readonly count: number }[];
+}
+
+/** A thing that she lets on a page though it shows something of another theme. */
+export interface AllowedThing {
+  readonly page: string;
+  readonly lot: string;
+  readonly part: string;
 }
 
 const wordsOf = (...texts: readonly (string | undefined)[]): string[] =>
@@ -61,7 +68,12 @@ function laidOn(
 }
 
 /** Embellishments of some kits shared over pages: by colour, by theme, in threes and fives, and laid in clusters. */
-export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: ReadonlySet<string>): SmallGifts {
+export function smallGifts(
+  pages: readonly SharingPage[],
+  bench: Bench,
+  kits: ReadonlySet<string>,
+  allowed: readonly AllowedThing[] = [],
+): SmallGifts {
   const monthOf = ({ kit }: Lot): string => bench.kits.get(kit)?.month ?? '';
   const inOrder = [...bench.lots.values()].sort((a, b) => monthOf(b).localeCompare(monthOf(a)) || a.line - b.line);
   const things = inOrder.flatMap((lot) => thingsIn(lot, bench, kits));
@@ -73,8 +85,10 @@ export function smallGifts(pages: readonly SharingPage[], bench: Bench, kits: Re
       words: [...new Set(wordsOf(page.title, page.place, ...stories.flatMap((story) => [story?.name, story?.place])))],
     };
   });
-  const themes = [...bench.kits.values()].flatMap(({ theme }) => theme.map((word) => word.toLowerCase()));
-  const shared = shareSmallThings(things, wishes, themes);
+  const themes = themesOf(bench.kits.values());
+  const shared = shareSmallThings(things, wishes, themes, ({ lot, part }, page) =>
+    allowed.some((one) => one.lot === lot && one.part === part && one.page === page),
+  );
   const laid = new Map<string, readonly Laying[]>();
   // No two pages have the same three things, where there are others.
   const seen = new Set<string>();

@@ -24,7 +24,7 @@ export function outlinesIn(name: string): readonly OutlineId[] {
 
 /**
  * The outline that a thing is drawn with. A name means what it ends on ("brass clips", "lantern label"); one that tells
- * of nothing known is drawn as a label with its word on it, so that no two look the same.
+ * of nothing known is a blank: nothing is drawn that nobody said.
  */
 export const outlineFor = (name: string, kind: LotKind): OutlineId =>
-  outlinesIn(name).at(-1) ?? BY_KIND[kind] ?? 'label';
+  outlinesIn(name).at(-1) ?? BY_KIND[kind] ?? 'blank';

@@ -52,13 +52,21 @@ test('a pack of several kinds shows them in turn, in its colours', () => {
 test('what was named in a pack looks like its name, the rest like the pack', () => {
   const items = [{ id: 'a', name: 'frame', words: 'here' }];
   const pack = { name: 'oddments', kind: 'ephemera', size: null, items } as const;
-  expect(pouredOut(pack, { a: 1, '': 1 }, [], 9).map(({ outline }) => outline)).toEqual(['frame', 'label']);
+  expect(pouredOut(pack, { a: 1, '': 1 }, [], 9).map(({ outline }) => outline)).toEqual(['frame', 'blank']);
   expect(smallThing(pack, 'a', []).words).toBe('here');
 });
 
-test('packs of names that tell nothing known do not look the same', () => {
-  const look = (name: string) => smallThing({ name, kind: 'ephemera', size: null }, '', []);
-  expect(look('Quayside')).not.toEqual({ ...look('Harbour'), name: 'Quayside' });
+test.each(['Quayside', 'die cuts', 'wood veneers', 'chipboard, assorted', 'The Oddment Post exclusive', 'Tag line'])(
+  'nothing is printed on a thing that is called %s, since nobody said so',
+  (name) => {
+    expect(smallThing({ name, kind: 'ephemera', size: null }, '', []).words).toBe('');
+  },
+);
+
+test('what nobody knows the shape of is a blank; what is printed is what she said', () => {
+  const look = (name: string) => smallThing({ name, kind: 'embellishment', size: null }, '', []);
+  expect(look('Quayside').outline).toBe('blank');
+  expect(look('Quayside "hello"').words).toBe('hello');
 });
 
 test('as many are drawn as there are, and no more than asked for', () => {

@@ -390,6 +390,16 @@ export const OUTLINES = {
     parts: [first('M2 18H78V4L118 28L78 52V38H2L14 28z'), fine('M20 28H96', 3)],
     looksRight: true,
   },
+  // Of what nobody knows the shape: soft at its edges, with nothing on it.
+  blank: {
+    box: [100, 80],
+    inches: [1.25, 1],
+    words: /\bblanks?\b/,
+    parts: [
+      first('M50 2C76 2 98 8 98 40C98 72 76 78 50 78C24 78 2 72 2 40C2 8 24 2 50 2z'),
+      fine('M50 12C70 12 86 16 86 40C86 64 70 68 50 68C30 68 14 64 14 40C14 16 30 12 50 12z', 1.5),
+    ],
+  },
   label: {
     box: [130, 40],
     inches: [2, 0.62],

@@ -33,8 +33,6 @@ export const isRaisedName = (name: string): boolean => RAISED.test(name.toLowerC
 const LOOKS = /\b(?:looking|facing|pointing)\s+(left|right)\b|\b(left|right)[- ](?:looking|facing)\b/;
 const QUOTED = /["“]([^"”]+)["”]/;
 const SEVERAL = /\band\b|&|,|\+/;
-/** So much of a name can be written on the thing itself. */
-const SHORT = 12;
 
 /** As large as such things mostly are, in eighths. */
 const naturalSize = (id: OutlineId): Size => {
@@ -42,13 +40,8 @@ const naturalSize = (id: OutlineId): Size => {
   return { w: inches(Math.round(w * 8) / 8), h: inches(Math.round(h * 8) / 8) };
 };
 
-/** Words that a thing shows: those in quotes; of a thing that looks like nothing known, the first of its name. */
-function wordsOn(name: string, outline: OutlineId): string {
-  const quoted = QUOTED.exec(name)?.[1];
-  if (quoted !== undefined) return quoted;
-  if (outlinesIn(name).length > 0 || outlineOf(outline).write === undefined) return '';
-  return name.split(/[\s,/]+/).find((word) => word.length > 0 && word.length <= SHORT) ?? '';
-}
+/** Words printed on a thing: those that stand in quotes, and no others. */
+const wordsOn = (name: string): string => QUOTED.exec(name)?.[1] ?? '';
 
 /** Names that say only of what kind a thing is. */
 const KINDS_ONLY = /^(ephemera|embellishments?|stickers?|die[- ]?cuts?|pack|bag|mix(ed)?|assorted|pieces?)$/i;
@@ -92,7 +85,7 @@ export function smallThing(pack: Pack, part: string, colours: readonly string[],
     size: item?.size ?? (item ? null : pack.size) ?? naturalSize(outline),
     outline,
     colours: item?.colours ?? (item ? told : nthOf(told, nth)),
-    words: item?.words ?? wordsOn(name, outline),
+    words: item?.words ?? wordsOn(name),
     isRaised: item?.isRaised ?? ((outlineOf(outline).isRaised ?? false) || isRaisedName(`${pack.name} ${name}`)),
     looks: looksOf(name, outline, item?.looks),
     ...(item?.picture ? { picture: item.picture } : {}),

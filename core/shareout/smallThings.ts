@@ -1,5 +1,6 @@
 import { affinity, type ColourShare } from '../colour';
 import { nth } from '../nth';
+import { isOneTheme } from '../things';
 
 /** A counted embellishment on hand. */
 export interface SmallThing {
@@ -59,32 +60,31 @@ const kindsOf = (things: readonly SmallThing[]): string =>
     .sort()
     .join(' ');
 
-/** Words are of one theme where one begins with the other: moth, moths, moth-trapping. */
-const isAlike = (a: string, b: string): boolean =>
-  a.length > 2 &&
-  b.length > 2 &&
-  (a.startsWith(b.slice(0, Math.max(3, b.length - 1))) || b.startsWith(a.slice(0, Math.max(3, a.length - 1))));
-
 /**
  * The word for which a thing does not fit a page: one of the themes known that the page is not about. A thing that also
  * shows something of the page's fits.
  */
 function offWord(thing: SmallThing, { words }: SmallWish, themes: readonly string[]): string | null {
-  const topical = thing.words.filter((word) => themes.some((theme) => isAlike(word, theme)));
-  if (topical.length === 0 || words.length === 0 || topical.some((word) => words.some((own) => isAlike(word, own))))
+  const topical = thing.words.filter((word) => themes.some((theme) => isOneTheme(word, theme)));
+  if (topical.length === 0 || words.length === 0 || topical.some((word) => words.some((own) => isOneTheme(word, own))))
     return null;
   return nth(topical, 0);
 }
 
 /** The pages that each thing fits, and what is off a page's theme. */
-function fittingOf(things: readonly SmallThing[], pages: readonly SmallWish[], themes: readonly string[]) {
+function fittingOf(
+  things: readonly SmallThing[],
+  pages: readonly SmallWish[],
+  themes: readonly string[],
+  isAllowed: (thing: SmallThing, page: string) => boolean,
+) {
   const offTheme: OffTheme[] = [];
   const fitting = new Map<SmallThing, SmallWish[]>();
   for (const thing of things) {
     fitting.set(
       thing,
       pages.filter((page) => {
-        const word = offWord(thing, page, themes);
+        const word = isAllowed(thing, page.page) ? null : offWord(thing, page, themes);
         if (word !== null) offTheme.push({ page: page.page, lot: thing.lot, part: thing.part, word });
         return word === null;
       }),
@@ -118,7 +118,7 @@ const isBefore = (a: Ranked, b: Ranked): boolean =>
 function pairsOf(fitting: ReadonlyMap<SmallThing, readonly SmallWish[]>): Pair[] {
   const distance = (thing: SmallThing, page: SmallWish): number => {
     const difference = affinity(page.colours, thing.colours);
-    const isMeant = thing.words.some((word) => page.words.some((own) => isAlike(word, own)));
+    const isMeant = thing.words.some((word) => page.words.some((own) => isOneTheme(word, own)));
     return (Number.isFinite(difference) ? difference : GOES / 2) - (isMeant ? MEANT : 0);
   };
   return [...fitting]
@@ -194,13 +194,15 @@ class Giving {
  * no two have the same three while there are others. What is off a page's theme is left out and told.
  * @param things in the order in which they came: of two as good the first goes first
  * @param themes words that say what things are about: those of all kits
+ * @param isAllowed what she lets on a page all the same
  */
 export function shareSmallThings(
   things: readonly SmallThing[],
   pages: readonly SmallWish[],
   themes: readonly string[],
+  isAllowed: (thing: SmallThing, page: string) => boolean = () => false,
 ): SmallShare {
-  const { fitting, offTheme } = fittingOf(things, pages, themes);
+  const { fitting, offTheme } = fittingOf(things, pages, themes, isAllowed);
   const giving = new Giving(things);
   let open = pairsOf(fitting);
   for (;;) {

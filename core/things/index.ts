@@ -20,6 +20,7 @@ export type { Face } from './face';
 export type { MonthAim } from './monthAim';
 export { isMonth, kitsOfFaces, monthNumber, newestMonth } from './kit';
 export type { Kit } from './kit';
+export { isOneTheme, themesOf, themeWords, wordsIn } from './theme';
 export type { Aim } from './aim';
 export type { Album, AlbumPlace } from './album';
 export type { Fate } from './fate';

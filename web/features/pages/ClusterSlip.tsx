@@ -14,6 +14,9 @@ import { useKeys } from '../../ui/useKeys';
 
 const PLACES = ['First', 'Second', 'Third'];
 const PAD = 0.15;
+const NONE = { clusters: [], withheld: [] };
+/** So many names are told of what was left out. */
+const TOLD = 4;
 
 const numberWords = ({ things }: Cluster): string =>
   things.length > 3 ? 'one large, one middle, three small' : 'one large, one middle, one small';
@@ -50,9 +53,10 @@ export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
   const bench = useBench((b) => b);
   const [skipped, setSkipped] = useState(0);
   const place = openPlace(layout.accents, page.placed ?? []);
-  const found = useMemo(
-    () => (place === null ? [] : clustersFor(page, layout, place, bench)),
-    [page, layout, place, bench],
+  const [isAnyTheme, setIsAnyTheme] = useState(false);
+  const { clusters: found, withheld } = useMemo(
+    () => (place === null ? NONE : clustersFor(page, layout, place, bench, isAnyTheme)),
+    [page, layout, place, bench, isAnyTheme],
   );
   const cluster = found[skipped % Math.max(1, found.length)];
   const lay = (): void => {
@@ -89,6 +93,15 @@ export function ClusterSlip({ page, layout }: { page: Page; layout: Layout }) {
       ) : (
         <Soft>
           Nothing large, middle and small is left for a cluster that keeps off what must show. Lay single things below.
+        </Soft>
+      )}
+      {withheld.length > 0 && (
+        <Soft>
+          Left out, as they tell of something else: {withheld.slice(0, TOLD).join(', ')}
+          {withheld.length > TOLD && ` and ${withheld.length - TOLD} more`}.{' '}
+          <Button look="quiet" onPress={() => setIsAnyTheme(true)}>
+            Take them too
+          </Button>
         </Soft>
       )}
     </section>

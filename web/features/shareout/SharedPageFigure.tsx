@@ -97,6 +97,7 @@ function Refused({ page }: Pick<SharingPage, 'page'>) {
 function WithIt({ page, small }: Pick<SharingPage, 'page'> & { small: SmallGifts }) {
   const bench = useBench((b) => b);
   const { lots } = bench;
+  const allow = useShareChoices((choices) => choices.allow);
   const gifts = small.gifts.filter((gift) => gift.page === page.id);
   const off = small.offTheme.filter((one) => one.page === page.id);
   const nameOf = ({ lot, part }: { lot: string; part: string }): string =>
@@ -108,7 +109,10 @@ function WithIt({ page, small }: Pick<SharingPage, 'page'> & { small: SmallGifts
       {gifts.length > 0 && <Soft>with {gifts.map((gift) => `${gift.count} × ${nameOf(gift)}`).join('; ')}</Soft>}
       {off.map((one) => (
         <Soft key={`${one.lot}/${one.part}`}>
-          no {nameOf(one)}: they show “{one.word}”
+          no {nameOf(one)}: they show “{one.word}”{' '}
+          <Button look="quiet" onPress={() => allow({ page: page.id, lot: one.lot, part: one.part })}>
+            take them all the same
+          </Button>
         </Soft>
       ))}
     </>

@@ -1,3 +1,4 @@
+import type { AllowedThing } from '../../../core/making';
 import type { ShareWishes } from '../../../core/sharing';
 import { keptStore } from '../../data/keptStore';
 
@@ -12,12 +13,15 @@ export interface ShareChoices extends ShareWishes {
   readonly grounds: 'whole' | 'strips';
   /** Strips over a spread: of one sheet, or wider ones of two. */
   readonly spread: 'one' | 'two';
+  /** Small things let on pages of another theme. */
+  readonly allowed: readonly AllowedThing[];
   change: (some: Partial<ShareChoices>) => void;
   /** Keeps a paper for a slot of a page; null: it is free again. */
   pin: (page: string, slot: string, face: string | null) => void;
   /** A page shall not have a paper; or may again. */
   forbid: (page: string, face: string, is: boolean) => void;
-  /** Forgets pins and what was refused. */
+  /** Lets a small thing on a page though it shows something of another theme. */
+  allow: (thing: AllowedThing) => void;
   free: () => void;
 }
 
@@ -34,6 +38,7 @@ export const useShareChoices = keptStore<ShareChoices>('nubbin-share', 1, (set) 
   must: [],
   pins: {},
   forbidden: {},
+  allowed: [],
   change: (some) => set(some),
   pin: (page, slot, face) =>
     set(({ pins }) => {
@@ -47,5 +52,6 @@ export const useShareChoices = keptStore<ShareChoices>('nubbin-share', 1, (set) 
         ? { ...pins, [page]: Object.fromEntries(Object.entries(pins[page] ?? {}).filter(([, kept]) => kept !== face)) }
         : pins,
     })),
-  free: () => set({ pins: {}, forbidden: {}, must: [], never: [] }),
+  allow: (thing) => set(({ allowed }) => ({ allowed: [...allowed, thing] })),
+  free: () => set({ pins: {}, forbidden: {}, must: [], never: [], allowed: [] }),
 }));

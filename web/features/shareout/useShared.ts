@@ -30,13 +30,14 @@ export function useShared(choices: ShareChoices) {
   const { isPunching, punchReach } = useSettings();
   const of = useWhatIsShared(choices);
   const { bench, chosen, kitSet } = of;
+  const { allowed } = choices;
   const search = useShareOut(chosen, kitSet, choices);
   const { pages: laid, job, plan } = search;
   const complete = useMemo(
     () => laid.filter(({ page }) => plan?.pages.some(({ id, complete: isMade }) => id === page.id && isMade)),
     [laid, plan],
   );
-  const small = useMemo(() => smallGifts(complete, bench, kitSet), [complete, bench, kitSet]);
+  const small = useMemo(() => smallGifts(complete, bench, kitSet, allowed), [complete, bench, kitSet, allowed]);
   const punching = useMemo(() => {
     const own = isPunching ? ownPunches(bench.lots, bench.ledger, punchReach).map(({ punch }) => punch) : [];
     return plan ? punchingOf(plan, complete, job, own) : NO_PUNCHING;
