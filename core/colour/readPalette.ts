@@ -1,5 +1,6 @@
 import { err, ok, type Result } from '../result';
 import { isHex, rgbToHex } from './hex';
+import { coloursIn } from './names';
 
 /** Where a palette cannot be read; lines count from 1. */
 export interface PaletteError {
@@ -28,22 +29,38 @@ function readGpl(lines: readonly string[]): Result<string[], PaletteError> {
   return ok(found);
 }
 
-/** Hex colours, with or without #, between commas, spaces or lines. */
-function readHexes(lines: readonly string[]): Result<string[], PaletteError> {
+/** The colours between two commas: as hex, with or without #, or by name; the word that is neither, where there is one. */
+function coloursBetween(text: string): { found: string[]; strange: string | null } {
+  const found: string[] = [];
+  let words = text;
+  for (const [word] of text.matchAll(/\S+/g)) {
+    const hex = word.startsWith('#') ? word : `#${word}`;
+    if (!isHex(hex)) continue;
+    found.push(hex.toLowerCase());
+    words = words.replace(word, ' '.repeat(word.length));
+  }
+  const named = coloursIn(words);
+  const rest = named.reduceRight((left, { from, to }) => left.slice(0, from) + left.slice(to), words);
+  const strange = rest.replace(/\band\b|[&+]/gi, '').trim();
+  return { found: [...found, ...named.map(({ hex }) => hex)], strange: strange === '' ? null : strange };
+}
+
+/** Colours as hex or by name, between commas, blanks or lines. */
+function readColours(lines: readonly string[]): Result<string[], PaletteError> {
   const found: string[] = [];
   for (const [i, line] of lines.entries())
-    for (const word of line.split(/[\s,;]+/).filter(Boolean)) {
-      const hex = word.startsWith('#') ? word : `#${word}`;
-      if (!isHex(hex)) return err({ kind: 'bad-colour', line: i + 1, text: word });
-      found.push(hex.toLowerCase());
+    for (const part of line.split(/[,;/]+/)) {
+      const between = coloursBetween(part);
+      if (between.strange !== null) return err({ kind: 'bad-colour', line: i + 1, text: between.strange });
+      found.push(...between.found);
     }
   return ok(found);
 }
 
-/** Reads a palette: a list of hex colours, or a GIMP palette file. The same colour twice counts once. */
+/** Reads a palette: a list of colours as hex or by name, or a GIMP palette file. The same colour twice counts once. */
 export function readPalette(text: string): Result<string[], PaletteError> {
   const lines = text.replace(/^\ufeff/, '').split(/\r?\n/);
-  const read = GPL.test(lines[0] ?? '') ? readGpl(lines) : readHexes(lines);
+  const read = GPL.test(lines[0] ?? '') ? readGpl(lines) : readColours(lines);
   if (!read.ok) return read;
   return read.value.length === 0 ? err({ kind: 'no-colours', line: 1, text: '' }) : ok([...new Set(read.value)]);
 }

@@ -35,8 +35,31 @@ export function formatLength(length: Ticks, system: MeasureSystem): string {
   return sign + (system === 'in' ? `${inInches(length)}″` : `${inCm(length)} cm`);
 }
 
-/** `4 1/4 × 6 1/4` or `10.8 × 15.88 cm`: a size without quotes, as it is said. */
+const A_SIXTEENTH = TICKS_PER_INCH / 16;
+/**
+ * Where something lies, as near as it can be laid by hand: `3 1/4″` (nearest 1/16) or `8.3 cm` (nearest mm).
+ * @param length ticks
+ */
+export function formatPlace(length: Ticks, system: MeasureSystem): string {
+  const step = system === 'in' ? A_SIXTEENTH : TICKS_PER_MM;
+  return formatLength((Math.round(Math.abs(length) / step) * step * Math.sign(length)) as Ticks, system);
+}
+
+/** Papers that are called by their format, millimetres. Source: ISO 216. */
+const ISO: readonly (readonly [name: string, w: number, h: number])[] = [
+  ['A3', 297, 420],
+  ['A4', 210, 297],
+  ['A5', 148, 210],
+  ['A6', 105, 148],
+];
+
+const isoName = ({ w, h }: { readonly w: number; readonly h: number }): string | undefined =>
+  ISO.find(([, a, b]) => Math.min(w, h) === a * TICKS_PER_MM && Math.max(w, h) === b * TICKS_PER_MM)?.[0];
+
+/** `4 1/4 × 6 1/4` or `10.8 × 15.88 cm`: a size without quotes, as it is said; `A4` where it is one. */
 export function formatSize(size: { readonly w: number; readonly h: number }, system: MeasureSystem): string {
+  const iso = isoName(size);
+  if (iso !== undefined) return iso;
   return system === 'in' ? `${inInches(size.w)} × ${inInches(size.h)}` : `${inCm(size.w)} × ${inCm(size.h)} cm`;
 }
 

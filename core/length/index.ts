@@ -4,6 +4,6 @@ export { numberToTicks, parseLength } from './parseLength';
 export type { LengthError } from './parseLength';
 export { ofRoll, parseRoll, ROLL_UNITS } from './parseRoll';
 export { parseSize } from './parseSize';
-export { formatArea, formatLength, formatSize } from './formatLength';
+export { formatArea, formatLength, formatPlace, formatSize } from './formatLength';
 export type { MeasureSystem } from './formatLength';
 export { plainNumber } from './plainNumber';

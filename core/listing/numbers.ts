@@ -17,23 +17,25 @@ const TEENS = [
 ];
 const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
 
-const WORDS: Readonly<Record<string, number>> = {
-  ...Object.fromEntries(UNITS.map((word, i) => [word, i + 1])),
-  ...Object.fromEntries(TEENS.map((word, i) => [word, i + 10])),
-  ...Object.fromEntries(TENS.map((word, i) => [word, 10 * (i + 2)])),
-  'half a dozen': 6,
-  'a dozen': 12,
-  dozen: 12,
-  'a gross': 144,
-  'a trio of': 3,
-  'trio of': 3,
-  'a couple': 2,
-  'a pair': 2,
-  'couple of': 2,
-  'pair of': 2,
-  a: 1,
-  an: 1,
-};
+const WORDS: ReadonlyMap<string, number> = new Map<string, number>(
+  Object.entries({
+    ...Object.fromEntries(UNITS.map((word, i) => [word, i + 1])),
+    ...Object.fromEntries(TEENS.map((word, i) => [word, i + 10])),
+    ...Object.fromEntries(TENS.map((word, i) => [word, 10 * (i + 2)])),
+    'half a dozen': 6,
+    'a dozen': 12,
+    dozen: 12,
+    'a gross': 144,
+    'a trio of': 3,
+    'trio of': 3,
+    'a couple': 2,
+    'a pair': 2,
+    'couple of': 2,
+    'pair of': 2,
+    a: 1,
+    an: 1,
+  }),
+);
 
 /** `twenty-four`, `two dozen`. */
 const TENS_AND_UNIT = String.raw`(?:${TENS.join('|')})[- ](?:${UNITS.join('|')})`;
@@ -42,9 +44,7 @@ const DOZENS = String.raw`(?:\d{1,3}|${[...UNITS, ...TEENS].join('|')}) (?:dozen
 /** Number words that count, the longest first; `a` and `an` only before what they count. */
 export const NUMBER_WORD = [
   TENS_AND_UNIT,
-  ...Object.keys(WORDS)
-    .filter((word) => word.length > 2)
-    .sort((a, b) => b.length - a.length),
+  ...[...WORDS.keys()].filter((word) => word.length > 2).sort((a, b) => b.length - a.length),
 ].join('|');
 
 /** A whole number in figures or as a word. */
@@ -60,11 +60,11 @@ export const FIGURES = String.raw`(?:${DOZENS}|\d+)`;
 /** The whole number that is told so. */
 export function wholeOf(text: string): number {
   const words = text.toLowerCase();
-  const known = WORDS[words];
+  const known = WORDS.get(words);
   if (known !== undefined) return known;
   const dozens = DOZEN.exec(words);
   if (dozens) return 12 * wholeOf(words.slice(0, dozens.index));
   const [ten = '', unit = ''] = words.split(/[- ]/);
-  const [tens, units] = [WORDS[ten], WORDS[unit]];
+  const [tens, units] = [WORDS.get(ten), WORDS.get(unit)];
   return tens !== undefined && units !== undefined ? tens + units : Number(words.replaceAll(',', ''));
 }

@@ -20,16 +20,18 @@ const BEFORE: readonly (readonly [RegExp, About])[] = [
 ];
 
 /** Shares in words. */
-const IN_WORDS: Readonly<Record<string, number>> = {
-  half: 1 / 2,
-  most: 3 / 4,
-  'a third': 1 / 3,
-  'one third': 1 / 3,
-  'two thirds': 2 / 3,
-  'a quarter': 1 / 4,
-  'one quarter': 1 / 4,
-  'three quarters': 3 / 4,
-};
+const IN_WORDS: ReadonlyMap<string, number> = new Map<string, number>(
+  Object.entries({
+    half: 1 / 2,
+    most: 3 / 4,
+    'a third': 1 / 3,
+    'one third': 1 / 3,
+    'two thirds': 2 / 3,
+    'a quarter': 1 / 4,
+    'one quarter': 1 / 4,
+    'three quarters': 3 / 4,
+  }),
+);
 /** Before what it is of: `half a roll of twine`, `2/3 of a sheet`. */
 const OF_ONE =
   /^\s*(?:about )?(?:(half)(?: of)?|(most|a third|one third|two thirds|a quarter|one quarter|three quarters|[1-9]\/[1-9]) of) (?:an?|the|one)(?=\s)(?!\s+dozen)(?: (?:rolls?|sheets?|packs?|pads?|spools?|bags?|jars?|bottles?)(?: of)?(?!\p{L}))?/iu;
@@ -40,7 +42,7 @@ const BARE_SHARE = /(?<=[,;:(]\s{0,9})([1-9])\/([1-9])(?=\s*(?:$|[,;)]))/u;
 
 function shareOf(told: string): number {
   const [n = 1, all = 1] = told.split('/').map(Number);
-  return IN_WORDS[told] ?? Math.min(1, n / all);
+  return IN_WORDS.get(told) ?? Math.min(1, n / all);
 }
 
 /** About how much there is, where it is told so, and the words that tell it. @param isKnown its words tell its kind */

@@ -164,6 +164,9 @@ function takeTold(line: Unread): AllTold {
   return { plain, holders, pieces, isOf: of !== null, ofSorts, isPerPack: perPack !== null, begins, trailing };
 }
 
+/** `10pk`: a number and its pack in one word. */
+const PACK_OF = /^\d+(?:pks?|packs?|cts?)\b/i;
+
 const SET = re(word(HOLDERS + '|pads?|blocks?|kits?'));
 /** `1 stamp set, 14 stamps`: what it is called is counted again, inside it. */
 function takeCalledAgain(line: Unread, called: string): Told | null {
@@ -225,7 +228,9 @@ export function takeCounts(line: Unread, isCounted: boolean, called: string | nu
   line.take(LEFT_BEHIND);
   const [first] = [...plain, ...pieces, ...holders];
   if (!first) return { count: null, isOfWholes: false, ofEach: null, doubts };
-  const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0;
+  // `10pk`, in one word, is a pack of ten; `10 pk` are ten packs.
+  const isPackOf = holders.length > 0 && holders.every(({ words }) => PACK_OF.test(words));
+  const isOfWholes = inEach ? /sheets?|shts?/i.test(inEach.words) : holders.length > 0 && !isPackOf;
   const count = inEach ? many * inEach.n : many;
   if (count === 0) doubts.push(doubtOf(first, 'None of it? Read as one.'));
   if (count > MOST_OF_A_LINE) doubts.push(doubtOf(first, `More than ${MOST_OF_A_LINE}?`));

@@ -36,12 +36,9 @@ export interface Sizes {
 
 /** Sheets of ISO 216. */
 const ISO = /(?<![\p{L}\d])A([3-6])(?![\p{L}\d])/u;
-const ISO_MM: Readonly<Record<string, readonly [number, number]>> = {
-  3: [297, 420],
-  4: [210, 297],
-  5: [148, 210],
-  6: [105, 148],
-};
+const ISO_MM: ReadonlyMap<string, readonly [number, number]> = new Map<string, readonly [number, number]>(
+  Object.entries({ 3: [297, 420], 4: [210, 297], 5: [148, 210], 6: [105, 148] }),
+);
 
 /** No sheet, card or sticker is larger both ways. Common practice, no source. */
 const LARGEST = inches(15);
@@ -106,7 +103,7 @@ export function takeSizes(line: Unread, unit: Unit): Sizes {
     } else doubts.push({ ...told, why: 'A second size: which of them is its own?' });
   }
   const iso = size === null ? line.take(ISO) : null;
-  const sides = iso && ISO_MM[iso[1] ?? ''];
+  const sides = iso && ISO_MM.get(iso[1] ?? '');
   return { size: sides ? { w: mm(sides[0]), h: mm(sides[1]) } : size, at, doubts };
 }
 

@@ -54,6 +54,7 @@ export { countOf, outFor } from './out';
 export type { Chosen, Out } from './out';
 export {
   anotherPaper,
+  liftLayer,
   beginPage,
   beginStoryPages,
   changePage,

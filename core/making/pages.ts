@@ -1,4 +1,4 @@
-import { blankOf, isBeyondDesign, ownSlotOf, pageLayout, slotOfMore } from '../design';
+import { blankOf, isBeyondDesign, movedOn, ownSlotOf, pageLayout, slotOfMore } from '../design';
 import type { Size } from '../geometry';
 import type { Page, Story } from '../things';
 import { decided, drop, put, refuse, type Deciding, type NewEvent } from './act';
@@ -61,6 +61,29 @@ export const changePage =
       ? decided('changed-cut-page', what, { count: cut, events: part.events, records })
       : decided('changed-page', what, { events: part.events, records });
   };
+
+/**
+ * Lays a layer over the next one that lies above it, or under the next below: one press, one place, and none where it
+ * is the uppermost or the lowest already.
+ */
+export const liftLayer = (id: string, layer: string, by: 1 | -1): Deciding =>
+  changePage(
+    id,
+    (page) => {
+      const order = (moves: Page['moves']): string =>
+        (pageLayout({ ...page, ...(moves ? { moves } : {}) }).value?.layers ?? []).map((one) => one.id).join('|');
+      const { [layer]: before, ...rest } = page.moves ?? {};
+      const most = (pageLayout(page).value?.layers.length ?? 0) + Math.abs(before?.lift ?? 0);
+      const now = order(page.moves);
+      for (let lift = by; Math.abs(lift) <= most; lift += by) {
+        const after = movedOn(before, { lift });
+        const moves = after ? { ...rest, [layer]: after } : rest;
+        if (order(moves) !== now) return { moves };
+      }
+      return {};
+    },
+    'Moved a layer',
+  );
 
 /** Gives one layer a paper of its own; the others of its slot keep theirs. */
 export const anotherPaper = (id: string, layer: string, face: string, what = ''): Deciding =>

@@ -10,6 +10,8 @@ export interface Correction {
   readonly size?: string;
   /** By name. */
   readonly colours?: string;
+  /** Of a set of letters, how many of each: `A3 E4 N2`. */
+  readonly letters?: string;
   /** It was passed over, and is something all the same. */
   readonly isTakenIn?: boolean;
   /** It is nothing to take in. */

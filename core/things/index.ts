@@ -1,6 +1,6 @@
 export { PATTERNS, patternFor } from './patterns';
 export type { Pattern } from './patterns';
-export { isKept } from './lot';
+export { isKept, isPaperKind } from './lot';
 export { isForPages, isPaper, materialOf } from './material';
 export type { Made, Material } from './material';
 export type { Lot, LotKind, Measure } from './lot';

@@ -1,4 +1,4 @@
-import { addAmounts, own, type Amounts, type Ledger } from '../ledger';
+import { addAmounts, own, totalOf, type Amounts, type Ledger } from '../ledger';
 import { inches, type Ticks } from '../length';
 import { letterLooks } from '../placing';
 import type { Face, Lot } from '../things';
@@ -20,6 +20,8 @@ export interface Letters {
   readonly colour: string;
   /** Stamped, punched, cut with a die or written: as many of each as she likes. */
   readonly isEndless: boolean;
+  /** Nobody counted them: any letter may be there, or be gone. */
+  readonly isUncounted?: boolean;
 }
 
 /** Her own hand's id among letters. */
@@ -53,20 +55,35 @@ export interface Shelf {
 /** The letters there are for a page: its sets first, then what has no end, her own hand last. */
 export function lettersFor(page: string, { lots, ledger, faces }: Shelf): readonly Letters[] {
   const all = [...lots.values()].flatMap((lot): Letters[] => {
-    const isEndless = makesLetters(lot);
     const state = ledger.lots.get(lot.id);
+    const isUncounted = lot.kind === 'alpha' && lot.measure === 'share' && totalOf(state?.here ?? {}) > 0;
+    const isEndless = makesLetters(lot) || isUncounted;
     if (!state || (lot.measure !== 'letters' && !isEndless)) return [];
     const out = own(state.claimed, page) ?? {};
     const left = isEndless ? {} : addAmounts(addAmounts(state.here, out), own(state.used, page) ?? {});
     const worn = fewer(lot.worn ?? {}, left);
-    const { id, name } = lot;
+    const { id } = lot;
+    const name = isUncounted ? `${lot.name}, if they are there` : lot.name;
     const isMeasured = lot.height !== undefined;
-    return [{ id, name, lot, left, worn, isMeasured, isEndless, ...letterLooks(lot, faces) }];
+    return [
+      {
+        id,
+        name,
+        lot,
+        left,
+        worn,
+        isMeasured,
+        isEndless,
+        ...(isUncounted ? { isUncounted } : {}),
+        ...letterLooks(lot, faces),
+      },
+    ];
   });
   const hand = { id: HAND, name: 'written by hand', lot: null, left: {}, worn: {}, isMeasured: false, ...WRITTEN };
   return [
     ...all.filter(({ isEndless }) => !isEndless),
-    ...all.filter(({ isEndless }) => isEndless),
+    ...all.filter(({ isUncounted }) => isUncounted),
+    ...all.filter(({ isEndless, isUncounted }) => isEndless && !isUncounted),
     { ...hand, isEndless: true },
   ];
 }

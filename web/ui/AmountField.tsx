@@ -45,8 +45,10 @@ interface LevelFieldProps {
 /** About how much there is of what is poured, worn or peeled off. */
 function LevelField({ label, kind, level, onChange }: LevelFieldProps) {
   const whole = Math.max(1, Math.ceil(level / 100));
-  const isInQuarters = kind === 'stickers' || kind === 'medium';
-  const usual = isInQuarters ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i) : [100, 50, 20];
+  const isInQuarters = kind === 'stickers' || kind === 'alpha' || kind === 'medium';
+  const usual = isInQuarters
+    ? Array.from({ length: 4 * whole }, (_, i) => 100 * whole - 25 * i)
+    : [...Array.from({ length: whole - 1 }, (_, i) => 100 * (whole - i)), 100, 50, 20];
   const levels = [...new Set([...usual, level, 0])].sort((a, b) => b - a);
   return (
     <Choice<string>

@@ -12,7 +12,11 @@ export function rollWords(length: number, system: MeasureSystem): string {
 
 /** About how much is left of what nobody counts. @param share hundredths of one */
 export function shareWords(kind: LotKind, share: number): string {
-  if (kind !== 'stickers' && kind !== 'medium')
+  const isBySheet = kind === 'stickers' || kind === 'alpha';
+  // Several are told as several: three of them are not only "plenty".
+  if (!isBySheet && kind !== 'medium' && share > 150)
+    return share % 100 <= 12 ? `${Math.floor(share / 100)} of them` : `about ${Math.round(share / 50) / 2} of them`;
+  if (!isBySheet && kind !== 'medium')
     return share >= 70 ? 'plenty' : share >= 35 ? 'some' : share > 0 ? 'few' : 'none';
   const [whole, quarters] = [Math.floor(Math.round(share / 25) / 4), Math.round(share / 25) % 4];
   const said = [whole > 0 ? String(whole) : '', ['', '1/4', '1/2', '3/4'][quarters]].filter(Boolean).join(' ');

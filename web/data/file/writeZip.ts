@@ -27,6 +27,21 @@ export async function writeZip(db: StockDb, going: Going = {}): Promise<Blob | n
   return zipOf(db, contentsOf(bench), going);
 }
 
+/** `bench.json` and the manifest that tells its checksum. */
+async function addText(zip: Zip, json: BenchFile): Promise<void> {
+  const text = new TextEncoder().encode(`${JSON.stringify(json, null, 1)}\n`);
+  const manifest = new TextEncoder().encode(manifestOf(await sha256(text)));
+  for (const [name, bytes] of [
+    ['manifest.json', manifest],
+    ['bench.json', text],
+  ] as const) {
+    const member = new ZipDeflate(name, { level: 6 });
+    member.mtime = NO_TIME;
+    zip.add(member);
+    member.push(bytes, true);
+  }
+}
+
 /** A zip of contents, with the pictures of the database. */
 export async function zipOf(
   db: StockDb,
@@ -65,17 +80,7 @@ export async function zipOf(
   }
   // First what is said of them: a zip that is cut off then still says everything but its last pictures.
   const json: BenchFile = { format: 'nubbin-bench', version: FILE_VERSION, ...contents, pictures };
-  const text = new TextEncoder().encode(`${JSON.stringify(json, null, 1)}\n`);
-  const manifest = new TextEncoder().encode(manifestOf(await sha256(text)));
-  for (const [name, bytes] of [
-    ['manifest.json', manifest],
-    ['bench.json', text],
-  ] as const) {
-    const member = new ZipDeflate(name, { level: 6 });
-    member.mtime = NO_TIME;
-    zip.add(member);
-    member.push(bytes, true);
-  }
+  await addText(zip, json);
   for (const [i, picture] of pictures.entries()) {
     if (isStopped()) return null;
     const image = await db.images.get(picture.id);

@@ -27,6 +27,7 @@ export const draftSchema = {
           name: text,
           size: text,
           colours: text,
+          letters: text,
           isTakenIn: { type: 'boolean' },
           isLeftOut: { type: 'boolean' },
         },

@@ -12,7 +12,7 @@ import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';
 import { agreeing, countWords } from '../../words/countWords';
-import { Slip, Soft, Stack } from '../../ui/Screen';
+import { Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';
 
 /** Something that is out and may go on the page: what it is called, and what is used. */
@@ -55,6 +55,19 @@ function useChoices(page: Page): { choices: readonly Choice[]; tools: readonly s
   };
 }
 
+/** Photos that she has not said are printed: told before they are wanted for the glue. */
+function NotPrinted({ page }: { page: Page }) {
+  const photos = useBench((b) => b.photos);
+  const n = page.photos.filter(({ photo }) => photo !== null && photos.get(photo)?.isPrinted !== true).length;
+  if (n === 0) return null;
+  return (
+    <Wrong>
+      {countWords(n, 'photo is', 'photos are')} not printed yet, as far as you said: print {agreeing(n, 'it', 'them')}{' '}
+      before you glue.
+    </Wrong>
+  );
+}
+
 /** What was cut is glued, and which of the other things out on the bench went on. */
 export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
   const { choices, tools, cut, laid } = useChoices(page);
@@ -87,6 +100,7 @@ export function GlueSlip({ page, isWhole }: { page: Page; isWhole: boolean }) {
             ))}
           </Small>
         )}
+        <NotPrinted page={page} />
         {tools.length > 0 && (
           <Soft>
             {tools.join(', ')} {agreeing(tools.length, 'goes', 'go')} back.

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { formatLength } from '../../../core/length';
+import { formatPlace } from '../../../core/length';
 import { moveLaid, takeOff } from '../../../core/making';
 import type { Layout } from '../../../core/design';
 import { boundsOf, boundsOfLaid, stopAt } from '../../../core/placing';
@@ -70,8 +70,8 @@ function Where({ thing: { placed, looks } }: { thing: LaidThing }) {
     <Measures
       name={looks.name}
       measures={[
-        ['middle, from the left', formatLength(placed.x, system)],
-        ['from the head', formatLength(placed.y, system)],
+        ['middle, from the left', formatPlace(placed.x, system)],
+        ['from the head', formatPlace(placed.y, system)],
         ['turned', `${placed.turn}°`],
       ]}
     />

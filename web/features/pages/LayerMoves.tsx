@@ -1,4 +1,4 @@
-import { formatLength } from '../../../core/length';
+import { formatPlace } from '../../../core/length';
 import { movedOn, movedWith, nudge, type Layout } from '../../../core/design';
 import type { LayerMove, Page } from '../../../core/things';
 import { useSettings } from '../../data/settings';
@@ -7,7 +7,7 @@ import { Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { layerName } from './layerName';
 import { Measures, MovePad, Moves, useMoveKeys, type Moving } from './MovePad';
-import { changePage } from '../../../core/making';
+import { changePage, liftLayer } from '../../../core/making';
 import { act } from '../../data/acts';
 
 export interface LayerMovesProps {
@@ -37,6 +37,7 @@ function useLayerMove(page: Page, layout: Layout, id: string) {
     const by = nudge(layout, group, axis, step);
     move(axis === 'x' ? { dx: by } : { dy: by });
   };
+  const lift = (by: 1 | -1): void => void act(liftLayer(page.id, group, by), { isQuiet: true });
   const back = (): void => {
     void act(
       changePage(
@@ -53,8 +54,8 @@ function useLayerMove(page: Page, layout: Layout, id: string) {
       if (dy !== 0) push('y', dy);
     },
     turn: (by) => move({ turn: by }),
-    over: () => move({ lift: 1 }),
-    under: () => move({ lift: -1 }),
+    over: () => lift(1),
+    under: () => lift(-1),
   };
   return { moving, back, isMoved: page.moves?.[group] !== undefined };
 }
@@ -70,7 +71,7 @@ export function LayerMoves({ page, layout, layer: id }: LayerMovesProps) {
   useMoveKeys(moving);
   useKeys({ 'put-back': back });
   if (!layer) return null;
-  const is = (length: number): string => formatLength(length, system);
+  const is = (length: number): string => formatPlace(length, system);
   return (
     <Slip aria-label="Move the layer">
       <Moves>

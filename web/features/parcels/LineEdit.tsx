@@ -1,8 +1,8 @@
 import { useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import type { ListItem } from '../../../core/listing';
+import { readLetters, type ListItem } from '../../../core/listing';
 import { keepRule } from '../../../core/making';
-import type { Correction, LotKind } from '../../../core/things';
+import { isPaperKind, type Correction, type LotKind } from '../../../core/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -19,11 +19,40 @@ export interface LineEditProps {
   onDone: (correction: Correction | null) => void;
 }
 
+interface MoreFieldsProps {
+  kind: LotKind;
+  other: string;
+  setOther: (name: string) => void;
+  letters: string;
+  setLetters: (letters: string) => void;
+  isLettersWrong: boolean;
+}
+
+/** What only some kinds have: of paper its other face, of letters how many of each. */
+function MoreFields({ kind, other, setOther, letters, setLetters, isLettersWrong }: MoreFieldsProps) {
+  if (isPaperKind(kind))
+    return <TextField label="Back" value={other} onChange={setOther} placeholder="its other face" />;
+  if (kind !== 'alpha') return null;
+  return (
+    <TextField
+      label="Its letters"
+      value={letters}
+      onChange={setLetters}
+      placeholder="A3 E4 N2, or later"
+      error={isLettersWrong ? 'As A3 E4 N2' : null}
+    />
+  );
+}
+
 /** A thing of the list put right where it stands; from then on so on every list, where she wants it. */
 export function LineEdit({ item, onDone }: LineEditProps) {
-  const { count, kind, name, size, front } = item;
+  const { count, kind, size, front, back } = item;
+  const name = back ? (front?.name ?? item.name) : item.name;
   const system = useSettings((s) => s.system);
   const state = useThingSaid({ count, kind, name, size, colours: front?.colours ?? [] }, system);
+  const [other, setOther] = useState(back?.name ?? '');
+  const [letters, setLetters] = useState('');
+  const isLettersWrong = letters.trim() !== '' && readLetters(letters.trim()) === null;
   const [isAlways, setAlways] = useState(false);
   const [words, setWords] = useState(item.name.toLowerCase());
   const finish = (correction: Correction, rule: LotKind | null): void => {
@@ -32,7 +61,17 @@ export function LineEdit({ item, onDone }: LineEditProps) {
   };
   const take = (): void => {
     const said = state.said();
-    if (said) finish(said, state.kind);
+    if (!said || isLettersWrong) return;
+    const isOther = other.trim() !== (back?.name ?? '');
+    const both = `${said.name ?? name}${other.trim() === '' ? '' : ` / ${other.trim()}`}`;
+    finish(
+      {
+        ...said,
+        ...(isOther || (back && said.name !== undefined) ? { name: both } : {}),
+        ...(state.kind === 'alpha' && letters.trim() !== '' ? { letters: letters.trim() } : {}),
+      },
+      state.kind,
+    );
   };
   const press = (event: KeyboardEvent): void => {
     if (event.key !== 'Escape') return;
@@ -42,6 +81,7 @@ export function LineEdit({ item, onDone }: LineEditProps) {
   return (
     <Fields onSend={take} onKeyDown={press} aria-label={`Put ${item.name} right`}>
       <ThingFields state={state} />
+      <MoreFields kind={state.kind} {...{ other, setOther, letters, setLetters, isLettersWrong }} />
       <div>
         <Button type="submit" look="main">
           So it is
@@ -67,7 +107,7 @@ const Fields = styled(Form)`
   gap: 8px;
   align-items: start;
   padding: 4px 0 8px;
-  > div:nth-of-type(6) {
+  > div:has(> button[type='submit']) {
     display: flex;
     flex-wrap: wrap;
     gap: 8px;

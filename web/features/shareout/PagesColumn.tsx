@@ -7,7 +7,7 @@ import type { Shared } from './useShared';
 
 /** The pages as they will look; a part dragged from one to another goes there. */
 export function PagesColumn({ shared, choices }: { shared: Shared; choices: ShareChoices }) {
-  const { laid, plan, complete, small, costs } = shared;
+  const { laid, plan, complete, small, costs, standing } = shared;
   const give =
     (to: string) =>
     (part: DraggedPart): void => {
@@ -27,6 +27,7 @@ export function PagesColumn({ shared, choices }: { shared: Shared; choices: Shar
           plan={plan}
           cost={costs.find(({ page }) => page === sharing.page.id)}
           small={small}
+          standing={standing}
           onGiven={give(sharing.page.id)}
         />
       ))}

@@ -11,7 +11,7 @@ import { PagesColumn } from './PagesColumn';
 import { PapersColumn } from './PapersColumn';
 import { useShareChoices } from './shareChoices';
 import { useClaim } from './useClaim';
-import { useShared } from './useShared';
+import { useShared, type Shared } from './useShared';
 import { FromAndFor, HowShared } from './WhatIsShared';
 import { WhatIf } from './WhatIf';
 import { WhatItTakes } from './WhatItTakes';
@@ -39,6 +39,14 @@ function NoPageWaits({ wasShared }: { wasShared: boolean }) {
   );
 }
 
+/** How many pages can be made: so far, while it is still being looked for. */
+function aboutWords({ plan, laid, standing }: Shared): string | undefined {
+  if (!plan) return undefined;
+  const { complete } = plan.stats;
+  const words = `${complete} of ${countWords(laid.length, 'page')}`;
+  return standing === 'looking' && complete < laid.length ? `looking: ${words} so far` : `${words} can be made`;
+}
+
 /** Share-out: how many of the pages that wait can be made of these kits, and which sheet gives what to which. */
 export function ShareOutScreen() {
   const choices = useShareChoices();
@@ -50,7 +58,7 @@ export function ShareOutScreen() {
   return (
     <Screen
       title="Share-out"
-      about={plan ? `${plan.stats.complete} of ${countWords(laid.length, 'page')} can be made` : undefined}
+      about={aboutWords(shared)}
       actions={
         <>
           <Button isDisabled={!canClaim} onPress={() => void claim(false)}>

@@ -28,6 +28,8 @@ export interface SharedPageFigureProps {
   plan: SharePlan | null;
   cost: PageCost | undefined;
   small: SmallGifts;
+  /** Whether it is still being looked for, and whether more pages are proved to be impossible. */
+  standing: 'looking' | 'open' | 'proved';
   /** A part of another page's paper was dropped here. */
   onGiven: (part: DraggedPart) => void;
 }
@@ -119,10 +121,22 @@ function WithIt({ page, small }: Pick<SharingPage, 'page'> & { small: SmallGifts
   );
 }
 
+/** Why a page gets no papers: in red only where it is proved that none can be had. */
+function Lacking({
+  shared,
+  sharing,
+  standing,
+}: Pick<SharedPageFigureProps, 'sharing' | 'standing'> & { shared: SharePlan['pages'][number] | undefined }) {
+  if (!shared || shared.complete) return null;
+  if (standing === 'looking') return <Soft>Still looking for papers for it …</Soft>;
+  const why = lackingOnPage(shared.why, sharing);
+  return standing === 'proved' ? <Wrong>{why}</Wrong> : <Soft>No way was found so far: {why}</Soft>;
+}
+
 /**
  * A page in the papers that a share-out gives it, each to be kept or refused, and what it costs; or why it gets none.
  */
-export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: SharedPageFigureProps) {
+export function SharedPageFigure({ sharing, plan, cost, small, standing, onGiven }: SharedPageFigureProps) {
   const { page, layout } = sharing;
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
@@ -161,7 +175,7 @@ export function SharedPageFigure({ sharing, plan, cost, small, onGiven }: Shared
             {cost.opens > 0 ? `, opens ${agreeing(cost.opens, 'a sheet', `${cost.opens} sheets`)} by itself` : ''}
           </Soft>
         )}
-        {shared && !shared.complete && <Wrong>{lackingOnPage(shared.why, sharing)}</Wrong>}
+        <Lacking shared={shared} sharing={sharing} standing={standing} />
       </div>
       {papers && <GivenPapers page={page} layout={layout} papers={papers} />}
       <Refused page={page} />

@@ -49,6 +49,13 @@ export function useShared(choices: ShareChoices) {
     complete,
     small,
     punching,
+    /** Whether it is still being looked for, and whether more pages are proved to be impossible. */
+    standing:
+      search.done !== null
+        ? ('looking' as const)
+        : plan && plan.stats.bound.worth <= plan.stats.worth
+          ? ('proved' as const)
+          : ('open' as const),
     costs: useMemo(() => (plan ? pageCosts(plan, job.stock) : []), [plan, job]),
     fromMiddles: useMemo(() => pagesFromMiddles(plan), [plan]),
   };

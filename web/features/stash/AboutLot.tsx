@@ -8,7 +8,7 @@ import { KeptTextField } from '../../ui/KeptTextField';
 import { Row } from '../../ui/Screen';
 import { SlipButton } from '../../ui/SlipButton';
 import { CountAnew } from './CountAnew';
-import { CountLetters } from './CountLetters';
+import { CountLetters } from '../../parts/CountLetters';
 import { ItemsIn } from './ItemsIn';
 import { MadeOf } from './MadeOf';
 import { NameItems } from './NameItems';

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { MeasureSystem } from '../../../core/length';
-import { phrasesFor, printedIn, themeOf } from '../../../core/titles';
+import { phrasesFor, printedIn, themeOf, type Letters } from '../../../core/titles';
 import type { Page } from '../../../core/things';
 import type { StandingLetters, TitleWish } from '../../../core/writing';
 import { useBench } from '../../data/benchStore';
@@ -22,6 +22,7 @@ import { LettersLeft } from './LettersLeft';
 import { Printed } from './Printed';
 import { SpeltLine } from './SpeltLine';
 import { Together } from './Together';
+import { Uncounted } from './Uncounted';
 import { useTitle, type TitleWork } from './useTitle';
 import { Ways } from './Ways';
 
@@ -66,6 +67,13 @@ async function printTape(title: string, { lines }: StandingLetters, system: Meas
   keepFile('title-tape.pdf', bytes as Uint8Array<ArrayBuffer>, 'application/pdf');
 }
 
+/** In how many sets letters are left, and how many nobody counted. */
+function leftWords(letters: readonly Letters[]): string {
+  const sets = letters.filter(({ isEndless }) => !isEndless).length;
+  const uncounted = letters.filter(({ isUncounted }) => isUncounted).length;
+  return `letters left in ${countWords(sets, 'set')}${uncounted > 0 ? `, ${uncounted} more not counted` : ''}`;
+}
+
 function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
   const bench = useBench((b) => b);
   const system = useSettings((s) => s.system);
@@ -75,12 +83,12 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
   const phrases = useMemo(() => phrasesFor(page, bench), [page, bench]);
   const printed = useMemo(() => printedIn(work.text, phrases), [work.text, phrases]);
   const theme = useMemo(() => themeOf(page, bench), [page, bench]);
-  const sets = letters.filter(({ isEndless }) => !isEndless).length;
+  const uncounted = letters.flatMap(({ lot, isUncounted }) => (isUncounted && lot ? [lot] : []));
   useKeys({ go: work.lay });
   return (
     <Screen
       title="Titles"
-      about={`letters left in ${countWords(sets, 'set')} · ${countWords(open.length, 'page')} in hand`}
+      about={`${leftWords(letters)} · ${countWords(open.length, 'page')} in hand`}
       actions={
         <Button look="main" hint="⏎" isDisabled={!work.canLay} onPress={work.lay}>
           Lay it on the page
@@ -108,6 +116,7 @@ function Titles({ page, open }: { page: Page; open: readonly Page[] }) {
           <Printed parts={printed} chosen={work.printed} onChoose={work.takePrinted} />
           <Ways ways={work.ways} letters={letters} chosen={work.way?.key ?? null} onChoose={work.choose} />
           <LettersLeft letters={letters} taken={taken} />
+          <Uncounted lots={uncounted} />
         </Stack>
         <Stack $gap={18}>
           <Together pages={others} letters={letters} asking={work.asking} words={theme} />

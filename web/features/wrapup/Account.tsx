@@ -6,7 +6,7 @@ import { formatArea, type MeasureSystem } from '../../../core/length';
 import type { Kit, Lot } from '../../../core/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { rollWords } from '../../ui/amountWords';
+import { rollWords, shareWords } from '../../ui/amountWords';
 import { Stack } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { PARTS } from './accountParts';
@@ -87,7 +87,13 @@ export function Account({ kit }: AccountProps) {
 }
 
 const sayCount = (lot: Lot, n: number, system: MeasureSystem): string =>
-  n === 0 ? '·' : lot.measure === 'length' ? rollWords(n, system) : lot.measure === 'share' ? `${n} %` : String(n);
+  n === 0
+    ? '·'
+    : lot.measure === 'length'
+      ? rollWords(n, system)
+      : lot.measure === 'share'
+        ? shareWords(lot.kind, n)
+        : String(n);
 
 const Head = ({ parts, first }: { parts: Parts; first: string }) => (
   <thead>

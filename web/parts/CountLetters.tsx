@@ -1,16 +1,16 @@
 import { useState } from 'react';
-import type { Amounts } from '../../../core/ledger';
-import { lettersBut, lettersInRows, readLetters } from '../../../core/listing';
-import { countLetters } from '../../../core/making';
-import type { Lot } from '../../../core/things';
-import { act } from '../../data/acts';
-import { useSettings } from '../../data/settings';
-import { useUnsent } from '../../data/unsent';
-import { amountWords } from '../../ui/amountWords';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Row, Soft } from '../../ui/Screen';
-import { TextField } from '../../ui/TextField';
+import type { Amounts } from '../../core/ledger';
+import { lettersBut, lettersInRows, readLetters } from '../../core/listing';
+import { countLetters } from '../../core/making';
+import type { Lot } from '../../core/things';
+import { act } from '../data/acts';
+import { useSettings } from '../data/settings';
+import { useUnsent } from '../data/unsent';
+import { amountWords } from '../ui/amountWords';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Row, Soft } from '../ui/Screen';
+import { TextField } from '../ui/TextField';
 
 type Way = 'gone' | 'sets' | 'rows';
 const WAYS: readonly (readonly [Way, string])[] = [
