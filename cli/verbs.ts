@@ -37,19 +37,32 @@ function verb<J>(name: string, run: (job: J) => Answer | Promise<Answer>): [stri
 }
 
 /**
- * The last answer of a search; the clock bounds it only where the job asks for it, else the work does, so that answers
- * repeat.
+ * Beneath the limits of work, seconds: nothing of the contract's sizes takes longer than
+ * thirty seconds. Only jobs that work alone would not bound in time meet it.
  */
+const LATEST = 20;
+
+/** The job's own clock, else the last there is. */
+interface Clock {
+  readonly isOver: () => boolean;
+  readonly secondsLeft: () => number;
+}
+
+function clockOf(seconds: number | undefined): Clock {
+  const until = performance.now() + (seconds ?? LATEST) * 1000;
+  return { isOver: () => performance.now() >= until, secondsLeft: () => (until - performance.now()) / 1000 };
+}
+
+/** The last answer of a search; the work bounds it, so that answers repeat, unless the job gives it a clock. */
 function lastOf<P>(
-  search: (work: number | undefined, isOver: () => boolean) => Iterable<{ readonly plan: P }>,
+  search: (work: number | undefined, clock: Clock) => Iterable<{ readonly plan: P }>,
   seconds: number | undefined,
 ): P {
-  const until = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
-  const isOver = (): boolean => performance.now() >= until;
+  const clock = clockOf(seconds);
   let plan: P | null = null;
-  for (const progress of search(seconds === undefined ? undefined : Infinity, isOver)) {
+  for (const progress of search(seconds === undefined ? undefined : Infinity, clock)) {
     plan = progress.plan;
-    if (isOver()) break;
+    if (clock.isOver()) break;
   }
   if (plan === null) throw new Error('a search answers at least once');
   return plan;
@@ -60,7 +73,7 @@ function cut(job: Job<typeof readCutJob>): Answer {
   return read.ok
     ? ok(
         writeCutResult(
-          lastOf<CutPlan>((work, isOver) => searchPlans(read.value, work, isOver), job.seconds),
+          lastOf<CutPlan>((work, { isOver }) => searchPlans(read.value, work, isOver), job.seconds),
           job.unit,
         ),
       )
@@ -73,16 +86,18 @@ async function share(job: Job<typeof readShareJob>): Promise<Answer> {
   const highs = await loadHighs();
   return ok(
     writeShareResult(
-      lastOf<SharePlan>((work, isOver) => shareOut(read.value, solverFrom(highs, isOver), work, isOver), job.seconds),
+      lastOf<SharePlan>(
+        (work, { isOver, secondsLeft }) => shareOut(read.value, solverFrom(highs, isOver, secondsLeft), work, isOver),
+        job.seconds,
+      ),
       job.unit,
     ),
   );
 }
 
 async function spell(job: JsonSpellJob): Promise<Answer> {
-  const until = job.seconds === undefined ? Infinity : performance.now() + job.seconds * 1000;
-  const isOver = (): boolean => performance.now() >= until;
-  return spellTitles(job, spellSolverFrom(await loadHighs(), isOver), isOver);
+  const { isOver, secondsLeft } = clockOf(job.seconds);
+  return spellTitles(job, spellSolverFrom(await loadHighs(), isOver, secondsLeft), isOver);
 }
 
 export const VERBS: ReadonlyMap<string, Verb> = new Map([

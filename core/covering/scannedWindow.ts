@@ -21,7 +21,7 @@ const PASSES = 3;
  * bounded.
  */
 const MANY = 48;
-const FEWEST = 128;
+const FEWEST = 96;
 const ROUND_EDGES = 40;
 
 const common = (a: Chord | null, b: Chord | null): Chord | null => {

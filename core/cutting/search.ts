@@ -1,4 +1,5 @@
 import { Joins, JOINS } from './proofs/joins';
+import type { Effort } from './constructions/place';
 import { boundsOf, type Bounds } from './proofs/bounds';
 import type { Proof } from './proofs/prove';
 import type { Random } from './constructions/fill';
@@ -22,21 +23,24 @@ export class Search {
   /**
    * @param work how many judgements may be made
    * @param ends asked often: whether it is to end with the best so far
-   * @param firstPlan given what it spends
+   * @param firstPlan given what it may spend
    */
   constructor(
     readonly problem: Problem,
     readonly random: Random,
     readonly work: number,
     readonly ends: () => boolean,
-    firstPlan: (spend: (work: number) => void) => Held,
+    firstPlan: (effort: Effort) => Held,
   ) {
-    this.current = this.top = firstPlan(this.spend);
+    this.current = this.top = firstPlan(this.effort);
   }
 
   readonly spend = (work: number): void => {
     this.done += work;
   };
+
+  /** What a plan in the making may spend: it is left unfinished only where time is up. */
+  readonly effort: Effort = { spend: this.spend, isOver: () => this.ends() };
 
   get spent(): number {
     return this.done;

@@ -1,5 +1,6 @@
 import { seededRandom } from '../random';
 import { beginWith } from './constructions/beginWith';
+import type { Effort } from './constructions/place';
 import { firstPlan } from './constructions/fill';
 import { filledUp } from './constructions/planWith';
 import { cutAnew } from './moves/cutAnew';
@@ -32,9 +33,9 @@ const BACK_TO_BEST = 200;
 /** What is tried each round, in this order, where it is due. */
 const MOVES: readonly Move[] = [exactly, fewerFresh, cutAnew];
 
-function firstOf(problem: Problem, spend: (work: number) => void, variants: number): Held {
+function firstOf(problem: Problem, effort: Effort, variants: number): Held {
   return Array.from({ length: variants }, (_, variant) =>
-    held(problem, firstPlan(problem, emptyState(problem), spend, variant)),
+    held(problem, firstPlan(problem, emptyState(problem), effort, variant)),
   ).reduce(better);
 }
 
@@ -74,14 +75,14 @@ function* searchWithoutKerf(
   begun: readonly BegunSheet[] | null,
 ): Generator<PlanProgress, CutPlan> {
   const problem = readProblem(job);
-  const search = new Search(problem, seededRandom(20261101), work, isOver, (spend) =>
-    begun ? filledUp(problem, beginWith(problem, begun), spend) : firstOf(problem, spend, 1),
+  const search = new Search(problem, seededRandom(20261101), work, isOver, (effort) =>
+    begun ? filledUp(problem, beginWith(problem, begun), effort) : firstOf(problem, effort, 1),
   );
   const write = (): CutPlan => writePlan(problem, trimTogether(problem, search.best.state), search.bounds());
   yield { plan: write(), done: search.spent / work };
   // A very large job leaves time for few constructions.
   const variants = Math.min(FIRST_PLANS, Math.floor(Math.min(work, WORK) / 8 / Math.max(1, search.spent)));
-  if (variants > 1) search.take(firstOf(problem, search.spend, variants));
+  if (variants > 1) search.take(firstOf(problem, search.effort, variants));
   let reported = 0;
   const copies = job.pieces.reduce((sum, piece) => sum + piece.count, 0);
   const patience = patienceFor(copies);

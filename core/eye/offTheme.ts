@@ -14,15 +14,27 @@ function holds(text: string, word: string): boolean {
   return false;
 }
 
+/** A word of letters, marks and digits alone: it is looked up among a text's words. */
+const PLAIN = /^[\p{L}\p{M}\p{N}]+$/u;
+const plainWordsIn = (texts: readonly string[]): ReadonlySet<string> =>
+  new Set(texts.flatMap((text) => text.match(/[\p{L}\p{M}\p{N}]+/gu) ?? []));
+
 /** Words that do not fit the story, and are not wholly under something. */
 export function offTheme({ things }: Sheet, avoid: readonly string[]): Remark[] {
-  const words = [...new Map(avoid.map((word) => [fold(word), word]))];
+  const words = [...new Map(avoid.map((word) => [fold(word), word]))].map(([word, told]) => ({
+    word,
+    told,
+    isPlain: PLAIN.test(word),
+  }));
   return things.flatMap((thing, i): Remark[] => {
     if (thing.words.length === 0) return [];
     const texts = thing.words.map(fold);
-    const found = words.filter(([word]) => texts.some((text) => holds(text, word)));
+    const plain = plainWordsIn(texts);
+    const found = words.filter(({ word, isPlain }) =>
+      isPlain ? plain.has(word) : texts.some((text) => holds(text, word)),
+    );
     if (found.length === 0 || things.slice(i + 1).some((above) => contains(above, thing))) return [];
-    return found.map(([, word]) => ({
+    return found.map(({ told: word }) => ({
       kind: 'off-theme',
       things: [thing.id],
       word,

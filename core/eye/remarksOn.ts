@@ -26,6 +26,9 @@ const CHECKS: readonly ((sheet: Sheet) => Remark[])[] = [
  * @param avoid words off the theme
  */
 export const remarksOn = (sheet: Sheet, avoid: readonly string[]): Remark[] => [
-  ...CHECKS.flatMap((check) => check(sheet)),
-  ...offTheme(sheet, avoid),
+  ...CHECKS.flatMap((check) => check(sheet).slice(0, MOST_OF_A_KIND)),
+  ...offTheme(sheet, avoid).slice(0, MOST_OF_A_KIND),
 ];
+
+/** Nobody reads more of one kind: what a page of a thousand things could be told would fill a hundred megabytes. */
+const MOST_OF_A_KIND = 10_000;

@@ -42,7 +42,10 @@ const ONE_THING: readonly ThingKind[] = ['pad', 'alpha', 'cut-apart', 'tool', 'm
 const OF_NAMES: readonly ThingKind[] = ['paper', 'cardstock', 'vellum', 'acetate'];
 const MAY_BE_NAMED: readonly ThingKind[] = ['washi', 'ribbon', 'twine', 'stickers', 'ephemera', 'dots'];
 const KINDS_OF_IT = /(?<![\p{L}\d/.])(\d{1,3})\s+(?:different\s+)?(?:designs?|colou?rs?|styles?|patterns?|prints?)\b/iu;
+/** A line so long is no lead: it is not looked through for one. */
+const LONGEST_LEAD = 300;
 const says = remember((text: string, unit: Unit): Says | null => {
+  if (text.length > LONGEST_LEAD) return null;
   const line = unmarked(text, false);
   const each = line.take(EACH);
   const designs = line.take(KINDS_OF_IT);

@@ -38,6 +38,8 @@ export interface Limits {
   readonly steps: number;
   /** Asked again and again: whether it is to stop with what it has. */
   readonly isOver?: () => boolean;
+  /** Seconds that are left by the clock; absent: as many as it takes. */
+  readonly secondsLeft?: () => number;
   /** The solver's own options. */
   readonly options: Readonly<Record<string, number | boolean>>;
 }
@@ -49,9 +51,10 @@ function solve(
   model: ProgramModel,
   { optimal, infeasible }: ProgramSolver['constants']['modelStatus'],
   isWhole: boolean,
-  { steps, options, isOver = () => false }: Limits,
+  { steps, options, isOver = () => false, secondsLeft = () => Infinity }: Limits,
 ): Solved {
-  model.options.set({ output_flag: false, ...options });
+  const seconds = secondsLeft();
+  model.options.set({ output_flag: false, ...options, ...(seconds < Infinity ? { time_limit: seconds } : {}) });
   const { modelStatus } = model.run({
     6: (event) => {
       if (Number(event.data.mip_total_lp_iterations ?? 0) > steps || isOver()) event.interrupt();
@@ -84,8 +87,9 @@ function modelOf(highs: ProgramSolver, lp: string): ProgramModel | null {
   }
 }
 
-/** Solves a program in LP format. */
+/** Solves a program in LP format; of one for which no time is left nothing is known. */
 export function runProgram(highs: ProgramSolver, lp: string, limits: Limits): Solved {
+  if ((limits.secondsLeft?.() ?? 1) <= 0) return NOTHING;
   const model = modelOf(highs, lp);
   if (!model) return NOTHING;
   try {

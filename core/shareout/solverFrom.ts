@@ -11,8 +11,8 @@ const OPTIONS = {
   answer: { mip_max_improving_sols: 1 },
 } as const;
 
-/** The share-out's solver, of HiGHS however it was loaded. */
+/** The share-out's solver, of HiGHS however it was loaded. @param secondsLeft by the clock, where there is one */
 export const solverFrom =
-  (highs: ProgramSolver, isOver: () => boolean = () => false): Solver =>
+  (highs: ProgramSolver, isOver: () => boolean = () => false, secondsLeft: () => number = () => Infinity): Solver =>
   (lp, wants) =>
-    runProgram(highs, lp, { steps: MOST_STEPS[wants], options: OPTIONS[wants], isOver });
+    runProgram(highs, lp, { steps: MOST_STEPS[wants], options: OPTIONS[wants], isOver, secondsLeft });

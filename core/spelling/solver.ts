@@ -11,12 +11,18 @@ const MOST_STEPS = 60_000;
 /**
  * The speller's solver, of HiGHS however it was loaded: solved to the end, but for what is far too large.
  * @param isOver asked again and again while it works
+ * @param secondsLeft by the clock, where there is one
  */
 export const spellSolverFrom =
-  (highs: ProgramSolver, isOver: () => boolean = () => false): SpellSolver =>
+  (
+    highs: ProgramSolver,
+    isOver: () => boolean = () => false,
+    secondsLeft: () => number = () => Infinity,
+  ): SpellSolver =>
   (lp) =>
     runProgram(highs, lp, {
       steps: Math.min(MOST_STEPS, Math.ceil(MOST_WORK / lp.length)),
       isOver,
+      secondsLeft,
       options: { mip_rel_gap: 0, mip_abs_gap: 1e-7 },
     });

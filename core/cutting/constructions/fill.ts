@@ -1,4 +1,4 @@
-import { place, type PlaceOptions, type Rule } from './place';
+import { place, type Effort, type PlaceOptions, type Rule } from './place';
 import type { Problem } from '../problem/problem';
 import type { State } from '../parts/state';
 import { nth } from '../../nth';
@@ -38,7 +38,7 @@ export function fill(
       by: (optional ? item.value / (item.w * item.h) : weight(problem, i)) * shuffle(),
     }))
     .sort((a, b) => Number(a.optional) - Number(b.optional) || b.by - a.by || a.i - b.i);
-  for (const { i } of wanted) while (nth(state.left, i) > 0 && place(problem, state, i, options));
+  for (const { i } of wanted) while (nth(state.left, i) > 0 && !options.isOver() && place(problem, state, i, options));
 }
 
 /** So many copies that they are cut in blocks: one by one would take too long. */
@@ -46,7 +46,7 @@ export const isMany = ({ left }: State): boolean => left.reduce((sum, n) => sum 
 const MANY = 400;
 
 /** A first plan: largest pieces first, each where it costs the least. */
-export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['spend'], variant: number): State {
+export function firstPlan(problem: Problem, state: State, effort: Effort, variant: number): State {
   fill(
     problem,
     state,
@@ -56,7 +56,7 @@ export function firstPlan(problem: Problem, state: State, spend: PlaceOptions['s
       noise: () => 1,
       shut: null,
       mostFresh: Infinity,
-      spend,
+      ...effort,
     },
     variant % ORDERS.length,
     null,

@@ -1,6 +1,6 @@
-import type { Rect } from '../../geometry';
+import { area, type Rect } from '../../geometry';
 import { divideLeftOver, squareKept, wholeSpots } from '../parts/leftOver';
-import { halves, joined, leaves, replacePart, wholeSheet, type Part } from '../parts/part';
+import { halves, joined, leaves, LONG_ROW, replacePart, wholeSheet, type Part } from '../parts/part';
 import type { Lie, Problem } from '../problem/problem';
 import { freshOpened, makeSheet, type State } from '../parts/state';
 
@@ -28,7 +28,14 @@ interface Choice extends Spot {
   readonly kind: number;
 }
 
-export interface PlaceOptions {
+/** What may be spent: judgements, counted, and time. */
+export interface Effort {
+  readonly spend: (work: number) => void;
+  /** Asked often: whether what is there so far must do. */
+  readonly isOver: () => boolean;
+}
+
+export interface PlaceOptions extends Effort {
   readonly rule: Rule;
   /** Whether several copies may be cut from one strip at once. */
   readonly blocks: boolean;
@@ -38,8 +45,6 @@ export interface PlaceOptions {
   readonly shut: number | null;
   /** No more fresh sheets than these are opened. */
   readonly mostFresh: number;
-  /** Counts the judgements made. */
-  readonly spend: (work: number) => void;
 }
 
 /** The cuts along one axis that free `at`: what lies before it is cut off, then what lies beyond. */
@@ -68,14 +73,13 @@ function cutBlock(problem: Problem, part: Part, { item, lie, across, down }: Blo
   if (across === 1 && down === 1) return { ...part, use: { item, turned: lie.turned } };
   const axis = across > 1 ? 'x' : 'y';
   if ((axis === 'x' ? part.h : part.w) > problem.longestCut) return null;
-  const [near, far] = halves(part, axis, axis === 'x' ? lie.w : lie.h);
-  const one = cutBlock(problem, near, { item, lie, across: axis === 'x' ? 1 : across, down: axis === 'y' ? 1 : down });
-  const rest = cutBlock(problem, far, {
-    item,
-    lie,
-    across: axis === 'x' ? across - 1 : across,
-    down: axis === 'y' ? down - 1 : down,
-  });
+  const all = axis === 'x' ? across : down;
+  // One after the other, as a trimmer is worked; a very long row is halved first, so that no tree is too deep to walk.
+  const first = all > LONG_ROW ? Math.floor(all / 2) : 1;
+  const [near, far] = halves(part, axis, first * (axis === 'x' ? lie.w : lie.h));
+  const along = (n: number): Block => ({ item, lie, ...(axis === 'x' ? { across: n, down } : { across, down: n }) });
+  const one = cutBlock(problem, near, along(first));
+  const rest = one && cutBlock(problem, far, along(all - first));
   return one && rest && joined(part, axis, one, rest);
 }
 
@@ -114,16 +118,23 @@ function badness(rule: Rule, part: Part, w: number, h: number, loss: number): nu
   return Math.min(part.w - w, part.h - h) + share / 1e6;
 }
 
+/** A part with more gaps than these is not judged by what would be left of it. */
+const MANY_HOLES = 60;
+
+/** So many places between gaps are tried for one piece, the snuggest ones: each takes long. */
+const MOST_SPOTS = 12;
+
 function corners(part: Part, w: number, h: number): Rect[] {
   if (part.holes.length === 0) return w <= part.w && h <= part.h ? [{ x: part.x, y: part.y, w, h }] : [];
-  return wholeSpots(part)
-    .filter((spot) => w <= spot.w && h <= spot.h)
-    .flatMap((spot) => {
-      const [right, foot] = [spot.x + spot.w - w, spot.y + spot.h - h];
-      const xs = right > spot.x ? [spot.x, right] : [spot.x];
-      const ys = foot > spot.y ? [spot.y, foot] : [spot.y];
-      return xs.flatMap((x) => ys.map((y) => ({ x, y, w, h })));
-    });
+  const fitting = wholeSpots(part).filter((spot) => w <= spot.w && h <= spot.h);
+  const tried =
+    fitting.length <= MOST_SPOTS ? fitting : [...fitting].sort((a, b) => area(a) - area(b)).slice(0, MOST_SPOTS);
+  return tried.flatMap((spot) => {
+    const [right, foot] = [spot.x + spot.w - w, spot.y + spot.h - h];
+    const xs = right > spot.x ? [spot.x, right] : [spot.x];
+    const ys = foot > spot.y ? [spot.y, foot] : [spot.y];
+    return xs.flatMap((x) => ys.map((y) => ({ x, y, w, h })));
+  });
 }
 
 /**
@@ -210,9 +221,12 @@ class Chooser {
   }
 
   private tryAny(part: Part, sheet: number | null, kind: number, lie: Lie, across: number, down: number): void {
-    const { rule, noise, spend } = this.options;
+    const { rule, noise, spend, isOver } = this.options;
+    if (part.holes.length > MANY_HOLES)
+      return this.tryQuickly(part, sheet, kind, { item: this.item, lie, across, down });
     for (const at of corners(part, across * lie.w, down * lie.h))
       for (const first of ['x', 'y'] as const) {
+        if (isOver()) return;
         spend(8 + 8 * part.holes.length);
         const spot = { part, at, first, block: { item: this.item, lie, across, down } };
         const bad = badness(rule, part, at.w, at.h, lossOfAny(this.problem, spot)) * noise();
@@ -221,6 +235,22 @@ class Chooser {
         this.least = bad;
         this.best = { ...spot, sheet, kind };
       }
+  }
+
+  /** Of a part with very many gaps: the snuggest place that holds it, whatever is lost round it. */
+  private tryQuickly(part: Part, sheet: number | null, kind: number, block: Block): void {
+    const [w, h] = [block.across * block.lie.w, block.down * block.lie.h];
+    for (const at of corners(part, w, h)) {
+      this.options.spend(8 + part.holes.length);
+      const spot: Spot = { part, at, first: 'x', block };
+      if (this.options.isOver() || !cutFree(this.problem, spot)) continue;
+      this.held++;
+      if (part.holes.length >= this.least) return;
+      // Among such parts the one with the fewest gaps; a part with few is judged by what is lost, and goes before.
+      this.least = part.holes.length;
+      this.best = { ...spot, sheet, kind };
+      return;
+    }
   }
 
   tryUnopened(state: State, fresh: boolean): void {

@@ -2,15 +2,22 @@ import { layBuild } from '../parts/build';
 import { fill } from './fill';
 import { held, type Held } from '../parts/held';
 import { wholeSheet } from '../parts/part';
+import type { Effort } from './place';
 import type { Filled } from './perfectSheets';
 import type { Problem } from '../problem/problem';
 import { copyState, emptyState, makeSheet, type State } from '../parts/state';
 import { nth } from '../../nth';
 
 /** The plan with whatever else still has room. */
-export function filledUp(problem: Problem, state: State, spend: (work: number) => void): Held {
+export function filledUp(problem: Problem, state: State, effort: Effort): Held {
   const rest = copyState(state);
-  fill(problem, rest, { rule: 'keep', blocks: true, noise: () => 1, shut: null, mostFresh: Infinity, spend }, 0, null);
+  fill(
+    problem,
+    rest,
+    { rule: 'keep', blocks: true, noise: () => 1, shut: null, mostFresh: Infinity, ...effort },
+    0,
+    null,
+  );
   return held(problem, rest);
 }
 
@@ -18,7 +25,7 @@ export function filledUp(problem: Problem, state: State, spend: (work: number) =
 export function planWith(
   problem: Problem,
   filled: readonly Filled[],
-  spend: (work: number) => void,
+  effort: Effort,
   beside = emptyState(problem),
 ): Held {
   const state = copyState(beside);
@@ -29,5 +36,5 @@ export function planWith(
       state.left[i] = nth(state.left, i) - n;
     });
   }
-  return filledUp(problem, state, spend);
+  return filledUp(problem, state, effort);
 }

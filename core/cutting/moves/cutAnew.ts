@@ -26,8 +26,8 @@ function isGoneOnFrom(next: Score, { current, spent, work, random }: Search): bo
 export const cutAnew: Move = {
   isDue: () => true,
   make(search, { copies }) {
-    const { problem, random, spend, ends, best, current } = search;
-    const tried = rebuild(problem, current.state, random, spend);
+    const { problem, random, effort, ends, best, current } = search;
+    const tried = rebuild(problem, current.state, random, effort);
     const next = held(problem, copies <= FEW ? recut(problem, tried, ends) : tried);
     if (compare(next, best) > 0) search.take(better(next, held(problem, recut(problem, next.state, ends))));
     else if (compare(next, current) >= 0 || isGoneOnFrom(next.score, search)) search.current = next;

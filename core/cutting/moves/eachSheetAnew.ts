@@ -1,3 +1,4 @@
+import type { Effort } from '../constructions/place';
 import { exactSheet } from '../proofs/exactSheet';
 import { compare, type Held } from '../parts/held';
 import { planWith } from '../constructions/planWith';
@@ -18,7 +19,7 @@ function sheetAnew(
   kind: number,
   at: number | null,
   joins: Joins,
-  spend: (work: number) => void,
+  effort: Effort,
 ): Held | null {
   const { worth } = worths(problem);
   const { state } = from;
@@ -27,7 +28,7 @@ function sheetAnew(
   if (at !== null) takeBack(problem, rest, at, nth(rest.sheets, at).tree);
   const known = rest.left.reduce((sum, n, i) => sum + (n - nth(state.left, i)) * nth(worth, i), 0);
   const build = exactSheet(problem, kind, rest.left, worth, known, joins.spend, () => known)?.build;
-  const plan = build ? planWith(problem, [{ kind, build }], spend, rest) : null;
+  const plan = build ? planWith(problem, [{ kind, build }], effort, rest) : null;
   return plan && compare(plan, from) > 0 ? plan : null;
 }
 
@@ -35,10 +36,10 @@ function sheetAnew(
  * The plan with its sheets, and then those that it leaves shut, filled anew one at a time with the dearest of what is
  * on them and what is cut nowhere, as long as that makes it better.
  */
-export function eachSheetAnew(problem: Problem, from: Held, joins: Joins, spend: (work: number) => void): Held {
+export function eachSheetAnew(problem: Problem, from: Held, joins: Joins, effort: Effort): Held {
   let best = from;
   const anew = (kind: number, at: number | null): boolean => {
-    const next = sheetAnew(problem, best, kind, at, joins, spend);
+    const next = sheetAnew(problem, best, kind, at, joins, effort);
     if (next) best = next;
     return next !== null;
   };
@@ -47,6 +48,6 @@ export function eachSheetAnew(problem: Problem, from: Held, joins: Joins, spend:
       best.state.sheets.some(({ kind }, at) => anew(kind, at)) ||
       problem.kinds.some(({ stock }, kind) => nth(best.state.opened, kind) < stock.count && anew(kind, null));
   }
-  spend(joins.work);
+  effort.spend(joins.work);
   return best;
 }

@@ -70,13 +70,13 @@ function oneSheetFilled(
 
 /** Sheets that can be filled without waste. */
 function fillPerfectly(search: Search, withOptional: boolean): Held | null {
-  const { problem, random, spend } = search;
+  const { problem, random, effort } = search;
   const allowed = { one: search.joins(ONE_SHEET_SHARE), several: search.joins(PERFECT_SHARE) };
   const filled =
     oneSheetFilled(problem, random, allowed.one.spend, withOptional) ??
     perfectSheets(problem, random, allowed.several.spend, withOptional);
-  spend(allowed.one.work + allowed.several.work);
-  return filled.length === 0 ? null : planWith(problem, filled, spend);
+  effort.spend(allowed.one.work + allowed.several.work);
+  return filled.length === 0 ? null : planWith(problem, filled, effort);
 }
 
 /** Where the pieces take nearly all of the paper: sheets filled to the edges. */
@@ -92,11 +92,11 @@ export const exactly: Move = {
   isDue: ({ problem, proof, spent, quiet }, { patience }) =>
     proof === null && problem.items.length <= MOST_ITEMS && (spent > WARM_UP || quiet > patience / 2),
   make(search) {
-    const { problem, best, spend } = search;
+    const { problem, best, effort } = search;
     const filled = filledWhereTight(search);
-    search.proof = prove(problem, better(best, filled ?? best), search.joins(PROOF_SHARE), spend);
+    search.proof = prove(problem, better(best, filled ?? best), search.joins(PROOF_SHARE), effort);
     const { plan } = search.proof;
-    const anew = eachSheetAnew(problem, better(best, plan ?? best), search.joins(ANEW_SHARE), spend);
+    const anew = eachSheetAnew(problem, better(best, plan ?? best), search.joins(ANEW_SHARE), effort);
     for (const one of [plan, filled, anew]) search.take(one);
   },
 };

@@ -1,6 +1,6 @@
 import { fill, isMany, ORDERS, RULES, type Random } from '../constructions/fill';
 import type { Part } from '../parts/part';
-import type { PlaceOptions } from '../constructions/place';
+import type { Effort, PlaceOptions } from '../constructions/place';
 import type { Problem } from '../problem/problem';
 import { copyState, type State } from '../parts/state';
 import { takeBack } from './takeBack';
@@ -42,7 +42,7 @@ export function fillSomehow(
   problem: Problem,
   state: State,
   random: Random,
-  options: Pick<PlaceOptions, 'shut' | 'mostFresh' | 'spend'>,
+  options: Pick<PlaceOptions, 'shut' | 'mostFresh' | keyof Effort>,
   urgent?: readonly number[],
 ): void {
   const noisy = random() < 0.7;
@@ -62,10 +62,10 @@ export function fillSomehow(
 }
 
 /** Another plan near this one: a few parts or sheets are taken back and cut anew by a rule drawn by lot. */
-export function rebuild(problem: Problem, from: State, random: Random, spend: PlaceOptions['spend']): State {
+export function rebuild(problem: Problem, from: State, random: Random, effort: Effort): State {
   const state = copyState(from);
   const shut = random() < 0.2 ? shutOne(problem, state, random) : null;
   if (shut === null || random() < 0.5) takeBackSome(problem, state, random);
-  fillSomehow(problem, state, random, { shut, mostFresh: Infinity, spend });
+  fillSomehow(problem, state, random, { shut, mostFresh: Infinity, ...effort });
   return state;
 }

@@ -1,6 +1,6 @@
 import type { Random } from '../constructions/fill';
 import { compare, held, type Held } from '../parts/held';
-import type { PlaceOptions } from '../constructions/place';
+import type { Effort } from '../constructions/place';
 import type { Problem } from '../problem/problem';
 import { fillSomehow, takeBackSome } from './rebuild';
 import { copyState, mustArea, type State } from '../parts/state';
@@ -26,18 +26,12 @@ function closeOne(problem: Problem, from: State, random: Random): State {
 }
 
 /** Another plan near this one that opens no more fresh sheets; pieces that found no room before often go first. */
-function squeeze(
-  problem: Problem,
-  from: State,
-  mostFresh: number,
-  random: Random,
-  spend: PlaceOptions['spend'],
-): State {
+function squeeze(problem: Problem, from: State, mostFresh: number, random: Random, effort: Effort): State {
   const state = copyState(from);
   const urgency = 1 + 3 * random();
   const urgent = from.left.map((n) => (n > 0 ? urgency : 1));
   takeBackSome(problem, state, random);
-  fillSomehow(problem, state, random, { shut: null, mostFresh, spend }, urgent);
+  fillSomehow(problem, state, random, { shut: null, mostFresh, ...effort }, urgent);
   return state;
 }
 
@@ -45,19 +39,13 @@ function squeeze(
  * A plan with a fresh sheet less: one is closed, and its pieces are squeezed in among the others, some of which stay
  * uncut on the way; nearer is what cuts more area.
  */
-function withoutOneFresh(
-  problem: Problem,
-  from: Held,
-  random: Random,
-  spend: (work: number) => void,
-  isOver: () => boolean,
-): Held {
+function withoutOneFresh(problem: Problem, from: Held, random: Random, effort: Effort, isOver: () => boolean): Held {
   const mostFresh = -from.score[2] - 1;
   let state = closeOne(problem, from.state, random);
   let area = mustArea(problem, state);
   for (let round = 0; round < ROUNDS && !isOver(); round++) {
-    spend(1);
-    const next = squeeze(problem, state, mostFresh, random, spend);
+    effort.spend(1);
+    const next = squeeze(problem, state, mostFresh, random, effort);
     const own = mustArea(problem, next);
     if (own < area * (1 - 0.01 * random() * (1 - round / ROUNDS))) continue;
     state = next;
@@ -72,7 +60,7 @@ function withoutOneFresh(
 export const fewerFresh: Move = {
   isDue: (search, { round }) => round % SQUEEZES === SQUEEZES - 1 && search.best.score[2] < -search.bounds().fresh,
   make(search) {
-    const { problem, best, random, spend, isOver } = search;
-    search.take(withoutOneFresh(problem, best, random, spend, isOver));
+    const { problem, best, random, effort, isOver } = search;
+    search.take(withoutOneFresh(problem, best, random, effort, isOver));
   },
 };

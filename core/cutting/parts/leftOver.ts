@@ -56,12 +56,16 @@ function holeEdges(part: Part, axis: 'x' | 'y'): number[] {
   return edges;
 }
 
+/** So many answers are kept of a sheet. */
+const MOST_REMEMBERED = 100_000;
+
 /** Answers by sheet and by the part's place on it: a search meets the same parts again and again. */
 class Remembered<T> {
   private readonly bySheet = new WeakMap<Whole, Map<string, T>>();
 
   get({ whole, x, y, w, h }: Part, find: () => T): T {
     let answers = this.bySheet.get(whole);
+    if (answers && answers.size > MOST_REMEMBERED) answers.clear();
     if (!answers) this.bySheet.set(whole, (answers = new Map()));
     const key = `${x},${y},${w},${h}`;
     let answer = answers.get(key);
@@ -87,9 +91,14 @@ function divideExactly(problem: Problem, part: Part, edges: Readonly<Record<'x' 
   return best;
 }
 
+/** Of one part with very many holes so many pairs of edges are looked at; what is not reached by then is left over. */
+const MOST_LOOKS = 1_000_000;
+
 /** For very many holes: the largest whole rectangle is cut free, and the same again with what lies round it. */
-function divideGreedily(problem: Problem, part: Part): Division {
+function divideGreedily(problem: Problem, part: Part, looks = { left: MOST_LOOKS }): Division {
   if (part.holes.length === 0) return { part, kept: squareKept(problem, part.w, part.h) };
+  looks.left -= part.holes.length ** 2;
+  if (looks.left < 0) return { part: { ...part, isLeft: true }, kept: 0 };
   const whole = largestRectOutside(part, part.holes);
   if (!whole || !isNubbin(problem, whole.w, whole.h)) return { part, kept: 0 };
   const sides: ['x' | 'y', number][] = [
@@ -102,7 +111,7 @@ function divideGreedily(problem: Problem, part: Part): Division {
     ([axis, at]) => at > 0 && at < (axis === 'x' ? part.w : part.h) && canCut(problem, part, axis),
   );
   if (!cut) return { part, kept: 0 };
-  const [near, far] = halves(part, ...cut).map((half) => divideGreedily(problem, half)) as [Division, Division];
+  const [near, far] = halves(part, ...cut).map((half) => divideGreedily(problem, half, looks)) as [Division, Division];
   const kept = near.kept + far.kept;
   return kept > 0 ? { part: joined(part, cut[0], near.part, far.part), kept } : { part, kept };
 }
@@ -110,6 +119,7 @@ function divideGreedily(problem: Problem, part: Part): Division {
 /** Divides a part left over so that most is kept; a whole one stays as it is. */
 export function divideLeftOver(problem: Problem, part: Part): Division {
   if (part.holes.length === 0) return { part, kept: squareKept(problem, part.w, part.h) };
+  if (part.isLeft) return { part, kept: 0 };
   return divisions.get(part, () => {
     if (isWhollyGone(part)) return { part, kept: 0 };
     const edges = { x: holeEdges(part, 'x'), y: holeEdges(part, 'y') };

@@ -18,7 +18,12 @@ export interface Part extends Rect {
   readonly holes: readonly Rect[];
   readonly cut: { readonly axis: 'x' | 'y'; readonly near: Part; readonly far: Part } | null;
   readonly use: Use | null;
+  /** It has so many gaps that it is left over as it is. */
+  readonly isLeft?: true;
 }
+
+/** A row longer than this is halved before it is cut one by one: trees stay shallow enough to be walked. */
+export const LONG_ROW = 250;
 
 const NO_HOLES: readonly Rect[] = [];
 

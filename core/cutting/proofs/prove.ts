@@ -3,6 +3,7 @@ import { exactPlan } from './exactPlan';
 import { exactSheet } from './exactSheet';
 import { better, held, type Held } from '../parts/held';
 import { filledUp, planWith } from '../constructions/planWith';
+import type { Effort } from '../constructions/place';
 import type { Joins } from './joins';
 import { wholeSheet, withoutIdleCuts } from '../parts/part';
 import { isPlain, type Problem } from '../problem/problem';
@@ -17,15 +18,15 @@ export interface Proof {
 }
 
 /** Very small jobs are tried out whole; of others, a single sheet is proved. */
-export function prove(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
+export function prove(problem: Problem, best: Held, joins: Joins, effort: Effort): Proof {
   const state = exactPlan(problem);
-  if (!state) return proveOneSheet(problem, best, joins, spend);
+  if (!state) return proveOneSheet(problem, best, joins, effort);
   const plan = held(problem, state);
   return { plan, bounds: { pieces: plan.score[0], value: plan.score[1], fresh: -plan.score[2] } };
 }
 
 /** One whole sheet: the exact search. */
-function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work: number) => void): Proof {
+function proveOneSheet(problem: Problem, best: Held, joins: Joins, effort: Effort): Proof {
   const [kind, another] = problem.kinds;
   if (!kind || another || kind.stock.count > 1 || !isPlain(problem, kind)) return { plan: null, bounds: {} };
   const { must, worth } = worths(problem);
@@ -43,7 +44,7 @@ function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work:
           left,
           opened: [tree.cut || tree.use ? 1 : 0],
         },
-        spend,
+        effort,
       ),
     );
     return reachedBy(plan);
@@ -57,10 +58,10 @@ function proveOneSheet(problem: Problem, best: Held, joins: Joins, spend: (work:
     joins.spend,
     onTable,
   );
-  spend(joins.work);
+  effort.spend(joins.work);
   if (!answer) return { plan: null, bounds: {} };
   const pieces = must === 0 ? 0 : Math.floor(answer.bound / must + 1e-9);
-  if (answer.build) plan = better(plan, planWith(problem, [{ kind: 0, build: answer.build }], spend));
+  if (answer.build) plan = better(plan, planWith(problem, [{ kind: 0, build: answer.build }], effort));
   const reached = plan.score[0];
   return { plan, bounds: { pieces, ...(pieces === reached ? { value: answer.bound - pieces * must } : {}) } };
 }

@@ -1,4 +1,4 @@
-import { halves, isFree, joined, type Part } from '../parts/part';
+import { halves, isFree, joined, LONG_ROW, type Part } from '../parts/part';
 
 type Axis = 'x' | 'y';
 
@@ -33,7 +33,9 @@ export function inLine(part: Part): Part {
   const { axis, near, far } = part.cut;
   // Round a gap everything stays where it lies.
   if (part.holes.length > 0) return joined(part, axis, inLine(near), inLine(far));
-  const line = lineOf(part, axis).map(inLine);
+  const across = lineOf(part, axis);
+  if (across.length > LONG_ROW) return joined(part, axis, inLine(near), inLine(far));
+  const line = across.map(inLine);
   const alike = new Map<number, number>();
   for (const one of line) alike.set(lengthOn(axis, one), (alike.get(lengthOn(axis, one)) ?? 0) + 1);
   const order = (one: Part): number => (isFree(one) ? -1 : (alike.get(lengthOn(axis, one)) ?? 0));
