@@ -12,13 +12,25 @@ const folders = (path) =>
 /** Packages that only compute: core may rest on them. */
 const PURE = ['clipper-lib', 'd3-contour', 'simplify-js', 'svg-path-commander'];
 
+/** The wings of core, the lowest first: each rests on those before it only. */
+const WINGS = ['ground', 'seeing', 'stock', 'trimmer', 'page', 'kit', 'acts', 'jobs'];
+/** Wings of which each folder is a room with a door; acts and jobs are one room each. */
+const OF_ROOMS = WINGS.slice(0, -2);
+const ROOMS = OF_ROOMS.flatMap((wing) => folders(`./core/${wing}`));
+
 // Arrows of import go downward only: web, server, cli, demo -> core; features never reach into each other.
+const OUT_OF_CORE = {
+  target: './core',
+  from: ['./web', './server', './cli', './demo', './e2e', './scripts'],
+  message: 'core imports nothing from outside itself',
+};
 const zones = [
-  {
-    target: './core',
-    from: ['./web', './server', './cli', './demo', './e2e', './scripts'],
-    message: 'core imports nothing from outside itself',
-  },
+  OUT_OF_CORE,
+  ...WINGS.slice(0, -1).map((wing, i) => ({
+    target: `./core/${wing}`,
+    from: WINGS.slice(i + 1).map((above) => `./core/${above}`),
+    message: 'a wing rests on those below it only',
+  })),
   { target: './server', from: ['./web', './cli'] },
   { target: './cli', from: ['./web', './server'] },
   { target: './web/ui', from: ['./web/features', './web/app', './web/parts', './web/data', './web/workers'] },
@@ -33,6 +45,15 @@ const zones = [
     except: [`./${name}`],
     message: 'a feature never imports another',
   })),
+];
+
+const BY_ITS_DOOR = 'import from the room, not from inside it';
+const INSIDE_A_ROOM = [
+  `^(?:\\.\\./)+(?:${OF_ROOMS.join('|')})/(?:${ROOMS.join('|')})/[a-zA-Z/]+$`,
+  '^(?:\\.\\./)+(?:acts|jobs)/[a-zA-Z/]+$',
+].map((regex) => ({ regex, message: BY_ITS_DOOR }));
+const insideRoomsOf = (wing) => [
+  { regex: `^(?:\\.\\./)+(?:${folders(`./core/${wing}`).join('|')})/[a-zA-Z/]+$`, message: BY_ITS_DOOR },
 ];
 
 /** What is a length wherever it stands is told as one. */
@@ -73,21 +94,24 @@ export default tseslint.config(
     },
   },
   {
-    // Each concept of core has one door, its index.ts.
+    // Each room of core has one door, its index.ts.
     files: ['{web,cli,server,demo,scripts}/**/*.{ts,tsx}'],
     rules: {
       'no-restricted-imports': [
         'error',
         {
           patterns: [
-            { regex: '/core/[a-z]+/(?!test/)[a-zA-Z/]+', message: 'import from the concept, not from inside it' },
+            {
+              regex: `/core/(?:(?:${OF_ROOMS.join('|')})/[a-zA-Z]+|acts|jobs)/(?!test/)[a-zA-Z/]+`,
+              message: 'import from the room, not from inside it',
+            },
           ],
         },
       ],
     },
   },
-  {
-    files: ['core/**/*.ts'],
+  ...WINGS.map((wing) => ({
+    files: [`core/${wing}/**/*.ts`],
     ignores: ['**/*.test.ts', '**/test/**'],
     rules: {
       'no-restricted-imports': [
@@ -98,10 +122,9 @@ export default tseslint.config(
               regex: `^(?!\\.|(?:${PURE.join('|')})$)`,
               message: 'core imports nothing from outside itself but what only computes',
             },
-            {
-              regex: `^\\.\\./(?:\\.\\./)*(?:${folders('./core').join('|')})/[a-zA-Z/]+$`,
-              message: 'import from the concept, not from inside it',
-            },
+            ...INSIDE_A_ROOM,
+            // Within a wing, too, a room is entered by its door.
+            ...(OF_ROOMS.includes(wing) ? insideRoomsOf(wing) : []),
           ],
         },
       ],
@@ -112,6 +135,11 @@ export default tseslint.config(
         { object: 'Math', property: 'random', message: 'core has no chance without a seed' },
       ],
     },
+  })),
+  {
+    // A test may make its world by acts, which lie above what it tests.
+    files: ['core/**/*.test.ts', 'core/**/test/**'],
+    rules: { 'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones: [OUT_OF_CORE] }] },
   },
   { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
   {

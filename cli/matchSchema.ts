@@ -1,6 +1,6 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { readFileSync } from 'node:fs';
-import { ok, type Result } from '../core/result';
+import { ok, type Result } from '../core/ground/result';
 import { schemaProblem, type JobError } from '../core/jobs';
 
 const FORMATS = new URL('../docs/formats/', import.meta.url);

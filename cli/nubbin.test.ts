@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import type { JobError } from '../core/jobs';
-import type { Result } from '../core/result';
+import type { Result } from '../core/ground/result';
 import { readJson } from './readJson';
 import { VERBS } from './verbs';
 

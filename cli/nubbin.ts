@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { buffer } from 'node:stream/consumers';
-import { ok, type Result } from '../core/result';
+import { ok, type Result } from '../core/ground/result';
 import type { JobError } from '../core/jobs';
 import { HELP } from './help';
 import { readJson } from './readJson';

@@ -1,4 +1,4 @@
-import { ok, type Result } from '../core/result';
+import { ok, type Result } from '../core/ground/result';
 import type { JobError } from '../core/jobs';
 
 const refused = (code: string, message: string): Result<never, JobError> => ({

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import { searchPlans, type CutPlan } from '../core/cutting';
+import { searchPlans, type CutPlan } from '../core/trimmer/cutting';
 import {
   differences,
   gut,
@@ -16,9 +16,9 @@ import {
   type JobError,
   type JsonSpellJob,
 } from '../core/jobs';
-import { ok, type Result } from '../core/result';
-import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
-import { spellSolverFrom } from '../core/spelling';
+import { ok, type Result } from '../core/ground/result';
+import { shareOut, solverFrom, type SharePlan } from '../core/kit/shareout';
+import { spellSolverFrom } from '../core/page/spelling';
 import { schemaCheck } from './matchSchema';
 
 type Answer = Result<unknown, JobError>;

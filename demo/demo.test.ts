@@ -1,15 +1,15 @@
-import { USUAL_TRIMMER } from '../core/cutting';
+import { USUAL_TRIMMER } from '../core/trimmer/cutting';
 import { readFileSync } from 'node:fs';
 import loadHighs from 'highs';
 import { expect, test } from 'vitest';
-import { pageState } from '../core/cutlist';
-import { balanceOf, fold } from '../core/ledger';
-import { inches } from '../core/length';
-import { DESIGNS, pageLayout } from '../core/design';
-import { EMPTY_BENCH, TABLES, type Bench } from '../core/making';
-import { shareJobFor, type SharingPage } from '../core/sharing';
-import { stockOnHand } from '../core/stock';
-import { shareOut, solverFrom, type SharePlan } from '../core/shareout';
+import { pageState } from '../core/page/cutlist';
+import { balanceOf, fold } from '../core/stock/ledger';
+import { inches } from '../core/ground/length';
+import { DESIGNS, pageLayout } from '../core/page/design';
+import { EMPTY_BENCH, TABLES, type Bench } from '../core/stock/bench';
+import { shareJobFor, type SharingPage } from '../core/kit/sharing';
+import { stockOnHand } from '../core/trimmer/onHand';
+import { shareOut, solverFrom, type SharePlan } from '../core/kit/shareout';
 import { readBenchFile } from '../web/data/file/benchFile';
 import { makeDemo } from './make';
 

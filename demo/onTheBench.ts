@@ -1,10 +1,10 @@
 // What lies on the demo's bench: pages in each state, made by the acts that the application does.
-import { pagesInNone } from '../core/album';
-import { USUAL_TRIMMER, planCuts } from '../core/cutting';
-import { cutJobFor, cutListOf, cutSteps, isMade, notPlanned, plansFor, purposed } from '../core/cutlist';
-import { pageLayout } from '../core/design';
-import type { LedgerEvent } from '../core/ledger';
-import { inches } from '../core/length';
+import { pagesInNone } from '../core/kit/album';
+import { USUAL_TRIMMER, planCuts } from '../core/trimmer/cutting';
+import { cutJobFor, cutListOf, cutSteps, isMade, notPlanned, plansFor, purposed } from '../core/page/cutlist';
+import { pageLayout } from '../core/page/design';
+import type { LedgerEvent } from '../core/stock/ledger';
+import { inches } from '../core/ground/length';
 import {
   acceptPlan,
   beginAlbum,
@@ -15,16 +15,15 @@ import {
   gluePage,
   layOn,
   makeCut,
-  shelfOf,
   smallGifts,
-  type Bench,
   type Deciding,
-} from '../core/making';
-import { layingsOf } from '../core/placing';
-import { shareJobFor, type SharingPage } from '../core/sharing';
-import { shareOut, type SharePlan, type Solver } from '../core/shareout';
-import { stockOnHand } from '../core/stock';
-import type { Page } from '../core/things';
+} from '../core/acts';
+import { shelfOf, type Bench } from '../core/stock/bench';
+import { layingsOf } from '../core/page/placing';
+import { shareJobFor, type SharingPage } from '../core/kit/sharing';
+import { shareOut, type SharePlan, type Solver } from '../core/kit/shareout';
+import { stockOnHand } from '../core/trimmer/onHand';
+import type { Page } from '../core/stock/things';
 import { OPEN, SHARED, type OpenPage } from './scenario';
 
 const MAT = inches(1 / 8);

@@ -1,5 +1,5 @@
 import jpeg from 'jpeg-js';
-import { seededRandom } from '../core/random';
+import { seededRandom } from '../core/ground/random';
 
 /** A colour with how much it covers, at a point of the picture (0 to 1 across, 0 to 1 down). */
 type Paint = (u: number, v: number) => readonly [r: number, g: number, b: number, cover: number] | null;

@@ -1,5 +1,5 @@
 import { bars, box, disc, glow, hills, moth, oval, paint, sky, specks } from './paint';
-import { nth } from '../core/nth';
+import { nth } from '../core/ground/nth';
 
 type Layers = Parameters<typeof paint>[2];
 interface Picture {

@@ -1,8 +1,9 @@
-import { fold, type LedgerEvent } from '../core/ledger';
-import { doAct, EMPTY_BENCH, partWith, turnBack, type Bench, type Done } from '../core/making';
-import { seededRandom } from '../core/random';
-import type { Shelf } from '../core/stock';
-import { nth } from '../core/nth';
+import { fold, type LedgerEvent } from '../core/stock/ledger';
+import { doAct, partWith, turnBack, type Done } from '../core/acts';
+import { EMPTY_BENCH, type Bench } from '../core/stock/bench';
+import { seededRandom } from '../core/ground/random';
+import type { Shelf } from '../core/stock/bench';
+import { nth } from '../core/ground/nth';
 
 /** Entries already there, beside those the stash came with. */
 const ENTRIES = 10_000;

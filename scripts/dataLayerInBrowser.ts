@@ -1,8 +1,8 @@
 // Runs in the browser: a database of a year is made, then acts and their undos are timed.
-import { inches } from '../core/length';
-import { partWith } from '../core/making';
-import type { LedgerEvent } from '../core/ledger';
-import type { Face, Kit, Lot, Photo } from '../core/things';
+import { inches } from '../core/ground/length';
+import { partWith } from '../core/acts';
+import type { LedgerEvent } from '../core/stock/ledger';
+import type { Face, Kit, Lot, Photo } from '../core/stock/things';
 import { commitAct, undoAct } from '../web/data/actStore';
 import { StockDb } from '../web/data/stockDb';
 

@@ -1,11 +1,11 @@
-import { findThings, indexStash, type Findable } from '../core/finding';
-import { fold, type LedgerEvent } from '../core/ledger';
-import { inches } from '../core/length';
-import type { Shelf } from '../core/stock';
-import { seededRandom } from '../core/random';
-import type { Face, Kit, Lot } from '../core/things';
-import { heldIn } from '../core/heldIn';
-import { nth } from '../core/nth';
+import { findThings, indexStash, type Findable } from '../core/kit/finding';
+import { fold, type LedgerEvent } from '../core/stock/ledger';
+import { inches } from '../core/ground/length';
+import type { Shelf } from '../core/stock/bench';
+import { seededRandom } from '../core/ground/random';
+import type { Face, Kit, Lot } from '../core/stock/things';
+import { heldIn } from '../core/ground/heldIn';
+import { nth } from '../core/ground/nth';
 
 interface Many {
   readonly shelf: Shelf;

@@ -1,6 +1,6 @@
 // How long each verb's largest jobs take, whole processes one after the other: `npm run bench:largest`.
 import { spawnSync } from 'node:child_process';
-import { seededRandom } from '../core/random';
+import { seededRandom } from '../core/ground/random';
 
 const MOST = 1000;
 const random = seededRandom(7);

@@ -1,10 +1,10 @@
-import { ANY_TRIMMER } from '../core/cutting';
-import { inches } from '../core/length';
-import { DESIGNS } from '../core/design';
-import { rankDesigns } from '../core/papers';
-import { seededRandom } from '../core/random';
-import type { ShareJob, SharePage } from '../core/shareout';
-import type { Face } from '../core/things';
+import { ANY_TRIMMER } from '../core/trimmer/cutting';
+import { inches } from '../core/ground/length';
+import { DESIGNS } from '../core/page/design';
+import { rankDesigns } from '../core/page/papers';
+import { seededRandom } from '../core/ground/random';
+import type { ShareJob, SharePage } from '../core/kit/shareout';
+import type { Face } from '../core/stock/things';
 
 /**
  * Nine pages of a ground, two strips, a panel and mats, over seven two-faced papers and four leftovers; any design will

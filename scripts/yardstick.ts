@@ -1,8 +1,8 @@
 import { pack2D } from 'binpackingjs/2d';
 import { MaxRectsPacker } from 'maxrects-packer/dist/maxrects-packer.mjs';
-import { planCuts, type CutJob } from '../core/cutting';
-import { inches } from '../core/length';
-import { seededRandom } from '../core/random';
+import { planCuts, type CutJob } from '../core/trimmer/cutting';
+import { inches } from '../core/ground/length';
+import { seededRandom } from '../core/ground/random';
 
 interface Side {
   readonly w: number;

@@ -1,6 +1,6 @@
-import type { CutJob, CutPiece, CutPlan, PlannedPart, PlannedPiece, PlannedSheet } from '../cutting';
-import { ticksPer, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import type { CutJob, CutPiece, CutPlan, PlannedPart, PlannedPiece, PlannedSheet } from '../trimmer/cutting';
+import { ticksPer, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import type { JobError } from './jobError';
 import { checkCopies, readPaper, type JsonPaper, type JsonSize } from './paper';
 import { checkIds, readEach, readLengths, readSide } from './readLength';

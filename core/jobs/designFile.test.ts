@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { inches } from '../length';
-import type { MeasuredLayer } from '../things';
+import { inches } from '../ground/length';
+import type { MeasuredLayer } from '../stock/things';
 import { readDesignFile, writeDesignFile, type JsonDesignFile } from '.';
 
 const read = (name: string): unknown =>

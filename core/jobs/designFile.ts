@@ -1,11 +1,11 @@
-import { formatLength, TICKS_PER_INCH, TICKS_PER_MM, type Unit } from '../length';
-import type { Rect, Size } from '../geometry';
-import { ok, type Result } from '../result';
-import { drawShape, type Shape } from '../shapes';
-import type { MeasuredDesign, MeasuredLayer } from '../things';
+import { formatLength, TICKS_PER_INCH, TICKS_PER_MM, type Unit } from '../ground/length';
+import type { Rect, Size } from '../ground/geometry';
+import { ok, type Result } from '../ground/result';
+import { drawShape, type Shape } from '../ground/shapes';
+import type { MeasuredDesign, MeasuredLayer } from '../stock/things';
 import { refuse, type JobError } from './jobError';
 import { readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
-import { nth } from '../nth';
+import { nth } from '../ground/nth';
 
 interface JsonRect {
   x: JsonLength;

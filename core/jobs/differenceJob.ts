@@ -1,4 +1,4 @@
-import { differenceCiede2000, hexToLab, type LabD65 } from '../colour';
+import { differenceCiede2000, hexToLab, type LabD65 } from '../ground/colour';
 import { round4 } from './round4';
 
 type JsonColour = string | [number, number, number];

@@ -1,6 +1,6 @@
-import { coverLayers, type CoverLayer } from '../covering';
-import { ticksPer, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import { coverLayers, type CoverLayer } from '../trimmer/covering';
+import { ticksPer, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import type { JobError } from './jobError';
 import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 

@@ -1,4 +1,4 @@
-import { err, type Result } from '../result';
+import { err, type Result } from '../ground/result';
 
 /** Why a job is refused. `at` is a JSON Pointer into the job; `message` is a sentence for people. */
 export interface JobError {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { planCuts } from '../cutting';
-import { inches, mm } from '../length';
+import { planCuts } from '../trimmer/cutting';
+import { inches, mm } from '../ground/length';
 import { differences, gut, join, palette, readCutJob, schemaProblem, writeCutResult } from '.';
 
 describe('a cut job read into ticks', () => {

@@ -1,6 +1,6 @@
-import { joinStrips, type Strip } from '../joining';
-import { ticksPer, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import { joinStrips, type Strip } from '../trimmer/joining';
+import { ticksPer, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
 import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 

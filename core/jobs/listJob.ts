@@ -1,6 +1,6 @@
-import { ticksPer, type Unit } from '../length';
-import { readList, type Thing } from '../listing';
-import { ok, type Result } from '../result';
+import { ticksPer, type Unit } from '../ground/length';
+import { readList, type Thing } from '../stock/listing';
+import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
 
 /** A list job as JSON, already found to match `docs/formats/list.job.schema.json`. */

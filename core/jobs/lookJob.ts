@@ -1,8 +1,8 @@
-import { hexToLab } from '../colour';
-import { centreOfWeight, remarksOn, type Eyed, type Role, type Sheet } from '../eye';
-import type { Rect } from '../geometry';
-import { ticksPer, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import { hexToLab } from '../ground/colour';
+import { centreOfWeight, remarksOn, type Eyed, type Role, type Sheet } from '../page/eye';
+import type { Rect } from '../ground/geometry';
+import { ticksPer, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
 import { checkIds, readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 

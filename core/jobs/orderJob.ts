@@ -1,5 +1,5 @@
-import { ok, type Result } from '../result';
-import { inOrderOfWaiting, orderTasks, type Task } from '../working';
+import { ok, type Result } from '../ground/result';
+import { inOrderOfWaiting, orderTasks, type Task } from '../page/work';
 import { refuse, type JobError } from './jobError';
 import { checkIds } from './readLength';
 

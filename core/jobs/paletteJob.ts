@@ -1,5 +1,5 @@
-import { coverPalette, type PaletteItem, type PaletteMatch } from '../colour';
-import { ok, type Result } from '../result';
+import { coverPalette, type PaletteItem, type PaletteMatch } from '../ground/colour';
+import { ok, type Result } from '../ground/result';
 import type { JobError } from './jobError';
 import { checkIds } from './readLength';
 import { round4 } from './round4';

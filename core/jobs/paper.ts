@@ -1,7 +1,7 @@
-import type { CutJob, CutStock } from '../cutting';
-import { intersect, type Rect } from '../geometry';
-import { inches, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import type { CutJob, CutStock } from '../trimmer/cutting';
+import { intersect, type Rect } from '../ground/geometry';
+import { inches, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
 import { readEach, readLengths, readPosition, readSide, type JsonLength } from './readLength';
 

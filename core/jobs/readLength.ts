@@ -1,7 +1,7 @@
-import { numberToTicks, parseLength, type LengthError, type Unit } from '../length';
-import { ok, type Result } from '../result';
+import { numberToTicks, parseLength, type LengthError, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
-import { nth } from '../nth';
+import { nth } from '../ground/nth';
 
 /** A length as a job gives it: a number in the job's unit, or text with a unit of its own or none. */
 export type JsonLength = number | string;

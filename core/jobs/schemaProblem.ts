@@ -1,5 +1,5 @@
 import type { JobError } from './jobError';
-import { nth } from '../nth';
+import { nth } from '../ground/nth';
 
 /** What a JSON Schema validator says of a value, as far as it is needed here. */
 export interface SchemaComplaint {

@@ -1,6 +1,6 @@
-import { ticksPer, type Unit } from '../length';
-import { ok, type Result } from '../result';
-import type { Lacking, ShareJob, SharePage, SharePlan, ShareSlot } from '../shareout';
+import { ticksPer, type Unit } from '../ground/length';
+import { ok, type Result } from '../ground/result';
+import type { Lacking, ShareJob, SharePage, SharePlan, ShareSlot } from '../kit/shareout';
 import { writeSheet } from './cutJob';
 import { refuse, type JobError } from './jobError';
 import { checkCopies, readPaper, type JsonPaper, type JsonSize } from './paper';

@@ -1,5 +1,5 @@
-import { ok, type Result } from '../result';
-import { spell, type LetterSet, type SpellSolver } from '../spelling';
+import { ok, type Result } from '../ground/result';
+import { spell, type LetterSet, type SpellSolver } from '../page/spelling';
 import { refuse, type JobError } from './jobError';
 import { checkIds } from './readLength';
 

@@ -1,7 +1,7 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { readList } from '../../core/listing';
+import { readList } from '../../core/stock/listing';
 import { makeApp } from '../app';
 import { packingLists } from './club';
 

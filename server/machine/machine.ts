@@ -1,5 +1,5 @@
-import { restAround, type Rect } from '../../core/geometry';
-import { mm, toMm } from '../../core/length';
+import { restAround, type Rect } from '../../core/ground/geometry';
+import { mm, toMm } from '../../core/ground/length';
 import type { Box, MachineJob } from './readJob';
 
 /** What the machine says of a job. */

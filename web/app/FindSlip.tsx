@@ -1,7 +1,7 @@
 import { useId, useMemo, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { placesOf } from '../../core/finding';
+import { placesOf } from '../../core/kit/finding';
 import { useBench } from '../data/benchStore';
 import { Soft } from '../ui/Screen';
 import { SlipOver } from '../ui/SlipOver';

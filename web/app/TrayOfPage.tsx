@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { pagesOf } from '../../core/cutlist';
-import { countOf, outFor, type Bench, type Chosen, type Out } from '../../core/making';
-import type { Page } from '../../core/things';
+import { pagesOf } from '../../core/page/cutlist';
+import { countOf, outFor, type Chosen, type Out } from '../../core/acts';
+import { type Bench } from '../../core/stock/bench';
+import type { Page } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
 import { Button } from '../ui/Button';

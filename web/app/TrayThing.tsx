@@ -1,8 +1,8 @@
 import { lazy, Suspense, useState } from 'react';
 import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { nextOf, type Chosen } from '../../core/making';
-import type { Lot, Page } from '../../core/things';
+import { nextOf, type Chosen } from '../../core/acts';
+import type { Lot, Page } from '../../core/stock/things';
 import { dragThing } from '../ui/draggedThing';
 import { MenuList } from '../ui/MenuList';
 

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import { totalOf, type Amounts, type PieceState } from '../../core/ledger';
-import { formatSize, type MeasureSystem } from '../../core/length';
-import type { Out } from '../../core/making';
-import { laidOf } from '../../core/placing';
-import type { Lot, Page } from '../../core/things';
+import { totalOf, type Amounts, type PieceState } from '../../core/stock/ledger';
+import { formatSize, type MeasureSystem } from '../../core/ground/length';
+import type { Out } from '../../core/acts';
+import { laidOf } from '../../core/page/placing';
+import type { Lot, Page } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';
 import { amountWords } from '../ui/amountWords';

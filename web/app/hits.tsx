@@ -10,8 +10,8 @@ import {
   Star,
 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { findPlaces, hasAll, plainWords, wordsAsked, type Place } from '../../core/finding';
-import type { Bench } from '../../core/making';
+import { findPlaces, hasAll, plainWords, wordsAsked, type Place } from '../../core/kit/finding';
+import type { Bench } from '../../core/stock/bench';
 import { pageTitle } from '../data/didWords';
 import { kitWords } from '../ui/dayWords';
 import { kindWords } from '../ui/lotWords';

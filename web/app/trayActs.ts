@@ -1,8 +1,8 @@
 // What is done with things on the bench tray; comes with the first of it.
-import { pageLayout } from '../../core/design';
-import { layOn, putAway, putOnPage, type Chosen } from '../../core/making';
-import { freePlace } from '../../core/placing';
-import type { Page, PlacedWhat } from '../../core/things';
+import { pageLayout } from '../../core/page/design';
+import { layOn, putAway, putOnPage, type Chosen } from '../../core/acts';
+import { freePlace } from '../../core/page/placing';
+import type { Page, PlacedWhat } from '../../core/stock/things';
 import { act } from '../data/acts';
 
 /** Lays something at the place of the page that has the fewest. */

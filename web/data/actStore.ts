@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
-import { doAct, turnBack, type Deciding, type Did, type Done, type Now, type Refusal } from '../../core/making';
-import { err, ok, type Result } from '../../core/result';
+import { doAct, turnBack, type Deciding, type Did, type Done, type Now, type Refusal } from '../../core/acts';
+import { err, ok, type Result } from '../../core/ground/result';
 import { readBench, remember, stampOf, type Known } from './benchReader';
 import { actTables, type Image, type StockDb, type StoredAct, type StoredEvent } from './stockDb';
-import type { Draft } from '../../core/things';
+import type { Draft } from '../../core/stock/things';
 
 /** An act as it was written: what was done, and its number, by which it can be taken back; null: it changed nothing. */
 export interface Written {

@@ -1,7 +1,7 @@
 import { createStore, useStore } from 'zustand';
-import type { Deciding, Refusal } from '../../core/making';
-import type { Result } from '../../core/result';
-import type { Draft } from '../../core/things';
+import type { Deciding, Refusal } from '../../core/acts';
+import type { Result } from '../../core/ground/result';
+import type { Draft } from '../../core/stock/things';
 import type { Written } from './actStore';
 import { benchChangedSince, benchStore } from './benchStore';
 import { didWords } from './didWords';

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
-import { beginPage, buyWish, type Begun } from '../../core/making';
-import type { Wish } from '../../core/things';
+import { beginPage, buyWish, type Begun } from '../../core/acts';
+import type { Wish } from '../../core/stock/things';
 import { act, keepDraft } from './acts';
 import { today } from './today';
 

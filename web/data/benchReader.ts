@@ -1,6 +1,7 @@
-import { emptyLedger, fold } from '../../core/ledger';
-import { EMPTY_BENCH, TABLES, type Bench, type Did, type Done, type TableName } from '../../core/making';
-import type { Page } from '../../core/things';
+import { emptyLedger, fold } from '../../core/stock/ledger';
+import { type Did, type Done } from '../../core/acts';
+import { EMPTY_BENCH, TABLES, type Bench, type TableName } from '../../core/stock/bench';
+import type { Page } from '../../core/stock/things';
 import type { StockDb, StoredEvent } from './stockDb';
 
 /**

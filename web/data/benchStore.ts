@@ -1,6 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createStore, useStore } from 'zustand';
-import { EMPTY_BENCH, type Bench } from '../../core/making';
+import { EMPTY_BENCH, type Bench } from '../../core/stock/bench';
 import { LedgerBroken, readBench, undoable, type Undoable } from './benchReader';
 import { actTables, LaterVersion, type StockDb } from './stockDb';
 

@@ -1,7 +1,7 @@
 import demoUrl from '../../demo/bench.json?url';
-import { plansFor } from '../../core/cutlist';
-import { fold } from '../../core/ledger';
-import { ok } from '../../core/result';
+import { plansFor } from '../../core/page/cutlist';
+import { fold } from '../../core/stock/ledger';
+import { ok } from '../../core/ground/result';
 import { EMPTY_FILE, type BenchFile } from './file/contents';
 import { inlinePictures } from './file/inlinePictures';
 import { putInPlace } from './file/replaceBench';

@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import validate from '../../docs/formats/design.schema.json?check';
 import { readDesignFile, type JobError, type JsonDesignFile } from '../../core/jobs';
-import type { Result } from '../../core/result';
-import type { MeasuredDesign } from '../../core/things';
+import type { Result } from '../../core/ground/result';
+import type { MeasuredDesign } from '../../core/stock/things';
 import { readJson, schemaCheck } from './schemaCheck';
 
 const check = schemaCheck<JsonDesignFile>(validate);

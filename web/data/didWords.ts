@@ -1,5 +1,5 @@
-import type { Did, DidKind } from '../../core/making';
-import type { Page } from '../../core/things';
+import type { Did, DidKind } from '../../core/acts';
+import type { Page } from '../../core/stock/things';
 import { agreeing, oneOrMore } from '../words/countWords';
 
 const things = (n: number): string => oneOrMore(n, 'thing');

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Rect } from '../../core/geometry';
-import type { Photo } from '../../core/things';
+import type { Rect } from '../../core/ground/geometry';
+import type { Photo } from '../../core/stock/things';
 import { db } from './acts';
 import { useBench } from './benchStore';
 

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { entriesOf, LIST_COLUMNS, readList, rowOf, type ListRow } from '../../core/listing';
+import { entriesOf, LIST_COLUMNS, readList, rowOf, type ListRow } from '../../core/stock/listing';
 import { linesOf, listCsv, listJson, readListFile } from './listFile';
 
 const LINES = [

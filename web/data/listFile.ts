@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
 import validate from '../../docs/formats/packing-list.schema.json?check';
-import { LIST_COLUMNS, lineOf, type ListRow } from '../../core/listing';
-import { err, ok, type Result } from '../../core/result';
+import { LIST_COLUMNS, lineOf, type ListRow } from '../../core/stock/listing';
+import { err, ok, type Result } from '../../core/ground/result';
 import { readJson, schemaCheck } from './schemaCheck';
-import { nth } from '../../core/nth';
+import { nth } from '../../core/ground/nth';
 
 /** A packing list as a file has it. */
 export interface ListFile {

@@ -1,6 +1,6 @@
-import { mm } from '../../core/length';
-import type { Rect } from '../../core/geometry';
-import type { MachineWork } from '../../core/making';
+import { mm } from '../../core/ground/length';
+import type { Rect } from '../../core/ground/geometry';
+import type { MachineWork } from '../../core/acts';
 
 /** What the machine says of a job; boxes in mm. */
 export interface MachineReport {

@@ -1,4 +1,4 @@
-import type { PagePicture } from '../../core/things';
+import type { PagePicture } from '../../core/stock/things';
 import { db } from './acts';
 
 /** A picture of a real page as it goes out, as PNG: what she covered is covered for good. Null where it is gone. */

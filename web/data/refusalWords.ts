@@ -1,5 +1,5 @@
-import type { LedgerError } from '../../core/ledger';
-import type { Refusal } from '../../core/making';
+import type { LedgerError } from '../../core/stock/ledger';
+import type { Refusal } from '../../core/acts';
 
 const LEDGER: Partial<Record<LedgerError['kind'], string>> = {
   'below-zero': 'there are not so many',

@@ -1,6 +1,6 @@
 import type { ValidateFunction } from 'ajv';
 import { schemaProblem, type JobError } from '../../core/jobs';
-import { err, ok, type Result } from '../../core/result';
+import { err, ok, type Result } from '../../core/ground/result';
 
 /**
  * A check of values against a published schema, compiled when the application was built: the value as it is, or where

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { inches } from '../../core/length';
+import { inches } from '../../core/ground/length';
 import { readChoices } from './settings';
 
 const DEFAULTS = readChoices(null);

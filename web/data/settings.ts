@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { USUAL_TRIMMER, type Trimmer } from '../../core/cutting';
-import { inches, type MeasureSystem, type Ticks } from '../../core/length';
-import type { Remark } from '../../core/eye';
-import type { Hand } from '../../core/things';
-import type { CutOrder, GutSchool } from '../../core/cutlist';
-import type { Said } from '../../core/taste';
+import { USUAL_TRIMMER, type Trimmer } from '../../core/trimmer/cutting';
+import { inches, type MeasureSystem, type Ticks } from '../../core/ground/length';
+import type { Remark } from '../../core/page/eye';
+import type { Hand } from '../../core/stock/things';
+import type { CutOrder, GutSchool } from '../../core/page/cutlist';
+import type { Said } from '../../core/kit/taste';
 import { keptStore } from './keptStore';
 
 /** How she likes it; kept in this browser. */

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
-import type { LedgerEvent } from '../../core/ledger';
-import { TABLES, type DoneAct, type Records, type TableName } from '../../core/making';
+import type { LedgerEvent } from '../../core/stock/ledger';
+import { type DoneAct } from '../../core/acts';
+import { TABLES, type Records, type TableName } from '../../core/stock/bench';
 import { upgradeRows } from './upgrades/fromVersion1';
 
 /** What tables are found by beside their key. */

@@ -1,4 +1,4 @@
-import { imagesOf, PICTURED, type Change } from '../../core/making';
+import { imagesOf, PICTURED, type Change } from '../../core/stock/bench';
 import type { StockDb } from './stockDb';
 
 /** Pictures that a change to a record names, before or after. */

@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { aimsOf, lotsIn } from '../../core/kits';
-import { changeKit } from '../../core/making';
-import { isKept, type Aim, type Kit } from '../../core/things';
+import { aimsOf, lotsIn } from '../../core/kit/closing';
+import { changeKit } from '../../core/acts';
+import { isKept, type Aim, type Kit } from '../../core/stock/things';
 import { act } from '../data/acts';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';

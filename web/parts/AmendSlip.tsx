@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { totalOf } from '../../core/ledger';
-import { parseSize } from '../../core/length';
-import { amendLot, isUntouched, joinLots, partLot, type Bench } from '../../core/making';
-import type { Lot } from '../../core/things';
+import { totalOf } from '../../core/stock/ledger';
+import { parseSize } from '../../core/ground/length';
+import { amendLot, isUntouched, joinLots, partLot } from '../../core/acts';
+import { type Bench } from '../../core/stock/bench';
+import type { Lot } from '../../core/stock/things';
 import { act } from '../data/acts';
 import { useSettings } from '../data/settings';
 import { useBench } from '../data/benchStore';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Amounts } from '../../core/ledger';
-import { lettersBut, lettersInRows, readLetters } from '../../core/listing';
-import { countLetters } from '../../core/making';
-import type { Lot } from '../../core/things';
+import type { Amounts } from '../../core/stock/ledger';
+import { lettersBut, lettersInRows, readLetters } from '../../core/stock/listing';
+import { countLetters } from '../../core/acts';
+import type { Lot } from '../../core/stock/things';
 import { act } from '../data/acts';
 import { useSettings } from '../data/settings';
 import { useUnsent } from '../data/unsent';

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { keptFor } from '../../core/kits';
+import { keptFor } from '../../core/kit/closing';
 import { useBench } from '../data/benchStore';
 import { today } from '../data/today';
 import { monthWords } from '../ui/dayWords';

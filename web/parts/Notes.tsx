@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { dropNote, keepNote, markNote, type Noted } from '../../core/making';
-import type { Note } from '../../core/things';
+import { dropNote, keepNote, markNote, type Noted } from '../../core/acts';
+import type { Note } from '../../core/stock/things';
 import { act } from '../data/acts';
 import { Button } from '../ui/Button';
 import { dayWords } from '../ui/dayWords';

@@ -1,4 +1,4 @@
-import { nothingNewTill } from '../../core/kits';
+import { nothingNewTill } from '../../core/kit/closing';
 import { useBench } from '../data/benchStore';
 import { today } from '../data/today';
 import { monthWords } from '../ui/dayWords';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { designOfPage, pageLayout } from '../../core/design';
-import { toInches } from '../../core/length';
-import type { Page } from '../../core/things';
+import { designOfPage, pageLayout } from '../../core/page/design';
+import { toInches } from '../../core/ground/length';
+import type { Page } from '../../core/stock/things';
 import { pageName } from '../data/didWords';
 import { usePictures } from '../data/images';
 import { PageDrawing } from '../ui/PageDrawing';

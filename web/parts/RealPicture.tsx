@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { PagePicture } from '../../core/things';
+import type { PagePicture } from '../../core/stock/things';
 import { useImageUrls } from '../data/images';
 
 /** The real page, with what is covered of it covered. */

@@ -1,5 +1,5 @@
-import type { Amounts, PieceState } from '../../core/ledger';
-import type { Lot } from '../../core/things';
+import type { Amounts, PieceState } from '../../core/stock/ledger';
+import type { Lot } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import { Paper, paperOf } from '../ui/Paper';
 import { ThingDrawing } from '../ui/ThingDrawing';

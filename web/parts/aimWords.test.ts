@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { aimsOf } from '../../core/kits';
-import { beginPage, changeKit, gluePage, partWith, putOnPage, takeOut, takeSomeOut } from '../../core/making';
-import { BARE_PAGE, unpackedWorld } from '../../core/making/test/world';
+import { aimsOf } from '../../core/kit/closing';
+import { beginPage, changeKit, gluePage, partWith, putOnPage, takeOut, takeSomeOut } from '../../core/acts';
+import { BARE_PAGE, unpackedWorld } from '../../core/acts/test/world';
 import { aimWords } from './aimWords';
 
 test('aims are told with how near they are, and are reached by what is on pages', () => {

@@ -1,5 +1,5 @@
-import type { AimStanding } from '../../core/kits';
-import { inches, type MeasureSystem } from '../../core/length';
+import type { AimStanding } from '../../core/kit/closing';
+import { inches, type MeasureSystem } from '../../core/ground/length';
 import { rollWords, shareWords } from '../ui/amountWords';
 import { agreeing, countWords } from '../words/countWords';
 

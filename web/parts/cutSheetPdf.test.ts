@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { expect, test } from 'vitest';
-import { inches } from '../../core/length';
+import { inches } from '../../core/ground/length';
 import { cutSheetPdf, type PrintedSheet } from './cutSheetPdf';
 
 const sheet = (n: number): PrintedSheet => ({

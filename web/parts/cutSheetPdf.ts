@@ -1,9 +1,9 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { PlannedPart } from '../../core/cutting';
-import type { PlanPiece, PlanSheet } from '../../core/things';
-import type { Size } from '../../core/geometry';
-import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
-import type { Step, StepPart } from '../../core/cutlist';
+import type { PlannedPart } from '../../core/trimmer/cutting';
+import type { PlanPiece, PlanSheet } from '../../core/stock/things';
+import type { Size } from '../../core/ground/geometry';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/ground/length';
+import type { Step, StepPart } from '../../core/page/cutlist';
 import { END_WORDS } from './endWords';
 import { punchWords } from './punchWords';
 import type { Purpose } from './pieceName';

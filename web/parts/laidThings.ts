@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { looksOf, type Things } from '../../core/placing';
-import type { Page } from '../../core/things';
+import { looksOf, type Things } from '../../core/page/placing';
+import type { Page } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import type { LaidThing } from '../ui/LaidFigure';
 

@@ -1,6 +1,6 @@
-import type { Bench } from '../../core/making';
-import type { Page } from '../../core/things';
-import { ON_LINES } from '../../core/writing';
+import type { Bench } from '../../core/stock/bench';
+import type { Page } from '../../core/stock/things';
+import { ON_LINES } from '../../core/page/writing';
 import { useBench } from '../data/benchStore';
 import type { WordsOnPage } from '../ui/PageWriting';
 

@@ -1,5 +1,5 @@
-import { designOfPage, slotOfMore } from '../../core/design';
-import type { Page } from '../../core/things';
+import { designOfPage, slotOfMore } from '../../core/page/design';
+import type { Page } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
 import { inSentence } from '../ui/inSentence';

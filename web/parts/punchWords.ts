@@ -1,7 +1,7 @@
-import type { PunchStep } from '../../core/cutlist';
-import { groupBy } from '../../core/groupBy';
-import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
-import type { Hole, Lie } from '../../core/things';
+import type { PunchStep } from '../../core/page/cutlist';
+import { groupBy } from '../../core/ground/groupBy';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/ground/length';
+import type { Hole, Lie } from '../../core/stock/things';
 import { agreeing, countWords } from '../words/countWords';
 
 const SHAPES: Record<Lie, string> = {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import { coloursIn, isHex } from '../../core/colour';
-import { heartOf, type BegunWith, type Heart } from '../../core/making';
+import { coloursIn, isHex } from '../../core/ground/colour';
+import { heartOf, type BegunWith, type Heart } from '../../core/acts';
 import { useBench } from '../data/benchStore';
 
 /** Colours as they are told: hexes, or by name. */

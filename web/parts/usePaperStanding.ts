@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { pagesOf } from '../../core/cutlist';
-import type { Bench } from '../../core/making';
-import { isFreshSheet } from '../../core/stock';
+import { pagesOf } from '../../core/page/cutlist';
+import type { Bench } from '../../core/stock/bench';
+import { isFreshSheet } from '../../core/trimmer/onHand';
 import { useBench } from '../data/benchStore';
 import { pageName } from '../data/didWords';
 import { countWords } from '../words/countWords';

@@ -1,10 +1,11 @@
 import { useCallback, useMemo } from 'react';
-import type { BustingInput, BustingProgress, Lead, Proposal, Sources } from '../../core/busting';
-import { facesMeant, kitOfPiece } from '../../core/kits';
-import { roundsFor } from '../../core/making';
-import { ownPunches, type Shelf } from '../../core/stock';
-import { likedFaces, likedPairs, tastesOf } from '../../core/taste';
-import type { Kit } from '../../core/things';
+import type { BustingInput, BustingProgress, Lead, Proposal, Sources } from '../../core/kit/busting';
+import { facesMeant, kitOfPiece } from '../../core/kit/closing';
+import { roundsFor } from '../../core/acts';
+import { ownPunches } from '../../core/trimmer/onHand';
+import type { Shelf } from '../../core/stock/bench';
+import { likedFaces, likedPairs, tastesOf } from '../../core/kit/taste';
+import type { Kit } from '../../core/stock/things';
 import { useBench } from '../data/benchStore';
 import { useSettings, useTrimmer } from '../data/settings';
 import { today } from '../data/today';

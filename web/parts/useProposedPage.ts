@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
-import type { Ticks } from '../../core/length';
-import type { Proposal, Sources } from '../../core/busting';
-import { beginFurnished, furnish, newPage, type Begun, type Furnished } from '../../core/making';
-import { newestMonth, type Kit, type Page } from '../../core/things';
+import type { Ticks } from '../../core/ground/length';
+import type { Proposal, Sources } from '../../core/kit/busting';
+import { beginFurnished, furnish, newPage, type Begun, type Furnished } from '../../core/acts';
+import { newestMonth, type Kit, type Page } from '../../core/stock/things';
 import { act } from '../data/acts';
 import { useBench } from '../data/benchStore';
 import { useSettings } from '../data/settings';

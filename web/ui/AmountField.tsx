@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Amounts } from '../../core/ledger';
-import type { MeasureSystem } from '../../core/length';
-import { readLetters } from '../../core/listing';
-import type { Item, Lot } from '../../core/things';
+import type { Amounts } from '../../core/stock/ledger';
+import type { MeasureSystem } from '../../core/ground/length';
+import { readLetters } from '../../core/stock/listing';
+import type { Item, Lot } from '../../core/stock/things';
 import { amountWords, shareWords } from './amountWords';
 import { Choice } from './Choice';
 import { MeasureField } from './MeasureField';

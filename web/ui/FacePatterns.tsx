@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Face } from '../../core/things';
+import type { Face } from '../../core/stock/things';
 import { FacePattern } from './facePattern';
 
 /** All faces' patterns, once for the whole document; papers anywhere refer to them. */

@@ -1,8 +1,8 @@
-import { hexToLab, isLight, labToHex } from '../../core/colour';
-import { contourPath } from '../../core/contours';
-import { TICKS_PER_INCH } from '../../core/length';
-import { edgeOf, outlineOf, type Outline, type OutlinePart, type SmallThing } from '../../core/placing';
-import type { ItemPicture } from '../../core/things';
+import { hexToLab, isLight, labToHex } from '../../core/ground/colour';
+import { contourPath } from '../../core/trimmer/contours';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import { edgeOf, outlineOf, type Outline, type OutlinePart, type SmallThing } from '../../core/page/placing';
+import type { ItemPicture } from '../../core/stock/things';
 import { usePictureInSight } from './facesInSight';
 import { heading } from './theme';
 import { thingPictureId } from './ThingPictures';

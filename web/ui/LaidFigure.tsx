@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import { TICKS_PER_INCH } from '../../core/length';
-import type { Looks } from '../../core/placing';
-import type { LotKind, Placed, PlacedLine } from '../../core/things';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import type { Looks } from '../../core/page/placing';
+import type { LotKind, Placed, PlacedLine } from '../../core/stock/things';
 import { fillOf } from './facesInSight';
 import { ItemFigure } from './ItemFigure';
 import { LetterFigure } from './LetterFigure';

@@ -1,6 +1,6 @@
 import { useState, type PointerEvent } from 'react';
 import { useTheme } from 'styled-components';
-import { TICKS_PER_INCH } from '../../core/length';
+import { TICKS_PER_INCH } from '../../core/ground/length';
 import { AID } from './drawnPage';
 import { LaidFigure, type LaidThing } from './LaidFigure';
 

@@ -1,8 +1,8 @@
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { boxOf, contourPath, type Contour } from '../../core/contours';
-import type { Point, Rect, Size } from '../../core/geometry';
-import { inches, TICKS_PER_INCH } from '../../core/length';
+import { boxOf, contourPath, type Contour } from '../../core/trimmer/contours';
+import type { Point, Rect, Size } from '../../core/ground/geometry';
+import { inches, TICKS_PER_INCH } from '../../core/ground/length';
 
 export interface LineEditorProps {
   /** What it lies on, ticks. */

@@ -1,5 +1,5 @@
-import { TICKS_PER_INCH } from '../../core/length';
-import type { Looks } from '../../core/placing';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import type { Looks } from '../../core/page/placing';
 import { useFacesInSight } from './facesInSight';
 import { LaidFigure } from './LaidFigure';
 

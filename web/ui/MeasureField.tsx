@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { formatLength, parseLength, parseRoll, type MeasureSystem } from '../../core/length';
+import { formatLength, parseLength, parseRoll, type MeasureSystem } from '../../core/ground/length';
 import { rollWords } from './amountWords';
 import { measureWords, NO_ROLL } from './measureWords';
 import { TextField } from './TextField';

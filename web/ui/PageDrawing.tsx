@@ -1,10 +1,10 @@
 import { Fragment, useId } from 'react';
 import { useTheme } from 'styled-components';
-import type { Rect } from '../../core/geometry';
-import { TICKS_PER_INCH } from '../../core/length';
-import { CORNER, drawnLayer, roundedCorners, type Corners, type Layout, type PageLayer } from '../../core/design';
-import type { PagePhoto } from '../../core/things';
-import { pathData } from '../../core/shapes';
+import type { Rect } from '../../core/ground/geometry';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import { CORNER, drawnLayer, roundedCorners, type Corners, type Layout, type PageLayer } from '../../core/page/design';
+import type { PagePhoto } from '../../core/stock/things';
+import { pathData } from '../../core/ground/shapes';
 import { AID } from './drawnPage';
 import { fillOf, useFacesInSight } from './facesInSight';
 import type { LaidThing } from './LaidFigure';

@@ -1,7 +1,7 @@
-import type { Rect, Size } from '../../core/geometry';
-import { TICKS_PER_INCH } from '../../core/length';
-import type { PageFormat, PageWritten } from '../../core/things';
-import { ACROSS, DOWN, sizeOf, SMALL_HAND, titleIn, writtenOn } from '../../core/writing';
+import type { Rect, Size } from '../../core/ground/geometry';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import type { PageFormat, PageWritten } from '../../core/stock/things';
+import { ACROSS, DOWN, sizeOf, SMALL_HAND, titleIn, writtenOn } from '../../core/page/writing';
 import { heading } from './theme';
 
 /** What is written on a page. */

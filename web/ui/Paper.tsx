@@ -1,8 +1,8 @@
 import { memo } from 'react';
-import { contourPath, movedBy, rectContour, type Contour } from '../../core/contours';
-import type { Point, Rect, Size } from '../../core/geometry';
-import type { PieceState } from '../../core/ledger';
-import { TICKS_PER_INCH } from '../../core/length';
+import { contourPath, movedBy, rectContour, type Contour } from '../../core/trimmer/contours';
+import type { Point, Rect, Size } from '../../core/ground/geometry';
+import type { PieceState } from '../../core/stock/ledger';
+import { TICKS_PER_INCH } from '../../core/ground/length';
 import { fillOf, useFacesInSight } from './facesInSight';
 
 export interface PaperProps {

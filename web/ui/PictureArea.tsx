@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
-import type { Rect, Size } from '../../core/geometry';
+import type { Rect, Size } from '../../core/ground/geometry';
 import { PictureFill } from './PictureFill';
 
 /** A rectangle on a picture, in parts of it (0 to 1), that can be moved and made larger or smaller. */

@@ -1,4 +1,4 @@
-import type { Rect } from '../../core/geometry';
+import type { Rect } from '../../core/ground/geometry';
 
 export interface PictureFillProps {
   url: string;

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { formatArea, type MeasureSystem } from '../../core/length';
+import { formatArea, type MeasureSystem } from '../../core/ground/length';
 
 export interface PlanFiguresProps {
   stats: {

@@ -1,11 +1,11 @@
 import styled, { useTheme } from 'styled-components';
-import type { PlannedPart } from '../../core/cutting';
-import type { PlanPiece, PlanSheet as Planned } from '../../core/things';
-import type { PieceState } from '../../core/ledger';
-import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
+import type { PlannedPart } from '../../core/trimmer/cutting';
+import type { PlanPiece, PlanSheet as Planned } from '../../core/stock/things';
+import type { PieceState } from '../../core/stock/ledger';
+import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../core/ground/length';
 import { useFill } from './facesInSight';
 import { holePath } from './holePath';
-import { nth } from '../../core/nth';
+import { nth } from '../../core/ground/nth';
 import { countWords } from '../words/countWords';
 
 export interface PlanSheetProps {

@@ -1,5 +1,5 @@
 import styled, { useTheme } from 'styled-components';
-import { TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../core/length';
+import { TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../core/ground/length';
 
 export interface RulerProps {
   /** Ticks. */

@@ -1,6 +1,6 @@
 import { useTheme } from 'styled-components';
-import { TICKS_PER_INCH } from '../../core/length';
-import { pathData, type DrawnShape } from '../../core/shapes';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import { pathData, type DrawnShape } from '../../core/ground/shapes';
 import { useFill } from './facesInSight';
 
 export interface ShapeDrawingProps {

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
-import type { Point, Size } from '../../core/geometry';
-import { lensOf, type Corners } from '../../core/straightening';
+import type { Point, Size } from '../../core/ground/geometry';
+import { lensOf, type Corners } from '../../core/seeing/straightening';
 import { Button } from './Button';
 import { Row, Soft, Wrong } from './Screen';
 

@@ -1,8 +1,8 @@
 import styled from 'styled-components';
-import type { Amounts } from '../../core/ledger';
-import { inches } from '../../core/length';
-import { pouredOut } from '../../core/placing';
-import type { Lot, Punch } from '../../core/things';
+import type { Amounts } from '../../core/stock/ledger';
+import { inches } from '../../core/ground/length';
+import { pouredOut } from '../../core/page/placing';
+import type { Lot, Punch } from '../../core/stock/things';
 import { ItemDrawing } from './ItemFigure';
 import { Paper } from './Paper';
 import { heading } from './theme';

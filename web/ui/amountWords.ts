@@ -1,6 +1,6 @@
-import { totalOf, type Amounts } from '../../core/ledger';
-import { formatLength, TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
-import type { Lot, LotKind } from '../../core/things';
+import { totalOf, type Amounts } from '../../core/stock/ledger';
+import { formatLength, TICKS_PER_INCH, type MeasureSystem } from '../../core/ground/length';
+import type { Lot, LotKind } from '../../core/stock/things';
 import { agreeing } from '../words/countWords';
 
 /** A roll in yards and inches, or metres. @param length ticks */

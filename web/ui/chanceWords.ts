@@ -1,5 +1,5 @@
-import type { Chance } from '../../core/kits';
-import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
+import type { Chance } from '../../core/kit/closing';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/ground/length';
 import { agreeing, countWords } from '../words/countWords';
 
 /** What a piece could still become: `2 mats for 4 × 4″ photos`. */

@@ -1,4 +1,4 @@
-import type { Kit } from '../../core/things';
+import type { Kit } from '../../core/stock/things';
 
 // The browser's own names of months: the first screen does without a library of dates.
 const LONG = new Intl.DateTimeFormat('en-US', { month: 'long', timeZone: 'UTC' });

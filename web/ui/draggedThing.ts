@@ -1,5 +1,5 @@
 import type { DragEvent } from 'react';
-import type { PlacedWhat } from '../../core/things';
+import type { PlacedWhat } from '../../core/stock/things';
 
 /** What is dragged over the page to be laid there, within this window only. */
 const TYPE = 'application/x-nubbin-thing';

@@ -1,6 +1,6 @@
 import { memo, type ReactElement } from 'react';
-import { TICKS_PER_INCH } from '../../core/length';
-import type { Face, Pattern } from '../../core/things';
+import { TICKS_PER_INCH } from '../../core/ground/length';
+import type { Face, Pattern } from '../../core/stock/things';
 
 /** What a pattern is drawn with: the ground's colour and up to three others; lengths in inches. */
 interface Inks {

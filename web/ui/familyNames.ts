@@ -1,4 +1,4 @@
-import type { Family } from '../../core/colour';
+import type { Family } from '../../core/ground/colour';
 
 /** Families of colour, as they are called. */
 export const FAMILY_NAMES: Record<Family, string> = {

@@ -1,6 +1,6 @@
-import { toInches } from '../../core/length';
-import { halfExtent } from '../../core/punching';
-import type { Hole } from '../../core/things';
+import { toInches } from '../../core/ground/length';
+import { halfExtent } from '../../core/trimmer/punching';
+import type { Hole } from '../../core/stock/things';
 
 /** A hole as the path of an SVG in inches. */
 export function holePath(hole: Hole): string {

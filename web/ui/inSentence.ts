@@ -1,4 +1,4 @@
-import { DESIGNS, OUTER_MAT } from '../../core/design';
+import { DESIGNS, OUTER_MAT } from '../../core/page/design';
 
 const OF_THE_HOUSE = new Set([...DESIGNS.flatMap(({ slots }) => slots.map(({ name }) => name)), OUTER_MAT.name]);
 

@@ -1,4 +1,4 @@
-import type { Amounts } from '../../core/ledger';
+import type { Amounts } from '../../core/stock/ledger';
 
 /** Letters of a word, as many of each as it takes. */
 export const lettersOf = (word: string): Amounts => {

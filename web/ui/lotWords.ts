@@ -1,7 +1,7 @@
-import { formatLength, formatSize, type MeasureSystem } from '../../core/length';
-import type { PieceState } from '../../core/ledger';
-import { isFreshSheet } from '../../core/stock';
-import type { Lot, LotKind, Punch } from '../../core/things';
+import { formatLength, formatSize, type MeasureSystem } from '../../core/ground/length';
+import type { PieceState } from '../../core/stock/ledger';
+import { isFreshSheet } from '../../core/trimmer/onHand';
+import type { Lot, LotKind, Punch } from '../../core/stock/things';
 
 const KINDS: Record<LotKind, string> = {
   paper: 'patterned paper',

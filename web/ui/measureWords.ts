@@ -1,4 +1,4 @@
-import type { LengthError } from '../../core/length';
+import type { LengthError } from '../../core/ground/length';
 
 const WORDS: Record<LengthError['kind'], string> = {
   empty: 'A measure is missing, such as 3 1/4 or 83mm.',

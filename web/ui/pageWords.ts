@@ -1,7 +1,7 @@
-import { formatSize, inches, type MeasureSystem } from '../../core/length';
-import type { DesignError } from '../../core/design';
-import type { PageState } from '../../core/cutlist';
-import type { PageFormat } from '../../core/things';
+import { formatSize, inches, type MeasureSystem } from '../../core/ground/length';
+import type { DesignError } from '../../core/page/design';
+import type { PageState } from '../../core/page/cutlist';
+import type { PageFormat } from '../../core/stock/things';
 import { oneOrMore } from '../words/countWords';
 
 /** Page sizes that people use; her own notebook's is typed. */

@@ -1,5 +1,5 @@
 import { rgb } from 'pdf-lib';
-import { TICKS_PER_INCH, type MeasureSystem } from '../../core/length';
+import { TICKS_PER_INCH, type MeasureSystem } from '../../core/ground/length';
 
 export const POINTS_PER_TICK = 72 / TICKS_PER_INCH;
 

@@ -1,5 +1,5 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib';
-import type { MeasureSystem } from '../../core/length';
+import type { MeasureSystem } from '../../core/ground/length';
 import { PDF_INKS, PDF_PAPERS, plainText } from './pdfPaper';
 
 const MARGIN = 40;

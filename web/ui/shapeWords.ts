@@ -1,5 +1,5 @@
-import { formatLength, type MeasureSystem } from '../../core/length';
-import type { Shape, ShapeError, ShapeKind, ShapePart } from '../../core/shapes';
+import { formatLength, type MeasureSystem } from '../../core/ground/length';
+import type { Shape, ShapeError, ShapeKind, ShapePart } from '../../core/ground/shapes';
 import { countWords } from '../words/countWords';
 
 const NAMES: Record<ShapeKind, string> = {

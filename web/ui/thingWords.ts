@@ -1,5 +1,5 @@
-import type { LeftThing } from '../../core/kits';
-import { formatSize, type MeasureSystem } from '../../core/length';
+import type { LeftThing } from '../../core/kit/closing';
+import { formatSize, type MeasureSystem } from '../../core/ground/length';
 import { amountWords } from './amountWords';
 
 /** How much of it there is: `2 of 12 × 5 3/4″`, `8`. */

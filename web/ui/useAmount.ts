@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Amounts } from '../../core/ledger';
+import type { Amounts } from '../../core/stock/ledger';
 
 /** An amount that is being told. */
 export interface AmountTold {

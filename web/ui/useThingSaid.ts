@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { nameOfColour, type ColourShare } from '../../core/colour';
-import type { Size } from '../../core/geometry';
-import { parseSize, TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../core/length';
-import type { LotKind } from '../../core/things';
+import { nameOfColour, type ColourShare } from '../../core/ground/colour';
+import type { Size } from '../../core/ground/geometry';
+import { parseSize, TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../core/ground/length';
+import type { LotKind } from '../../core/stock/things';
 
 /** A thing as it is known. */
 export interface KnownThing {

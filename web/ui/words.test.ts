@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import { inches, mm, parseLength, parseRoll } from '../../core/length';
-import { designOf, layOut } from '../../core/design';
-import type { Shape } from '../../core/shapes';
+import { inches, mm, parseLength, parseRoll } from '../../core/ground/length';
+import { designOf, layOut } from '../../core/page/design';
+import type { Shape } from '../../core/ground/shapes';
 import { amountWords, rollWords } from './amountWords';
 import { dayWords, kitWords, monthWords } from './dayWords';
 import { lotWords, takenWords } from './lotWords';

@@ -1,6 +1,6 @@
-import type { CutJob } from '../../core/cutting';
-import type { PurposedPlan, WantedPiece } from '../../core/cutlist';
-import type { Punch } from '../../core/things';
+import type { CutJob } from '../../core/trimmer/cutting';
+import type { PurposedPlan, WantedPiece } from '../../core/page/cutlist';
+import type { Punch } from '../../core/stock/things';
 
 /** A cut list to be planned. */
 export interface CutQuestion {

@@ -1,9 +1,9 @@
 import { expose } from 'comlink';
-import { traceOutline } from '../../core/contours';
-import type { Point, Rect } from '../../core/geometry';
-import { mainColours, type ColourShare } from '../../core/colour';
-import { isGrey } from '../../core/photos';
-import { sizeBetween, straighten, type Corners } from '../../core/straightening';
+import { traceOutline } from '../../core/trimmer/contours';
+import type { Point, Rect } from '../../core/ground/geometry';
+import { mainColours, type ColourShare } from '../../core/ground/colour';
+import { isGrey } from '../../core/page/photos';
+import { sizeBetween, straighten, type Corners } from '../../core/seeing/straightening';
 import { hello } from './answering';
 import { takenOf } from './taken';
 

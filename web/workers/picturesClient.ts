@@ -1,5 +1,5 @@
-import type { Point, Rect } from '../../core/geometry';
-import type { Corners } from '../../core/straightening';
+import type { Point, Rect } from '../../core/ground/geometry';
+import type { Corners } from '../../core/seeing/straightening';
 import type { PicturesApi, ReadPicture } from './pictures.worker';
 import { workerClient } from './workerClient';
 

@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
-import { proposePages, proposeTogether, type BustingInput, type BustingProgress } from '../../core/busting';
-import { searchPlans, trimmerOf, type CutPlan } from '../../core/cutting';
-import { punchedSheets, punchInstead, purposed, type Punching, type PurposedPlan } from '../../core/cutlist';
-import { punchOut, type PunchWish, type Scrap } from '../../core/punching';
-import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/papers';
-import type { Hole, PlanSheet } from '../../core/things';
+import { proposePages, proposeTogether, type BustingInput, type BustingProgress } from '../../core/kit/busting';
+import { searchPlans, trimmerOf, type CutPlan } from '../../core/trimmer/cutting';
+import { punchedSheets, punchInstead, purposed, type Punching, type PurposedPlan } from '../../core/page/cutlist';
+import { punchOut, type PunchWish, type Scrap } from '../../core/trimmer/punching';
+import { rankDesigns, type DesignRanking, type DesignsRanked } from '../../core/page/papers';
+import type { Hole, PlanSheet } from '../../core/stock/things';
 import type { CutProgress, CutQuestion } from './cutQuestion';
 import { hello } from './answering';
 import { makeDriver } from './driver';

@@ -1,8 +1,8 @@
-import type { BustingInput, BustingProgress } from '../../core/busting';
-import type { Punching, PurposedPlan } from '../../core/cutlist';
-import type { DesignRanking, DesignsRanked } from '../../core/papers';
-import type { PunchWish, Scrap } from '../../core/punching';
-import type { Hole, PlanSheet } from '../../core/things';
+import type { BustingInput, BustingProgress } from '../../core/kit/busting';
+import type { Punching, PurposedPlan } from '../../core/page/cutlist';
+import type { DesignRanking, DesignsRanked } from '../../core/page/papers';
+import type { PunchWish, Scrap } from '../../core/trimmer/punching';
+import type { Hole, PlanSheet } from '../../core/stock/things';
 import type { CutProgress, CutQuestion } from './cutQuestion';
 import type { PlanningApi } from './planning.worker';
 import { searchClient } from './searchClient';

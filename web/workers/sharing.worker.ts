@@ -6,7 +6,7 @@ import {
   type ShareJob,
   type SharePlan,
   type ShareProgress,
-} from '../../core/shareout';
+} from '../../core/kit/shareout';
 import { hello } from './answering';
 import { makeDriver } from './driver';
 import { freshHighs } from './freshHighs';

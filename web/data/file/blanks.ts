@@ -1,4 +1,4 @@
-import { inches } from '../../../core/length';
+import { inches } from '../../../core/ground/length';
 
 /** Tables of which a blank record can stand in for one that is lost. */
 export type BlankTable = 'kits' | 'stories' | 'pages';

@@ -1,5 +1,5 @@
-import type { LedgerEvent } from '../../../core/ledger';
-import { TABLES, type Bench, type Records, type TableName } from '../../../core/making';
+import type { LedgerEvent } from '../../../core/stock/ledger';
+import { TABLES, type Bench, type Records, type TableName } from '../../../core/stock/bench';
 
 /** Of the file's form: what knows less must not read it as if it were whole. */
 export const FILE_VERSION = 6;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { nanoid } from 'nanoid';
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, test } from 'vitest';
-import { opposite, type LedgerEvent } from '../../../core/ledger';
+import { opposite, type LedgerEvent } from '../../../core/stock/ledger';
 import { readBench } from '../benchReader';
 import { setUpOnce } from '../setUp';
 import { actTables, StockDb } from '../stockDb';

@@ -1,5 +1,5 @@
-import type { Done, Refusal } from '../../../core/making';
-import { err, ok, type Result } from '../../../core/result';
+import type { Done, Refusal } from '../../../core/acts';
+import { err, ok, type Result } from '../../../core/ground/result';
 import { checkForm } from './benchFile';
 import { EMPTY_FILE } from './contents';
 

@@ -1,7 +1,7 @@
-import { foldWhatHolds, stands, type Ledger, type LedgerEvent } from '../../../core/ledger';
-import { imagesOf, PICTURED, referencesOf, TABLES, type TableName } from '../../../core/making';
-import { founded } from '../../../core/placing';
-import { heldIn } from '../../../core/heldIn';
+import { foldWhatHolds, stands, type Ledger, type LedgerEvent } from '../../../core/stock/ledger';
+import { imagesOf, PICTURED, referencesOf, TABLES, type TableName } from '../../../core/stock/bench';
+import { founded } from '../../../core/page/placing';
+import { heldIn } from '../../../core/ground/heldIn';
 import { looksLikePicture } from './pictureBytes';
 import type { BenchFile } from './contents';
 import type { FileError } from './fileError';

@@ -1,6 +1,6 @@
-import type { LedgerEvent } from '../../../core/ledger';
-import { err, ok } from '../../../core/result';
-import { TABLES } from '../../../core/making';
+import type { LedgerEvent } from '../../../core/stock/ledger';
+import { err, ok } from '../../../core/ground/result';
+import { TABLES } from '../../../core/stock/bench';
 import type { StockDb } from '../stockDb';
 import { EMPTY_FILE, type Contents, type PictureEntry } from './contents';
 import { putInPlace } from './replaceBench';

@@ -1,4 +1,4 @@
-import { err, ok, type Result } from '../../../core/result';
+import { err, ok, type Result } from '../../../core/ground/result';
 import type { Image } from '../stockDb';
 import { readBenchFile } from './benchFile';
 import { type BenchFile, type PictureEntry } from './contents';
@@ -10,7 +10,7 @@ import { salvage } from './salvage';
 import type { Going } from './writeZip';
 import { readZipDirectory, type ZipDirectory } from './zipDirectory';
 import { eachMember, isZip } from './zipMembers';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 /** A file that was checked, and its pictures one by one. */
 export interface CheckedFile {

@@ -1,5 +1,5 @@
-import type { Result } from '../../../core/result';
-import { TABLES } from '../../../core/making';
+import type { Result } from '../../../core/ground/result';
+import { TABLES } from '../../../core/stock/bench';
 import type { StockDb, StoredEvent } from '../stockDb';
 import type { FileError } from './fileError';
 import type { BenchFile } from './contents';

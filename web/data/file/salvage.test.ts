@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import { steps, tell } from '../../../core/making/test/anyActs';
-import { imagesOf, PICTURED } from '../../../core/making';
+import { steps, tell } from '../../../core/acts/test/anyActs';
+import { imagesOf, PICTURED } from '../../../core/stock/bench';
 import { readBenchJson } from './benchFile';
 import { contentsOf, EMPTY_FILE, type BenchFile } from './contents';
 import { salvage } from './salvage';

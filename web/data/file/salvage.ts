@@ -1,4 +1,4 @@
-import { err, type Result } from '../../../core/result';
+import { err, type Result } from '../../../core/ground/result';
 import { broughtUp, checkForm } from './benchFile';
 import { blankOf, type BlankTable } from './blanks';
 import { EMPTY_FILE, type BenchFile } from './contents';

@@ -10,7 +10,7 @@ import { readFile, saveWhatCanBe } from './readZip';
 import { putInPlace } from './replaceBench';
 import { sweepHalfRead } from './whileReading';
 import { writeZip } from './writeZip';
-import { ok } from '../../../core/result';
+import { ok } from '../../../core/ground/result';
 
 const demo = readBenchFile(readFileSync(new URL('../../../demo/bench.json', import.meta.url), 'utf8')).value!;
 const ofDemo = {

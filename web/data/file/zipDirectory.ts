@@ -1,4 +1,4 @@
-import { err, ok, type Result } from '../../../core/result';
+import { err, ok, type Result } from '../../../core/ground/result';
 import type { FileError } from './fileError';
 
 /** A zip's own table of what is in it: each member's CRC-32, by its name. */

@@ -1,6 +1,6 @@
 import crc32 from 'crc-32';
 import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 import type { Going } from './writeZip';
 import type { ZipDirectory } from './zipDirectory';
 

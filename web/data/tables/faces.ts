@@ -1,4 +1,4 @@
-import { PATTERNS } from '../../../core/things';
+import { PATTERNS } from '../../../core/stock/things';
 import { colourShare, id, text, ticksFrom1 } from './parts';
 
 /** JSON Schema of one record. */

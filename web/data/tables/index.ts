@@ -1,4 +1,4 @@
-import type { TableName } from '../../../core/making';
+import type { TableName } from '../../../core/stock/bench';
 import { albumSchema } from './albums';
 import { designSchema } from './designs';
 import { draftSchema } from './drafts';

@@ -1,4 +1,4 @@
-import { TECHNIQUES } from '../../../core/things';
+import { TECHNIQUES } from '../../../core/stock/things';
 import {
   day,
   dayOrNull,

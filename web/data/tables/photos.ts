@@ -1,4 +1,4 @@
-import { TAKEN } from '../../../core/things';
+import { TAKEN } from '../../../core/stock/things';
 import { colourShare, day, id, partOfPicture, text, ticksFrom1 } from './parts';
 
 /** JSON Schema of one record. */

@@ -1,6 +1,6 @@
 import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
 import { expect, expectTypeOf, test } from 'vitest';
-import { TABLES, type Records } from '../../../core/making';
+import { TABLES, type Records } from '../../../core/stock/bench';
 import { SCHEMAS } from '.';
 import { albumSchema } from './albums';
 import { designSchema } from './designs';

@@ -1,5 +1,5 @@
-import type { LedgerEvent } from '../../../core/ledger';
-import type { Page, Plan, PlanPiece, PlanSheet } from '../../../core/things';
+import type { LedgerEvent } from '../../../core/stock/ledger';
+import type { Page, Plan, PlanPiece, PlanSheet } from '../../../core/stock/things';
 
 /** A page as files of version 1 and databases up to version 3 have it. */
 interface PageV1 extends Omit<Page, 'glued'> {

@@ -2,16 +2,17 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { pageState, plansFor } from '../../../core/cutlist';
-import { makeCut, outFor, type Bench } from '../../../core/making';
-import { cutsNow, unbalanced } from '../../../core/making/test/world';
+import { pageState, plansFor } from '../../../core/page/cutlist';
+import { makeCut, outFor } from '../../../core/acts';
+import { type Bench } from '../../../core/stock/bench';
+import { cutsNow, unbalanced } from '../../../core/acts/test/world';
 import { commitAct } from '../actStore';
 import { readBench } from '../benchReader';
 import { readBenchFile } from '../file/benchFile';
 import { EMPTY_FILE, FILE_VERSION } from '../file/contents';
 import { putInPlace } from '../file/replaceBench';
 import { actTables, StockDb } from '../stockDb';
-import { ok } from '../../../core/result';
+import { ok } from '../../../core/ground/result';
 
 const fixture = (name: string): string => readFileSync(new URL(`./fixtures/${name}`, import.meta.url), 'utf8');
 

@@ -1,7 +1,7 @@
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
-import { dayOf, ordered, type Opening, type OrderKeys } from '../../../core/album';
-import { dropAlbum, pageRecord } from '../../../core/making';
-import type { Album } from '../../../core/things';
+import { dayOf, ordered, type Opening, type OrderKeys } from '../../../core/kit/album';
+import { dropAlbum, pageRecord } from '../../../core/acts';
+import type { Album } from '../../../core/stock/things';
 import { act, say } from '../../data/acts';
 import { benchStore } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

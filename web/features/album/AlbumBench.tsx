@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import { useMemo, type ReactNode } from 'react';
-import { albumRemarks, leavesOf, openingsOf, pagesInNone } from '../../../core/album';
-import { isSame } from '../../../core/making';
-import type { Album } from '../../../core/things';
+import { albumRemarks, leavesOf, openingsOf, pagesInNone } from '../../../core/kit/album';
+import { isSame } from '../../../core/stock/bench';
+import type { Album } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { countWords } from '../../words/countWords';

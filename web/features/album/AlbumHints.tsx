@@ -1,5 +1,5 @@
-import type { AlbumRemark } from '../../../core/album';
-import type { Album } from '../../../core/things';
+import type { AlbumRemark } from '../../../core/kit/album';
+import type { Album } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { Button } from '../../ui/Button';
 import { Stack } from '../../ui/Screen';

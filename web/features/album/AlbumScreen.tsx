@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import { Link, useParams } from 'react-router';
-import { pagesInNone, sizeOfMost } from '../../../core/album';
-import { beginAlbum } from '../../../core/making';
-import type { Album } from '../../../core/things';
+import { pagesInNone, sizeOfMost } from '../../../core/kit/album';
+import { beginAlbum } from '../../../core/acts';
+import type { Album } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { benchStore, useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Link } from 'react-router';
-import type { Leaf } from '../../../core/album';
-import type { AlbumPlace } from '../../../core/things';
+import type { Leaf } from '../../../core/kit/album';
+import type { AlbumPlace } from '../../../core/stock/things';
 import { Button } from '../../ui/Button';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { Row, Soft, Stack } from '../../ui/Screen';

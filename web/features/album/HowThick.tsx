@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { thicknessOf } from '../../../core/album';
-import { formatLength, inches, mm, ticks, type MeasureSystem } from '../../../core/length';
-import type { Album } from '../../../core/things';
+import { thicknessOf } from '../../../core/kit/album';
+import { formatLength, inches, mm, ticks, type MeasureSystem } from '../../../core/ground/length';
+import type { Album } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';

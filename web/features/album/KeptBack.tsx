@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { companionsOf } from '../../../core/album';
-import { formatSize } from '../../../core/length';
-import type { Album } from '../../../core/things';
+import { companionsOf } from '../../../core/kit/album';
+import { formatSize } from '../../../core/ground/length';
+import type { Album } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';

@@ -1,4 +1,4 @@
-import type { Page } from '../../../core/things';
+import type { Page } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { Button } from '../../ui/Button';
 import { Soft, Stack } from '../../ui/Screen';

@@ -1,8 +1,8 @@
 import { useState, type DragEvent } from 'react';
 import styled from 'styled-components';
-import type { Leaf, Opening } from '../../../core/album';
-import { toInches } from '../../../core/length';
-import type { Album } from '../../../core/things';
+import type { Leaf, Opening } from '../../../core/kit/album';
+import { toInches } from '../../../core/ground/length';
+import type { Album } from '../../../core/stock/things';
 import { PageFigure } from '../../parts/PageFigure';
 import { leafName } from './leafName';
 

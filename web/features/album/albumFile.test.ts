@@ -1,10 +1,10 @@
 import Ajv2020 from 'ajv/dist/2020';
 import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
-import { openingsOf } from '../../../core/album';
-import { inches } from '../../../core/length';
-import { newPage } from '../../../core/making';
-import type { Album } from '../../../core/things';
+import { openingsOf } from '../../../core/kit/album';
+import { inches } from '../../../core/ground/length';
+import { newPage } from '../../../core/acts';
+import type { Album } from '../../../core/stock/things';
 import { ALBUM_FILE_SCHEMA, albumFile } from './albumFile';
 
 const size = { w: inches(12), h: inches(8.5) };

@@ -1,6 +1,6 @@
-import type { Leaf, Opening } from '../../../core/album';
-import { toInches } from '../../../core/length';
-import type { Album, Page } from '../../../core/things';
+import type { Leaf, Opening } from '../../../core/kit/album';
+import { toInches } from '../../../core/ground/length';
+import type { Album, Page } from '../../../core/stock/things';
 import { leafName } from './leafName';
 
 /** JSON Schema of an album as open files: what each opening shows, with its pages' pictures beside it in the zip. */

@@ -1,6 +1,6 @@
 import { PDFDocument, StandardFonts, type PDFImage } from 'pdf-lib';
-import type { Leaf, Opening } from '../../../core/album';
-import type { Album } from '../../../core/things';
+import type { Leaf, Opening } from '../../../core/kit/album';
+import type { Album } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { shownPng } from '../../ui/drawnPage';
 import { PDF_INKS, PDF_PAPERS, plainText } from '../../ui/pdfPaper';

@@ -1,4 +1,4 @@
-import type { Leaf } from '../../../core/album';
+import type { Leaf } from '../../../core/kit/album';
 import { pageName } from '../../data/didWords';
 
 /** What lies at a place of the album. */

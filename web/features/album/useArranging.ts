@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { moved, pushed, type Leaf } from '../../../core/album';
-import { changeAlbum } from '../../../core/making';
-import type { Album, AlbumPlace } from '../../../core/things';
+import { moved, pushed, type Leaf } from '../../../core/kit/album';
+import { changeAlbum } from '../../../core/acts';
+import type { Album, AlbumPlace } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useKeys } from '../../ui/useKeys';
 

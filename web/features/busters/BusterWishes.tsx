@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Lead } from '../../../core/busting';
-import { isPaper } from '../../../core/things';
+import type { Lead } from '../../../core/kit/busting';
+import { isPaper } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Choice } from '../../ui/Choice';
 import { kitWords } from '../../ui/dayWords';

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { idleOf, type Idle } from '../../../core/busting';
-import { formatArea, formatSize } from '../../../core/length';
-import { ownPunches } from '../../../core/stock';
-import { canStillSpell, vowelsIn } from '../../../core/titles';
+import { idleOf, type Idle } from '../../../core/kit/busting';
+import { formatArea, formatSize } from '../../../core/ground/length';
+import { ownPunches } from '../../../core/trimmer/onHand';
+import { canStillSpell, vowelsIn } from '../../../core/page/titles';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';

@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { designOfPage } from '../../../core/design';
-import { changePage, type Bench } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { designOfPage } from '../../../core/page/design';
+import { changePage } from '../../../core/acts';
+import { type Bench } from '../../../core/stock/bench';
+import type { Page } from '../../../core/stock/things';
 import { act, say } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';

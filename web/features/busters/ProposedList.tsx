@@ -1,10 +1,10 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { Proposal, Sources } from '../../../core/busting';
-import { designOf } from '../../../core/design';
-import { formatSize, toInches } from '../../../core/length';
-import { looksOf } from '../../../core/placing';
+import type { Proposal, Sources } from '../../../core/kit/busting';
+import { designOf } from '../../../core/page/design';
+import { formatSize, toInches } from '../../../core/ground/length';
+import { looksOf } from '../../../core/page/placing';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { PageFigure } from '../../parts/PageFigure';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import type { Family } from '../../../core/colour';
-import { formatArea, type MeasureSystem } from '../../../core/length';
-import { scoreOf, tasteKey, tastesOf, type Said, type Taste, type TasteKind } from '../../../core/taste';
+import type { Family } from '../../../core/ground/colour';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
+import { scoreOf, tasteKey, tastesOf, type Said, type Taste, type TasteKind } from '../../../core/kit/taste';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { today } from '../../data/today';

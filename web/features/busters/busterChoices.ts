@@ -1,4 +1,4 @@
-import type { Lead } from '../../../core/busting';
+import type { Lead } from '../../../core/kit/busting';
 import { keptStore } from '../../data/keptStore';
 
 /** What she wants busted; kept in this browser. */

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
-import type { Lot } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import type { Lot } from '../../../core/stock/things';
 import { reasonWords, titleWords } from './reasonWords';
 
 test.each([

@@ -1,8 +1,8 @@
-import type { Family } from '../../../core/colour';
-import type { Reason } from '../../../core/busting';
-import { formatArea, type MeasureSystem } from '../../../core/length';
-import type { TitleFound } from '../../../core/titles';
-import type { Lot } from '../../../core/things';
+import type { Family } from '../../../core/ground/colour';
+import type { Reason } from '../../../core/kit/busting';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
+import type { TitleFound } from '../../../core/page/titles';
+import type { Lot } from '../../../core/stock/things';
 import { monthWords } from '../../ui/dayWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import { oneOrMore } from '../../words/countWords';

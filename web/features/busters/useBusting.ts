@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import type { Lead, Sources } from '../../../core/busting';
-import { plainWords, wordsAsked } from '../../../core/finding';
-import type { Bench } from '../../../core/making';
+import type { Lead, Sources } from '../../../core/kit/busting';
+import { plainWords, wordsAsked } from '../../../core/kit/finding';
+import type { Bench } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { useBusterChoices } from './busterChoices';
 

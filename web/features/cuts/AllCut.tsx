@@ -1,8 +1,8 @@
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import type { Page } from '../../../core/things';
-import { pageState } from '../../../core/cutlist';
-import { piecesFor } from '../../../core/ledger';
+import type { Page } from '../../../core/stock/things';
+import { pageState } from '../../../core/page/cutlist';
+import { piecesFor } from '../../../core/stock/ledger';
 import { undoCutOf } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

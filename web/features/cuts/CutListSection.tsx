@@ -1,15 +1,15 @@
 import styled from 'styled-components';
-import type { CutStock } from '../../../core/cutting';
-import { holds } from '../../../core/geometry';
-import { formatSize } from '../../../core/length';
-import type { Pin, WantedPiece } from '../../../core/cutlist';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import { holds } from '../../../core/ground/geometry';
+import { formatSize } from '../../../core/ground/length';
+import type { Pin, WantedPiece } from '../../../core/page/cutlist';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
 import type { PieceName } from '../../parts/pieceName';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 export interface CutListSectionProps {
   list: readonly WantedPiece[];

@@ -1,5 +1,5 @@
-import type { CutStep } from '../../../core/cutlist';
-import { formatLength, type MeasureSystem } from '../../../core/length';
+import type { CutStep } from '../../../core/page/cutlist';
+import { formatLength, type MeasureSystem } from '../../../core/ground/length';
 import { Big } from './Big';
 import { END_WORDS } from '../../parts/endWords';
 

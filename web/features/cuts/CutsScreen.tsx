@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLocation, useParams } from 'react-router';
 import styled from 'styled-components';
-import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutOrder, type Step } from '../../../core/cutlist';
-import type { Bench } from '../../../core/making';
-import type { Page, PlanSheet } from '../../../core/things';
+import { cutSteps, isMade, isToCut, pagesOf, pageState, type CutOrder, type Step } from '../../../core/page/cutlist';
+import type { Bench } from '../../../core/stock/bench';
+import type { Page, PlanSheet } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CutStock } from '../../../core/cutting';
-import { formatLength, formatSize, TICKS_PER_INCH } from '../../../core/length';
-import { joinedStrip, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
-import type { Layout } from '../../../core/design';
-import { changeFace } from '../../../core/making';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import { formatLength, formatSize, TICKS_PER_INCH } from '../../../core/ground/length';
+import { joinedStrip, type JoinedStrip, type WantedPiece } from '../../../core/page/cutlist';
+import type { Layout } from '../../../core/page/design';
+import { changeFace } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
@@ -15,8 +15,8 @@ import { MeasureField } from '../../ui/MeasureField';
 import { useFill } from '../../ui/facesInSight';
 import { Row, Soft, Wrong } from '../../ui/Screen';
 import { SlipOver } from '../../ui/SlipOver';
-import { heldIn } from '../../../core/heldIn';
-import { nth } from '../../../core/nth';
+import { heldIn } from '../../../core/ground/heldIn';
+import { nth } from '../../../core/ground/nth';
 import { agreeing } from '../../words/countWords';
 
 export interface JoinSlipProps {

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
-import type { MachineWork } from '../../../core/making';
-import type { PlanSheet } from '../../../core/things';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
+import type { MachineWork } from '../../../core/acts';
+import type { PlanSheet } from '../../../core/stock/things';
 import { workOf } from '../../data/machine';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

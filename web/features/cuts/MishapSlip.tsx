@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { formatLength } from '../../../core/length';
-import { isOnPart, type Mishap } from '../../../core/making';
-import type { Step } from '../../../core/cutlist';
+import { formatLength } from '../../../core/ground/length';
+import { isOnPart, type Mishap } from '../../../core/acts';
+import type { Step } from '../../../core/page/cutlist';
 import { END_WORDS } from '../../parts/endWords';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import type { WantedPiece } from '../../../core/cutlist';
-import type { CutStock } from '../../../core/cutting';
-import { pageLayout } from '../../../core/design';
-import { paperInstead } from '../../../core/making';
-import { rankFaces } from '../../../core/papers';
+import type { WantedPiece } from '../../../core/page/cutlist';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import { pageLayout } from '../../../core/page/design';
+import { paperInstead } from '../../../core/acts';
+import { rankFaces } from '../../../core/page/papers';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

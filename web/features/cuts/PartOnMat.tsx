@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
-import type { Rect } from '../../../core/geometry';
-import { toInches, type MeasureSystem } from '../../../core/length';
+import type { Rect } from '../../../core/ground/geometry';
+import { toInches, type MeasureSystem } from '../../../core/ground/length';
 import { useFill } from '../../ui/facesInSight';
 import { Ruler } from '../../ui/Ruler';
 

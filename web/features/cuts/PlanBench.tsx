@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Page } from '../../../core/things';
+import type { Page } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';

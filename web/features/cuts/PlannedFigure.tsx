@@ -1,10 +1,10 @@
 import { Check } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { faceUp } from '../../../core/cutting';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
-import type { Lot, PlanSheet as Planned } from '../../../core/things';
+import { faceUp } from '../../../core/trimmer/cutting';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
+import type { Lot, PlanSheet as Planned } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

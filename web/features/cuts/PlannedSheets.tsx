@@ -1,6 +1,6 @@
-import { sheetSvg } from '../../../core/cutting';
-import type { PurposedPlan } from '../../../core/cutlist';
-import type { PlanSheet } from '../../../core/things';
+import { sheetSvg } from '../../../core/trimmer/cutting';
+import type { PurposedPlan } from '../../../core/page/cutlist';
+import type { PlanSheet } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import type { usePieceName } from '../../parts/pieceName';
 import { keepFile } from '../../ui/keepFile';

@@ -1,7 +1,7 @@
 import { useTheme } from 'styled-components';
-import type { PunchStep } from '../../../core/cutlist';
-import type { PieceState } from '../../../core/ledger';
-import type { MeasureSystem } from '../../../core/length';
+import type { PunchStep } from '../../../core/page/cutlist';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { MeasureSystem } from '../../../core/ground/length';
 import { holePath } from '../../ui/holePath';
 import { inInches, PartOnMat } from './PartOnMat';
 import { countWords } from '../../words/countWords';

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import type { PunchStep } from '../../../core/cutlist';
-import { groupBy } from '../../../core/groupBy';
-import type { MeasureSystem } from '../../../core/length';
+import type { PunchStep } from '../../../core/page/cutlist';
+import { groupBy } from '../../../core/ground/groupBy';
+import type { MeasureSystem } from '../../../core/ground/length';
 import { Soft } from '../../ui/Screen';
 import type { PieceName } from '../../parts/pieceName';
 import { Big } from './Big';

@@ -1,4 +1,4 @@
-import type { CutStep } from '../../../core/cutlist';
+import type { CutStep } from '../../../core/page/cutlist';
 import { countWords } from '../../words/countWords';
 
 /** That several cuts follow each other at one setting, and how many pieces come of them. */

@@ -3,7 +3,7 @@ import { Button } from '../../ui/Button';
 import { Figures } from '../../ui/PlanFigures';
 import type { Wishes } from './usePlan';
 import type { PieceName } from '../../parts/pieceName';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 export interface SettledWishesProps {
   wishes: Wishes;

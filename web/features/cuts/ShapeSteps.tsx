@@ -1,8 +1,8 @@
 import styled from 'styled-components';
-import { pageLayout } from '../../../core/design';
-import { shapedPieces, wantedKey } from '../../../core/cutlist';
-import { piecesFor } from '../../../core/ledger';
-import type { Page } from '../../../core/things';
+import { pageLayout } from '../../../core/page/design';
+import { shapedPieces, wantedKey } from '../../../core/page/cutlist';
+import { piecesFor } from '../../../core/stock/ledger';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';

@@ -1,6 +1,6 @@
 import styled, { useTheme } from 'styled-components';
-import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import type { CutStep } from '../../../core/cutlist';
+import { formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/ground/length';
+import type { CutStep } from '../../../core/page/cutlist';
 import { useFill } from '../../ui/facesInSight';
 import { Ruler } from '../../ui/Ruler';
 

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import type { Step } from '../../../core/cutlist';
-import { formatSize } from '../../../core/length';
-import { noteMishap, takeFromMachine } from '../../../core/making';
-import type { PieceState } from '../../../core/ledger';
-import type { PlanSheet as Planned } from '../../../core/things';
+import type { Step } from '../../../core/page/cutlist';
+import { formatSize } from '../../../core/ground/length';
+import { noteMishap, takeFromMachine } from '../../../core/acts';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { PlanSheet as Planned } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import type { usePieceName } from '../../parts/pieceName';

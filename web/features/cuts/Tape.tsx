@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
-import type { Step } from '../../../core/cutlist';
-import type { MeasureSystem } from '../../../core/length';
+import type { Step } from '../../../core/page/cutlist';
+import type { MeasureSystem } from '../../../core/ground/length';
 import { mono } from '../../ui/theme';
 import { tapeWords } from './stepWords';
 

@@ -1,7 +1,7 @@
 import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { pageState } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
+import { pageState } from '../../../core/page/cutlist';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Soft } from '../../ui/Screen';
 import { Tick } from '../../ui/Tick';

@@ -1,19 +1,19 @@
 import { Link } from 'react-router';
-import type { CutPlan, CutStock } from '../../../core/cutting';
-import { formatSize } from '../../../core/length';
-import { isStrip, plansFor, type JoinedStrip, type WantedPiece } from '../../../core/cutlist';
-import { setPlanAside } from '../../../core/making';
+import type { CutPlan, CutStock } from '../../../core/trimmer/cutting';
+import { formatSize } from '../../../core/ground/length';
+import { isStrip, plansFor, type JoinedStrip, type WantedPiece } from '../../../core/page/cutlist';
+import { setPlanAside } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
-import { pageLayout } from '../../../core/design';
-import type { Page } from '../../../core/things';
+import { pageLayout } from '../../../core/page/design';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Wrong } from '../../ui/Screen';
 import { JoinSlip } from './JoinSlip';
 import { OtherPapers } from './OtherPapers';
 import type { PieceName } from '../../parts/pieceName';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 export interface TooFewProps {
   plan: Pick<CutPlan, 'notCut'>;

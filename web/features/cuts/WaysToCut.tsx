@@ -1,8 +1,8 @@
 import { countWords } from '../../words/countWords';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CutPlan, Preference } from '../../../core/cutting';
-import { formatArea, type MeasureSystem } from '../../../core/length';
+import type { CutPlan, Preference } from '../../../core/trimmer/cutting';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
 import { mono } from '../../ui/theme';
 
 export interface WaysToCutProps {

@@ -1,4 +1,4 @@
-import type { PurposedPlan } from '../../../core/cutlist';
+import type { PurposedPlan } from '../../../core/page/cutlist';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { PlanFigures } from '../../ui/PlanFigures';

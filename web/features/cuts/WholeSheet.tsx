@@ -1,7 +1,7 @@
-import type { CutOrder } from '../../../core/cutlist';
-import { toInches } from '../../../core/length';
-import type { PieceState } from '../../../core/ledger';
-import type { PlanSheet as Planned } from '../../../core/things';
+import type { CutOrder } from '../../../core/page/cutlist';
+import { toInches } from '../../../core/ground/length';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { PlanSheet as Planned } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import type { usePieceName } from '../../parts/pieceName';
 import { Choice } from '../../ui/Choice';

@@ -1,6 +1,6 @@
 import { useTheme } from 'styled-components';
-import type { WindowStep } from '../../../core/cutlist';
-import { formatSize, type MeasureSystem } from '../../../core/length';
+import type { WindowStep } from '../../../core/page/cutlist';
+import { formatSize, type MeasureSystem } from '../../../core/ground/length';
 import { inInches, PartOnMat } from './PartOnMat';
 
 export interface WindowDrawingProps {

@@ -1,5 +1,5 @@
-import type { WindowStep } from '../../../core/cutlist';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
+import type { WindowStep } from '../../../core/page/cutlist';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/ground/length';
 import { Soft } from '../../ui/Screen';
 import type { PieceName } from '../../parts/pieceName';
 import { Big } from './Big';

@@ -1,17 +1,17 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/length';
-import { coverOf, pageLayout, slotOfMore } from '../../../core/design';
-import { framesOf, isScarce, windowsFor, windowsOf, type Window } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
-import { shelfOf } from '../../../core/making';
+import { formatArea, formatLength, formatSize, TICKS_PER_INCH, type MeasureSystem } from '../../../core/ground/length';
+import { coverOf, pageLayout, slotOfMore } from '../../../core/page/design';
+import { framesOf, isScarce, windowsFor, windowsOf, type Window } from '../../../core/page/cutlist';
+import type { Page } from '../../../core/stock/things';
+import { shelfOf } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { useFill } from '../../ui/facesInSight';
 import { Soft } from '../../ui/Screen';
 import { slotName } from '../../parts/pieceName';
-import { cutWindow } from '../../../core/making';
+import { cutWindow } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 const SCALE = 11;

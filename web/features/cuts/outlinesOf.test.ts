@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
-import { wantedKey } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import { wantedKey } from '../../../core/page/cutlist';
+import type { Page } from '../../../core/stock/things';
 import { outlinesOf } from './outlinesOf';
 
 const size = { w: inches(4), h: inches(6) };

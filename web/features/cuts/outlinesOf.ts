@@ -1,7 +1,7 @@
-import { pageLayout } from '../../../core/design';
-import { shapedPieces } from '../../../core/cutlist';
-import type { Path } from '../../../core/shapes';
-import type { Page, PlanPiece } from '../../../core/things';
+import { pageLayout } from '../../../core/page/design';
+import { shapedPieces } from '../../../core/page/cutlist';
+import type { Path } from '../../../core/ground/shapes';
+import type { Page, PlanPiece } from '../../../core/stock/things';
 
 /**
  * The lines of a wanted piece that is more than its rectangle: its outline, and the middle it gives back. Null also

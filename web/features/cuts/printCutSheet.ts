@@ -1,7 +1,7 @@
-import { cutSteps, type CutOrder, type PurposedPlan, type WantedPiece } from '../../../core/cutlist';
-import { formatSize, type MeasureSystem } from '../../../core/length';
-import type { Bench } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { cutSteps, type CutOrder, type PurposedPlan, type WantedPiece } from '../../../core/page/cutlist';
+import { formatSize, type MeasureSystem } from '../../../core/ground/length';
+import type { Bench } from '../../../core/stock/bench';
+import type { Page } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import type { usePieceName } from '../../parts/pieceName';
 import { keepFile } from '../../ui/keepFile';

@@ -1,5 +1,5 @@
-import type { Step } from '../../../core/cutlist';
-import { formatLength, type MeasureSystem } from '../../../core/length';
+import type { Step } from '../../../core/page/cutlist';
+import { formatLength, type MeasureSystem } from '../../../core/ground/length';
 import { punchWords } from '../../parts/punchWords';
 import { countWords } from '../../words/countWords';
 

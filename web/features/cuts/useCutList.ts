@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import type { CutStock } from '../../../core/cutting';
-import { cutListOf, notPlanned, punchable, shapedPieces, type WantedPiece } from '../../../core/cutlist';
-import { pageLayout } from '../../../core/design';
-import { shelfOf } from '../../../core/making';
-import { ownPunches, stockOnHand } from '../../../core/stock';
-import type { Page, Punch } from '../../../core/things';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import { cutListOf, notPlanned, punchable, shapedPieces, type WantedPiece } from '../../../core/page/cutlist';
+import { pageLayout } from '../../../core/page/design';
+import { shelfOf } from '../../../core/stock/bench';
+import { ownPunches, stockOnHand } from '../../../core/trimmer/onHand';
+import type { Page, Punch } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 

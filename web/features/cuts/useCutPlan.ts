@@ -1,9 +1,10 @@
 import { useMemo, useState } from 'react';
 import { useLocation } from 'react-router';
-import type { Preference } from '../../../core/cutting';
-import { pageState } from '../../../core/cutlist';
-import { acceptPlan, type Bench } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { Preference } from '../../../core/trimmer/cutting';
+import { pageState } from '../../../core/page/cutlist';
+import { acceptPlan } from '../../../core/acts';
+import { type Bench } from '../../../core/stock/bench';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { usePieceName } from '../../parts/pieceName';

@@ -1,11 +1,11 @@
 import { useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { makeCut, makeCuts, setPlanAside, type Deciding } from '../../../core/making';
-import { cutRun } from '../../../core/cutlist';
+import { makeCut, makeCuts, setPlanAside, type Deciding } from '../../../core/acts';
+import { cutRun } from '../../../core/page/cutlist';
 import { act, undoCutOf } from '../../data/acts';
 import { useKeys } from '../../ui/useKeys';
 import type { CutBenchProps } from './CutBench';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 /** Making the cut that is next, taking the last one back, and planning the rest again. */
 export function useCutting({ page, sheets, steps, at, others }: CutBenchProps) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { sheetSvg } from '../../../core/cutting';
-import type { PlanPiece } from '../../../core/things';
+import { sheetSvg } from '../../../core/trimmer/cutting';
+import type { PlanPiece } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { loadMat, startMachine, stopMachine, workOf } from '../../data/machine';
 import { countWords } from '../../words/countWords';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Preference } from '../../../core/cutting';
+import type { Preference } from '../../../core/trimmer/cutting';
 import {
   cutJobFor,
   pinDown,
@@ -8,8 +8,8 @@ import {
   type JoinedStrip,
   type Pin,
   type PurposedPlan,
-} from '../../../core/cutlist';
-import type { Page, PlanSheet } from '../../../core/things';
+} from '../../../core/page/cutlist';
+import type { Page, PlanSheet } from '../../../core/stock/things';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { useSearch, type Search, type Searching } from '../../ui/useSearch';
 import { useCutList, type CutList } from './useCutList';

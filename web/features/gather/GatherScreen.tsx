@@ -1,8 +1,8 @@
 import { nanoid } from 'nanoid';
 import styled from 'styled-components';
-import type { InKit } from '../../../core/gathering';
-import { gatherKit, putInto } from '../../../core/making';
-import { isMonth, type Kit } from '../../../core/things';
+import type { InKit } from '../../../core/kit/gathering';
+import { gatherKit, putInto } from '../../../core/acts';
+import { isMonth, type Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { BeginWith } from '../../parts/BeginWith';
 import { Button } from '../../ui/Button';

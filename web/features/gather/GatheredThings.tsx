@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import type { Candidate, InKit, Role } from '../../../core/gathering';
-import { formatSize, type MeasureSystem } from '../../../core/length';
-import { vowelsIn } from '../../../core/titles';
+import type { Candidate, InKit, Role } from '../../../core/kit/gathering';
+import { formatSize, type MeasureSystem } from '../../../core/ground/length';
+import { vowelsIn } from '../../../core/page/titles';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';

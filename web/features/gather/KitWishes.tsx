@@ -1,4 +1,4 @@
-import { isMonth } from '../../../core/things';
+import { isMonth } from '../../../core/stock/things';
 import { today } from '../../data/today';
 import { Row, Stack } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';

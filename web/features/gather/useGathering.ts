@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import { candidatesFor, proposeKit, type Candidate, type ProposedKit } from '../../../core/gathering';
-import { leftOf, lotsMeant } from '../../../core/kits';
-import type { Bench, Heart } from '../../../core/making';
-import type { Kit } from '../../../core/things';
+import { candidatesFor, proposeKit, type Candidate, type ProposedKit } from '../../../core/kit/gathering';
+import { leftOf, lotsMeant } from '../../../core/kit/closing';
+import type { Heart } from '../../../core/acts';
+import type { Bench } from '../../../core/stock/bench';
+import type { Kit } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { today } from '../../data/today';
 import { useHeart, type HeartInHand } from '../../parts/useHeart';

@@ -1,4 +1,4 @@
-import type { InKit, WhyIn } from '../../../core/gathering';
+import type { InKit, WhyIn } from '../../../core/kit/gathering';
 import { countWords } from '../../words/countWords';
 
 const SAME = 5;

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import type { CutStock } from '../../../core/cutting';
-import type { Layout } from '../../../core/design';
-import { formatSize } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import { bentToLeftovers } from '../../../core/papers';
-import type { Page } from '../../../core/things';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import type { Layout } from '../../../core/page/design';
+import { formatSize } from '../../../core/ground/length';
+import { changePage } from '../../../core/acts';
+import { bentToLeftovers } from '../../../core/page/papers';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

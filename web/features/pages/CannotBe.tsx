@@ -1,10 +1,10 @@
 import styled from 'styled-components';
-import { whatWorks, type Working } from '../../../core/design';
-import { groupBy } from '../../../core/groupBy';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import { changePage, printTo } from '../../../core/making';
-import { evenCrop, lostBy } from '../../../core/photos';
-import type { Page, PagePhoto, Photo } from '../../../core/things';
+import { whatWorks, type Working } from '../../../core/page/design';
+import { groupBy } from '../../../core/ground/groupBy';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/ground/length';
+import { changePage, printTo } from '../../../core/acts';
+import { evenCrop, lostBy } from '../../../core/page/photos';
+import type { Page, PagePhoto, Photo } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

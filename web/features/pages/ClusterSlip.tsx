@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { Layout } from '../../../core/design';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { clustersFor, layOn } from '../../../core/making';
-import { layingsOf, openPlace, type Cluster } from '../../../core/placing';
-import type { Page } from '../../../core/things';
+import type { Layout } from '../../../core/page/design';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { clustersFor, layOn } from '../../../core/acts';
+import { layingsOf, openPlace, type Cluster } from '../../../core/page/placing';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

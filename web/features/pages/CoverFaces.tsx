@@ -1,6 +1,6 @@
-import type { Rect } from '../../../core/geometry';
-import { changePage } from '../../../core/making';
-import type { Page, PagePicture } from '../../../core/things';
+import type { Rect } from '../../../core/ground/geometry';
+import { changePage } from '../../../core/acts';
+import type { Page, PagePicture } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useImageUrls } from '../../data/images';
 import { Button } from '../../ui/Button';

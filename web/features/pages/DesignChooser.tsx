@@ -2,8 +2,8 @@ import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import { writeDesignFile } from '../../../core/jobs';
-import { designOfPage, DESIGNS, measuredFrom, type DesignOption } from '../../../core/design';
-import type { Page } from '../../../core/things';
+import { designOfPage, DESIGNS, measuredFrom, type DesignOption } from '../../../core/page/design';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -13,10 +13,10 @@ import { SlipOver } from '../../ui/SlipOver';
 import { DesignsSideBySide } from './DesignsSideBySide';
 import { OwnDesign } from './OwnDesign';
 import type { PageWork } from './usePageWork';
-import { keepDesign, changePage, chooseDesign } from '../../../core/making';
+import { keepDesign, changePage, chooseDesign } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 export interface DesignChooserProps {
   page: Page;

@@ -1,8 +1,8 @@
-import type { LayerCover } from '../../../core/covering';
-import type { DesignError, Layout } from '../../../core/design';
-import { known } from '../../../core/known';
-import { formatArea, formatSize, inches, toInches } from '../../../core/length';
-import type { Result } from '../../../core/result';
+import type { LayerCover } from '../../../core/trimmer/covering';
+import type { DesignError, Layout } from '../../../core/page/design';
+import { known } from '../../../core/ground/known';
+import { formatArea, formatSize, inches, toInches } from '../../../core/ground/length';
+import type { Result } from '../../../core/ground/result';
 import { useSettings } from '../../data/settings';
 import { PageDrawing } from '../../ui/PageDrawing';
 import { designWords } from '../../ui/pageWords';

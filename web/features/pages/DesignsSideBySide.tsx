@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { designOfPage, pageLayout } from '../../../core/design';
-import { toInches } from '../../../core/length';
-import { chooseDesign, dropDesign } from '../../../core/making';
-import type { RankedDesign } from '../../../core/papers';
-import type { Page } from '../../../core/things';
+import { designOfPage, pageLayout } from '../../../core/page/design';
+import { toInches } from '../../../core/ground/length';
+import { chooseDesign, dropDesign } from '../../../core/acts';
+import type { RankedDesign } from '../../../core/page/papers';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';

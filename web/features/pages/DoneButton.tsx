@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
-import { countOf, finishPage, outFor, putAway, putOnPage, type Chosen, type Out } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
+import { countOf, finishPage, outFor, putAway, putOnPage, type Chosen, type Out } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { byDay } from '../../../core/days';
-import { changePage, markNote, notesForNext } from '../../../core/making';
-import type { Page, Photo } from '../../../core/things';
+import { byDay } from '../../../core/ground/days';
+import { changePage, markNote, notesForNext } from '../../../core/acts';
+import type { Page, Photo } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { pictureOf, useImageUrls } from '../../data/images';

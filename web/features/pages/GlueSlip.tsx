@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { designOfPage } from '../../../core/design';
-import { formatSize } from '../../../core/length';
-import { gluePage, outFor, type Chosen } from '../../../core/making';
-import { stockOf } from '../../../core/placing';
-import { isKept, type Page } from '../../../core/things';
+import { designOfPage } from '../../../core/page/design';
+import { formatSize } from '../../../core/ground/length';
+import { gluePage, outFor, type Chosen } from '../../../core/acts';
+import { stockOf } from '../../../core/page/placing';
+import { isKept, type Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,12 +1,12 @@
 import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import type { WantedPiece } from '../../../core/cutlist';
-import type { Point, Size } from '../../../core/geometry';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize, TICKS_PER_INCH } from '../../../core/length';
-import { liesOnPiece, mayBeCut, noteHandCut } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { WantedPiece } from '../../../core/page/cutlist';
+import type { Point, Size } from '../../../core/ground/geometry';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize, TICKS_PER_INCH } from '../../../core/ground/length';
+import { liesOnPiece, mayBeCut, noteHandCut } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

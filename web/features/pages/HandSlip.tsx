@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { inches } from '../../../core/length';
-import { measuredHand, SAMPLE } from '../../../core/writing';
+import { inches } from '../../../core/ground/length';
+import { measuredHand, SAMPLE } from '../../../core/page/writing';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';

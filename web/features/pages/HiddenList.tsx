@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import type { LayerCover } from '../../../core/covering';
-import { formatArea, formatSize } from '../../../core/length';
-import { isWorthTheKnife } from '../../../core/cutlist';
-import type { Layout } from '../../../core/design';
+import type { LayerCover } from '../../../core/trimmer/covering';
+import { formatArea, formatSize } from '../../../core/ground/length';
+import { isWorthTheKnife } from '../../../core/page/cutlist';
+import type { Layout } from '../../../core/page/design';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';
 import { layerName } from './layerName';
-import { known } from '../../../core/known';
+import { known } from '../../../core/ground/known';
 
 export interface HiddenListProps {
   layout: Layout;

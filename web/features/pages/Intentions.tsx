@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { askedFor, elementsOn, intentionsOf, type Kept } from '../../../core/steps';
-import { countAs, forgetIntention, keepIntention, meanFor } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { askedFor, elementsOn, intentionsOf, type Kept } from '../../../core/page/work';
+import { countAs, forgetIntention, keepIntention, meanFor } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

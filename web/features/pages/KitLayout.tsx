@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { borrowingsOf, layoutsOf, type Borrowing } from '../../../core/kits';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { borrowingsOf, layoutsOf, type Borrowing } from '../../../core/kit/closing';
+import { changePage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Choice } from '../../ui/Choice';

@@ -1,6 +1,6 @@
-import { formatSize } from '../../../core/length';
-import { laidOf, outOrUsed } from '../../../core/placing';
-import type { Page } from '../../../core/things';
+import { formatSize } from '../../../core/ground/length';
+import { laidOf, outOrUsed } from '../../../core/page/placing';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import type { LaidThing } from '../../ui/LaidFigure';

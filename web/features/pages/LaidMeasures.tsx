@@ -1,5 +1,5 @@
-import { amendLaid } from '../../../core/making';
-import type { Page, Placed, PlacedDrawn, PlacedItem, PlacedWhat } from '../../../core/things';
+import { amendLaid } from '../../../core/acts';
+import type { Page, Placed, PlacedDrawn, PlacedItem, PlacedWhat } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';

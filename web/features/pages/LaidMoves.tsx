@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { formatPlace } from '../../../core/length';
-import { moveLaid, takeOff } from '../../../core/making';
-import type { Layout } from '../../../core/design';
-import { boundsOf, boundsOfLaid, stopAt } from '../../../core/placing';
-import type { Page, Placed } from '../../../core/things';
+import { formatPlace } from '../../../core/ground/length';
+import { moveLaid, takeOff } from '../../../core/acts';
+import type { Layout } from '../../../core/page/design';
+import { boundsOf, boundsOfLaid, stopAt } from '../../../core/page/placing';
+import type { Page, Placed } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { blankOf, type PageLayer } from '../../../core/design';
-import { piecesFor, type PieceState } from '../../../core/ledger';
-import { anotherPaper, changePage, peelOff, putOnPage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { blankOf, type PageLayer } from '../../../core/page/design';
+import { piecesFor, type PieceState } from '../../../core/stock/ledger';
+import { anotherPaper, changePage, peelOff, putOnPage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

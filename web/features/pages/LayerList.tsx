@@ -1,5 +1,5 @@
-import { formatSize, inches } from '../../../core/length';
-import type { Layout } from '../../../core/design';
+import { formatSize, inches } from '../../../core/ground/length';
+import type { Layout } from '../../../core/page/design';
 import { useSettings } from '../../data/settings';
 import { Paper } from '../../ui/Paper';
 import { Soft } from '../../ui/Screen';

@@ -1,13 +1,13 @@
-import { formatPlace } from '../../../core/length';
-import { movedOn, movedWith, nudge, type Layout } from '../../../core/design';
-import type { LayerMove, Page } from '../../../core/things';
+import { formatPlace } from '../../../core/ground/length';
+import { movedOn, movedWith, nudge, type Layout } from '../../../core/page/design';
+import type { LayerMove, Page } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Slip } from '../../ui/Screen';
 import { useKeys } from '../../ui/useKeys';
 import { layerName } from './layerName';
 import { Measures, MovePad, Moves, useMoveKeys, type Moving } from './MovePad';
-import { changePage, liftLayer } from '../../../core/making';
+import { changePage, liftLayer } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 export interface LayerMovesProps {

@@ -1,6 +1,6 @@
-import { designOfPage, pageLayout } from '../../../core/design';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { designOfPage, pageLayout } from '../../../core/page/design';
+import { changePage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';

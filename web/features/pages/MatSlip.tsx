@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
-import { boxOf } from '../../../core/contours';
-import { formatSize, inches } from '../../../core/length';
-import { layMat, matLine, papersForMat } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { boxOf } from '../../../core/trimmer/contours';
+import { formatSize, inches } from '../../../core/ground/length';
+import { layMat, matLine, papersForMat } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

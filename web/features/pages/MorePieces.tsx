@@ -1,14 +1,14 @@
 import styled from 'styled-components';
-import { formatSize } from '../../../core/length';
-import { drawnMore } from '../../../core/design';
-import type { Page } from '../../../core/things';
+import { formatSize } from '../../../core/ground/length';
+import { drawnMore } from '../../../core/page/design';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
 import { ShapeDrawing } from '../../ui/ShapeDrawing';
 import { MoreSlip } from './MoreSlip';
-import { changePage } from '../../../core/making';
+import { changePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 /** Pieces beyond the design: tags, banners, pockets; they are cut with the rest. */

@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
-import { formatArea, formatSize, toInches } from '../../../core/length';
-import { drawShape, type Shape, type ShapeKind } from '../../../core/shapes';
-import type { MorePiece, Page } from '../../../core/things';
+import { formatArea, formatSize, toInches } from '../../../core/ground/length';
+import { drawShape, type Shape, type ShapeKind } from '../../../core/ground/shapes';
+import type { MorePiece, Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -17,7 +17,7 @@ import { TextField } from '../../ui/TextField';
 import { ShapeFields } from './ShapeFields';
 import { onlyItsOwn, START, type Measures } from './shapeMeasures';
 import { usePaperStanding } from '../../parts/usePaperStanding';
-import { changePage } from '../../../core/making';
+import { changePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 /** No face of hers is called so. */

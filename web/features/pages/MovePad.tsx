@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { inches, mm } from '../../../core/length';
+import { inches, mm } from '../../../core/ground/length';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { pageRecord } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { pageRecord } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

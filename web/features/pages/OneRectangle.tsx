@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { formatLength, inches } from '../../../core/length';
+import { formatLength, inches } from '../../../core/ground/length';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Form } from '../../ui/Form';

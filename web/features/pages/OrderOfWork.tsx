@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { CheckboxGroup } from 'react-aria-components';
-import { orderOfWork, STEP_KINDS, stepsNow, stepsOf, type StepNow } from '../../../core/steps';
-import { changeWork, chooseTechniques } from '../../../core/making';
-import { TECHNIQUES, type Page, type Technique } from '../../../core/things';
+import { orderOfWork, STEP_KINDS, stepsNow, stepsOf, type StepNow } from '../../../core/page/work';
+import { changeWork, chooseTechniques } from '../../../core/acts';
+import { TECHNIQUES, type Page, type Technique } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

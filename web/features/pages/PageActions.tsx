@@ -1,6 +1,6 @@
-import type { PageState } from '../../../core/cutlist';
-import { dropPage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { PageState } from '../../../core/page/cutlist';
+import { dropPage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
 import { useGoAfter } from '../../ui/useGoAfter';

@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { canBeGlued, pageState } from '../../../core/cutlist';
-import { designOfPage } from '../../../core/design';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { canBeGlued, pageState } from '../../../core/page/cutlist';
+import { designOfPage } from '../../../core/page/design';
+import { changePage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Page, PageFormat } from '../../../core/things';
+import type { Page, PageFormat } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -9,7 +9,7 @@ import { DesignChooser } from './DesignChooser';
 import { PhotoPicker } from './PhotoPicker';
 import { PhotoPlaces } from './PhotoPlaces';
 import type { PageWork } from './usePageWork';
-import { changePage } from '../../../core/making';
+import { changePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 const formatKey = (format: PageFormat): string =>

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
-import { anotherVersion, copyPage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { anotherVersion, copyPage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act, say } from '../../data/acts';
 import { benchStore } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';

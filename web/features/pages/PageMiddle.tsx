@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { pageLayout } from '../../../core/design';
-import { moveLaid } from '../../../core/making';
-import { toSixteenths } from '../../../core/placing';
-import type { Page } from '../../../core/things';
+import { pageLayout } from '../../../core/page/design';
+import { moveLaid } from '../../../core/acts';
+import { toSixteenths } from '../../../core/page/placing';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { usePictures } from '../../data/images';
 import { pageName } from '../../data/didWords';

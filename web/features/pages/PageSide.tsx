@@ -1,4 +1,4 @@
-import type { Page } from '../../../core/things';
+import type { Page } from '../../../core/stock/things';
 import { Notes } from '../../parts/Notes';
 import type { LaidThing } from '../../ui/LaidFigure';
 import { Soft, Stack } from '../../ui/Screen';

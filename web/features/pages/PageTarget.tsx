@@ -1,8 +1,8 @@
 import type { DragEvent, ReactNode } from 'react';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { layOn } from '../../../core/making';
-import { toSixteenths } from '../../../core/placing';
-import type { Page } from '../../../core/things';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { layOn } from '../../../core/acts';
+import { toSixteenths } from '../../../core/page/placing';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { droppedThing, holdsThing } from '../../ui/draggedThing';
 

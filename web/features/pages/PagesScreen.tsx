@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { pageState } from '../../../core/cutlist';
-import { unfinishedPages } from '../../../core/steps';
-import type { Page } from '../../../core/things';
+import { pageState } from '../../../core/page/cutlist';
+import { unfinishedPages } from '../../../core/page/work';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';
@@ -21,7 +21,7 @@ import { PageFilters } from './PageFilters';
 import { usePageQuery } from './usePageQuery';
 import { TellButton } from './TellPage';
 import { waitingWords } from './waitingWords';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 const SCALE = 15;
 

@@ -1,8 +1,8 @@
 import styled from 'styled-components';
-import { openListOf, type WantedPiece } from '../../../core/cutlist';
-import { formatSize, inches } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { openListOf, type WantedPiece } from '../../../core/page/cutlist';
+import { formatSize, inches } from '../../../core/ground/length';
+import { changePage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,15 +1,15 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { byDay } from '../../../core/days';
-import { formatSize, inches } from '../../../core/length';
-import type { Page, PagePhoto, Photo } from '../../../core/things';
+import { byDay } from '../../../core/ground/days';
+import { formatSize, inches } from '../../../core/ground/length';
+import type { Page, PagePhoto, Photo } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useImageUrls } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft, Stack } from '../../ui/Screen';
-import { changePage } from '../../../core/making';
+import { changePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import { formatSize } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import type { MeasuredDesign, Page, PagePhoto } from '../../../core/things';
+import { formatSize } from '../../../core/ground/length';
+import { changePage } from '../../../core/acts';
+import type { MeasuredDesign, Page, PagePhoto } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,9 +1,9 @@
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 import { useState, type ReactNode } from 'react';
 import { DialogTrigger } from 'react-aria-components';
-import { inches } from '../../../core/length';
-import { changePage, earlier, fillPlace } from '../../../core/making';
-import type { Page, PagePhoto } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import { changePage, earlier, fillPlace } from '../../../core/acts';
+import type { Page, PagePhoto } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

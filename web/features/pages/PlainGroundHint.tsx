@@ -1,15 +1,15 @@
 import { useMemo } from 'react';
-import { formatArea, formatSize } from '../../../core/length';
-import { laidOnPlain, plainGrounds, type PlainGround } from '../../../core/papers';
-import type { Layout } from '../../../core/design';
-import type { Page } from '../../../core/things';
-import { shelfOf } from '../../../core/making';
+import { formatArea, formatSize } from '../../../core/ground/length';
+import { laidOnPlain, plainGrounds, type PlainGround } from '../../../core/page/papers';
+import type { Layout } from '../../../core/page/design';
+import type { Page } from '../../../core/stock/things';
+import { shelfOf } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Soft } from '../../ui/Screen';
 import { Hint } from './Hint';
-import { changePage } from '../../../core/making';
+import { changePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { inSentence } from '../../ui/inSentence';
 

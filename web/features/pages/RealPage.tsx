@@ -1,10 +1,10 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { DialogTrigger, FileTrigger } from 'react-aria-components';
-import { pageLayout } from '../../../core/design';
-import { changePage } from '../../../core/making';
-import type { Corners } from '../../../core/straightening';
-import type { Page, PagePicture } from '../../../core/things';
+import { pageLayout } from '../../../core/page/design';
+import { changePage } from '../../../core/acts';
+import type { Corners } from '../../../core/seeing/straightening';
+import type { Page, PagePicture } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { usePictures } from '../../data/images';
 import { realPicture } from '../../data/realPicture';

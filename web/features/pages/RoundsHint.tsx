@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import type { Layout } from '../../../core/design';
-import { groupBy } from '../../../core/groupBy';
-import { layInItsPlace, thingsForRounds } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { Layout } from '../../../core/page/design';
+import { groupBy } from '../../../core/ground/groupBy';
+import { layInItsPlace, thingsForRounds } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

@@ -1,9 +1,9 @@
 import styled, { useTheme } from 'styled-components';
-import type { Layout } from '../../../core/design';
-import { remarkKey, TITLE, WRITING, type Eyed, type Remark } from '../../../core/eye';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { changePage, setAsideRemark } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { Layout } from '../../../core/page/design';
+import { remarkKey, TITLE, WRITING, type Eyed, type Remark } from '../../../core/page/eye';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { changePage, setAsideRemark } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

@@ -1,4 +1,4 @@
-import type { ShapeKind } from '../../../core/shapes';
+import type { ShapeKind } from '../../../core/ground/shapes';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';

@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
-import { designOfPage, marginsOf, onBacking, type Layout } from '../../../core/design';
-import type { Size } from '../../../core/geometry';
-import { formatLength, formatSize } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { designOfPage, marginsOf, onBacking, type Layout } from '../../../core/page/design';
+import type { Size } from '../../../core/ground/geometry';
+import { formatLength, formatSize } from '../../../core/ground/length';
+import { changePage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { Layout } from '../../../core/design';
-import { formatLength, inches, type MeasureSystem } from '../../../core/length';
-import { layOn, stampsOf, thingsToLay, type ToLay } from '../../../core/making';
-import { freePlace } from '../../../core/placing';
-import type { Page, PlacedWhat } from '../../../core/things';
+import type { Layout } from '../../../core/page/design';
+import { formatLength, inches, type MeasureSystem } from '../../../core/ground/length';
+import { layOn, stampsOf, thingsToLay, type ToLay } from '../../../core/acts';
+import { freePlace } from '../../../core/page/placing';
+import type { Page, PlacedWhat } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,5 +1,5 @@
-import { dropPage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { dropPage } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';

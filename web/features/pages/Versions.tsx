@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { takeVersion, versionsOf } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { takeVersion, versionsOf } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { foundFor, type Need, type StepNow } from '../../../core/steps';
-import { doStep } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { foundFor, type Need, type StepNow } from '../../../core/page/work';
+import { doStep } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { leftWords, minuteWords, timeWords } from '../../ui/minuteWords';

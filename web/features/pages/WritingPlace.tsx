@@ -1,8 +1,8 @@
-import type { Layout } from '../../../core/design';
-import { toInches } from '../../../core/length';
-import { changePage } from '../../../core/making';
-import type { Page, PageWritten, WrittenOn } from '../../../core/things';
-import { ON_LINES, sizeOf, SMALL_HAND, writtenOn, type Written } from '../../../core/writing';
+import type { Layout } from '../../../core/page/design';
+import { toInches } from '../../../core/ground/length';
+import { changePage } from '../../../core/acts';
+import type { Page, PageWritten, WrittenOn } from '../../../core/stock/things';
+import { ON_LINES, sizeOf, SMALL_HAND, writtenOn, type Written } from '../../../core/page/writing';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

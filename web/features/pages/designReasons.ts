@@ -1,4 +1,4 @@
-import type { DesignReason } from '../../../core/papers';
+import type { DesignReason } from '../../../core/page/papers';
 import { countWords, oneOrMore } from '../../words/countWords';
 
 function words(reason: DesignReason, nameOf: (face: string) => string): string | null {

@@ -1,4 +1,4 @@
-import type { Layout, PageLayer } from '../../../core/design';
+import type { Layout, PageLayer } from '../../../core/page/design';
 
 /** What the paper of a slot is for. */
 export const nameOfSlot = ({ slots }: Layout, slot: string): string =>

@@ -1,4 +1,4 @@
-import type { DesignLineError } from '../../../core/design';
+import type { DesignLineError } from '../../../core/page/design';
 
 /** What is wrong with a line of a design, and what would do. */
 export function lineWords({ line, kind, text }: DesignLineError): string {

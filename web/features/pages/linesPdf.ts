@@ -1,7 +1,7 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib';
-import { formatLength, inches, type MeasureSystem } from '../../../core/length';
-import type { PageWritten } from '../../../core/things';
-import { sizeOf, type Written } from '../../../core/writing';
+import { formatLength, inches, type MeasureSystem } from '../../../core/ground/length';
+import type { PageWritten } from '../../../core/stock/things';
+import { sizeOf, type Written } from '../../../core/page/writing';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 export interface PrintedLines {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { DesignReason } from '../../../core/papers';
+import type { DesignReason } from '../../../core/page/papers';
 import { designReasons } from './designReasons';
 import { lineWords } from './lineWords';
 

@@ -1,9 +1,9 @@
-import { cutListOf, cutSteps, plansFor } from '../../../core/cutlist';
-import { pageLayout } from '../../../core/design';
-import { formatSize } from '../../../core/length';
-import type { Bench } from '../../../core/making';
-import { orderOfWork, stepsOf } from '../../../core/steps';
-import type { Page } from '../../../core/things';
+import { cutListOf, cutSteps, plansFor } from '../../../core/page/cutlist';
+import { pageLayout } from '../../../core/page/design';
+import { formatSize } from '../../../core/ground/length';
+import type { Bench } from '../../../core/stock/bench';
+import { orderOfWork, stepsOf } from '../../../core/page/work';
+import type { Page } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';
 import { inSentence } from '../../ui/inSentence';

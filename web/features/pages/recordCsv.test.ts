@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
+import { inches } from '../../../core/ground/length';
 import { recordCsv } from './recordCsv';
 
 test('a page’s record as a table can be read back, kit by kit, and runs nothing', () => {

@@ -1,5 +1,5 @@
-import { TICKS_PER_INCH } from '../../../core/length';
-import type { KitOnPage } from '../../../core/making';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import type { KitOnPage } from '../../../core/acts';
 import { csvOf } from '../../ui/csv';
 
 const rounded = (value: number): string => String(Math.round(value * 100) / 100);

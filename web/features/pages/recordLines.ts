@@ -1,6 +1,7 @@
-import { formatArea, formatSize, type MeasureSystem } from '../../../core/length';
-import { borrowedFor, pageRecord, piecesOn, type Bench, type KitOnPage } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import { formatArea, formatSize, type MeasureSystem } from '../../../core/ground/length';
+import { borrowedFor, pageRecord, piecesOn, type KitOnPage } from '../../../core/acts';
+import { type Bench } from '../../../core/stock/bench';
+import type { Page } from '../../../core/stock/things';
 import { rollWords } from '../../ui/amountWords';
 import { countWords } from '../../words/countWords';
 

@@ -1,5 +1,5 @@
-import type { Bench } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { Bench } from '../../../core/stock/bench';
+import type { Page } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { realPicture } from '../../data/realPicture';
 import { useSettings } from '../../data/settings';

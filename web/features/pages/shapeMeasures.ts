@@ -1,5 +1,5 @@
-import { inches } from '../../../core/length';
-import type { Shape, ShapeKind } from '../../../core/shapes';
+import { inches } from '../../../core/ground/length';
+import type { Shape, ShapeKind } from '../../../core/ground/shapes';
 
 /** What a shape may be told by, and what it begins with. */
 export interface Measures {

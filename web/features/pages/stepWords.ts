@@ -1,4 +1,4 @@
-import { STEP_KINDS, type StepId } from '../../../core/steps';
+import { STEP_KINDS, type StepId } from '../../../core/page/work';
 
 /** Steps within a sentence. */
 export const stepWords = (ids: readonly StepId[]): string =>

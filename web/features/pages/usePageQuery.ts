@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
-import type { PageState } from '../../../core/cutlist';
-import { findPages, type PageQuery } from '../../../core/finding';
-import type { Page } from '../../../core/things';
+import type { PageState } from '../../../core/page/cutlist';
+import { findPages, type PageQuery } from '../../../core/kit/finding';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useOnceRested } from '../../ui/useOnceRested';
 

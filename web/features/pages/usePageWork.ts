@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
-import { choosePapers, holdsPiece } from '../../../core/papers';
-import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/design';
-import { cutListOf, openListOf, type WantedPiece } from '../../../core/cutlist';
-import { stockOnHand } from '../../../core/stock';
-import type { CutStock } from '../../../core/cutting';
-import type { ColourShare } from '../../../core/colour';
-import type { LayerCover } from '../../../core/covering';
-import type { Page } from '../../../core/things';
-import { shelfOf } from '../../../core/making';
+import { choosePapers, holdsPiece } from '../../../core/page/papers';
+import { coverOf, pageLayout, type DesignError, type Layout } from '../../../core/page/design';
+import { cutListOf, openListOf, type WantedPiece } from '../../../core/page/cutlist';
+import { stockOnHand } from '../../../core/trimmer/onHand';
+import type { CutStock } from '../../../core/trimmer/cutting';
+import type { ColourShare } from '../../../core/ground/colour';
+import type { LayerCover } from '../../../core/trimmer/covering';
+import type { Page } from '../../../core/stock/things';
+import { shelfOf } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
 

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import { mayBeJoined } from '../../../core/cutlist';
-import type { Slot } from '../../../core/design';
-import type { Size } from '../../../core/geometry';
-import { rankFaces } from '../../../core/papers';
-import type { Face, Page } from '../../../core/things';
+import { mayBeJoined } from '../../../core/page/cutlist';
+import type { Slot } from '../../../core/page/design';
+import type { Size } from '../../../core/ground/geometry';
+import { rankFaces } from '../../../core/page/papers';
+import type { Face, Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useTrimmer } from '../../data/settings';
 import { usePaperStanding } from '../../parts/usePaperStanding';

@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
-import { DESIGNS } from '../../../core/design';
-import type { DesignsRanked, RankedDesign } from '../../../core/papers';
-import type { Page } from '../../../core/things';
+import { DESIGNS } from '../../../core/page/design';
+import type { DesignsRanked, RankedDesign } from '../../../core/page/papers';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useTrimmer } from '../../data/settings';
 import { useSearch } from '../../ui/useSearch';

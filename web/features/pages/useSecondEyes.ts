@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
-import type { Layout } from '../../../core/design';
-import { pageSheet, remarkKey, remarksOnPage, type Eyed, type Remark } from '../../../core/eye';
-import { mendsFor, type Mend } from '../../../core/making';
-import type { Page } from '../../../core/things';
+import type { Layout } from '../../../core/page/design';
+import { pageSheet, remarkKey, remarksOnPage, type Eyed, type Remark } from '../../../core/page/eye';
+import { mendsFor, type Mend } from '../../../core/acts';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 

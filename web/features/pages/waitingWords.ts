@@ -1,4 +1,4 @@
-import type { Unfinished, Waiting } from '../../../core/steps';
+import type { Unfinished, Waiting } from '../../../core/page/work';
 import { countWords } from '../../words/countWords';
 import { leftWords, minuteWords } from '../../ui/minuteWords';
 

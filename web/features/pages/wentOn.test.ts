@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { beginPage, gluePage, takeSomeOut, tellPage } from '../../../core/making';
-import { smallPage, unpackedWorld } from '../../../core/making/test/world';
-import { inches } from '../../../core/length';
+import { beginPage, gluePage, takeSomeOut, tellPage } from '../../../core/acts';
+import { smallPage, unpackedWorld } from '../../../core/acts/test/world';
+import { inches } from '../../../core/ground/length';
 import { recordParts } from './recordLines';
 import { wentOn } from './wentOn';
 

@@ -1,5 +1,5 @@
-import type { Size } from '../../../core/geometry';
-import type { WentOn as What } from '../../../core/making';
+import type { Size } from '../../../core/ground/geometry';
+import type { WentOn as What } from '../../../core/acts';
 
 /** What she ticked, by piece, or by lot and part: how much of it. */
 export type Going = Readonly<Record<string, { readonly what: What; readonly most: Size | number }>>;

@@ -1,6 +1,6 @@
 import { memo, useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import type { Correction } from '../../../core/things';
+import type { Correction } from '../../../core/stock/things';
 import { boxAct } from './boxAct';
 import { BoxThing } from './BoxThing';
 import { BoxTick } from './BoxTick';

@@ -1,6 +1,6 @@
 import { useMemo, useRef } from 'react';
 import styled from 'styled-components';
-import { keyOf, type ReadLine } from '../../../core/listing';
+import { keyOf, type ReadLine } from '../../../core/stock/listing';
 import { Button } from '../../ui/Button';
 import { countWords } from '../../words/countWords';
 import { Row, Soft, Stack, Wrong } from '../../ui/Screen';

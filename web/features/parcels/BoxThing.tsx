@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import type { AlreadyOwned } from '../../../core/finding';
-import { amountsOf } from '../../../core/listing';
+import type { AlreadyOwned } from '../../../core/kit/finding';
+import { amountsOf } from '../../../core/stock/listing';
 import { useSettings } from '../../data/settings';
 import { shareWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
-import type { MeasureSystem } from '../../../core/length';
-import { amountsOf, type ListItem } from '../../../core/listing';
+import type { MeasureSystem } from '../../../core/ground/length';
+import { amountsOf, type ListItem } from '../../../core/stock/listing';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { SmallButton } from './SmallButton';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { dropDraft, putParcelAway } from '../../../core/making';
-import type { Draft } from '../../../core/things';
+import { dropDraft, putParcelAway } from '../../../core/acts';
+import type { Draft } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
-import { isMonth, type Draft } from '../../../core/things';
+import { isMonth, type Draft } from '../../../core/stock/things';
 import { say } from '../../data/acts';
 import { FacePatterns } from '../../ui/FacePatterns';
 import { Columns, Row, Screen, Stack } from '../../ui/Screen';

@@ -1,5 +1,5 @@
-import { changeLot } from '../../../core/making';
-import type { Lot } from '../../../core/things';
+import { changeLot } from '../../../core/acts';
+import type { Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { Choice } from '../../ui/Choice';
 

@@ -1,9 +1,9 @@
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { accountOf, leftOf, partsOf, type LeftThing } from '../../../core/kits';
-import { putBack, takeKitApart } from '../../../core/making';
-import type { Kit } from '../../../core/things';
+import { accountOf, leftOf, partsOf, type LeftThing } from '../../../core/kit/closing';
+import { putBack, takeKitApart } from '../../../core/acts';
+import type { Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Kit } from '../../../core/things';
+import type { Kit } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { monthWords } from '../../ui/dayWords';

@@ -1,5 +1,5 @@
-import { changeKit } from '../../../core/making';
-import { isMonth, type Kit } from '../../../core/things';
+import { changeKit } from '../../../core/acts';
+import { isMonth, type Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { KeptTextField } from '../../ui/KeptTextField';
 import { Row, Slip, Stack } from '../../ui/Screen';

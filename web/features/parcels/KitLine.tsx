@@ -1,7 +1,7 @@
 import { Pencil } from 'lucide-react';
 import styled from 'styled-components';
-import { balanceOf, type Amounts } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
+import { balanceOf, type Amounts } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Doubt } from '../../../core/listing';
+import type { Doubt } from '../../../core/stock/listing';
 import { Button } from '../../ui/Button';
 
 export interface LineDoubtsProps {

@@ -1,8 +1,8 @@
 import { useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { readLetters, type ListItem } from '../../../core/listing';
-import { keepRule } from '../../../core/making';
-import { isPaperKind, type Correction, type LotKind } from '../../../core/things';
+import { readLetters, type ListItem } from '../../../core/stock/listing';
+import { keepRule } from '../../../core/acts';
+import { isPaperKind, type Correction, type LotKind } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

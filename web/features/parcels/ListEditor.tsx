@@ -11,7 +11,14 @@ import {
   type RefObject,
 } from 'react';
 import styled from 'styled-components';
-import { linesOfTable, suggestWords, wordBefore, type Doubt, type Entry, type ReadLine } from '../../../core/listing';
+import {
+  linesOfTable,
+  suggestWords,
+  wordBefore,
+  type Doubt,
+  type Entry,
+  type ReadLine,
+} from '../../../core/stock/listing';
 import { useBench } from '../../data/benchStore';
 import { Key } from '../../ui/Button';
 import { countWords } from '../../words/countWords';
@@ -19,7 +26,7 @@ import { Row } from '../../ui/Screen';
 import { mono } from '../../ui/theme';
 import { ListFile } from './ListFile';
 import { ListHelp } from './ListHelp';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 export interface ListEditorHandle {
   /** Puts the caret on a stretch of a line. */

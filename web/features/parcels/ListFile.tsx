@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { rowOf, type ListItem } from '../../../core/listing';
+import { rowOf, type ListItem } from '../../../core/stock/listing';
 import { linesOf, listCsv, listJson, readListFile } from '../../data/listFile';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';

@@ -1,4 +1,4 @@
-import type { Unit } from '../../../core/length';
+import type { Unit } from '../../../core/ground/length';
 import { Row, Soft } from '../../ui/Screen';
 import { useSettings } from '../../data/settings';
 import { Tabs } from '../../ui/Tabs';

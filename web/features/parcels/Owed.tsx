@@ -1,4 +1,4 @@
-import { arrive } from '../../../core/making';
+import { arrive } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

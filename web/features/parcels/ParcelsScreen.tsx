@@ -1,4 +1,4 @@
-import type { Kit } from '../../../core/things';
+import type { Kit } from '../../../core/stock/things';
 import { Link, useParams } from 'react-router';
 import { startDraft } from '../../data/begin';
 import { useBench } from '../../data/benchStore';

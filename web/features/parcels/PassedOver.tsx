@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import styled from 'styled-components';
-import { keyOf } from '../../../core/listing';
+import { keyOf } from '../../../core/stock/listing';
 import { Button } from '../../ui/Button';
 import type { DraftActs } from './useDraft';
 

@@ -1,5 +1,5 @@
-import { changeKit } from '../../../core/making';
-import type { Kit } from '../../../core/things';
+import { changeKit } from '../../../core/acts';
+import type { Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { KeptTextField } from '../../ui/KeptTextField';
 

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
-import { entriesOf, readItem, readLine, unpack, type ListItem } from '../../../core/listing';
-import { shelfOf, type Bench } from '../../../core/making';
+import { alreadyOwn, type AlreadyOwned } from '../../../core/kit/finding';
+import { entriesOf, readItem, readLine, unpack, type ListItem } from '../../../core/stock/listing';
+import { shelfOf, type Bench } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { NothingNew } from '../../parts/NothingNew';
@@ -13,7 +13,7 @@ import { lotWords } from '../../ui/lotWords';
 import { TextField } from '../../ui/TextField';
 import { useSentLine } from '../../parts/useSentLine';
 import { ownedWords } from './ownedWords';
-import { dropWish, noteWish } from '../../../core/making';
+import { dropWish, noteWish } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { unpackWish } from '../../data/begin';
 

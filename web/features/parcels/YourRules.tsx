@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { dropRule } from '../../../core/making';
+import { dropRule } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
-import { lineOfKey } from '../../../core/listing';
-import { type Draft } from '../../../core/things';
+import { lineOfKey } from '../../../core/stock/listing';
+import { type Draft } from '../../../core/stock/things';
 
 type Ticks = Pick<Draft, 'here' | 'damaged' | 'corrected'>;
 

@@ -1,4 +1,4 @@
-import type { AlreadyOwned } from '../../../core/finding';
+import type { AlreadyOwned } from '../../../core/kit/finding';
 import { monthWords } from '../../ui/dayWords';
 
 /** `you have 11 of these, the oldest from March 2024`. */

@@ -1,6 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
-import { alreadyOwn, type AlreadyOwned } from '../../../core/finding';
+import { alreadyOwn, type AlreadyOwned } from '../../../core/kit/finding';
 import {
   entriesOf,
   readList,
@@ -9,9 +9,9 @@ import {
   type Entry,
   type ReadLine,
   type Unpacked,
-} from '../../../core/listing';
-import type { Bench } from '../../../core/making';
-import type { Correction, Draft } from '../../../core/things';
+} from '../../../core/stock/listing';
+import type { Bench } from '../../../core/stock/bench';
+import type { Correction, Draft } from '../../../core/stock/things';
 import { keepDraft } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { moveTicks } from './moveTicks';

@@ -1,11 +1,11 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { byDay } from '../../../core/days';
-import { parseSize } from '../../../core/length';
+import { byDay } from '../../../core/ground/days';
+import { parseSize } from '../../../core/ground/length';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
-import { addPhotos } from '../../../core/making';
+import { addPhotos } from '../../../core/acts';
 import { Choice } from '../../ui/Choice';
 import { measureWords } from '../../ui/measureWords';
 import { Slip, Soft, Stack, Wrong } from '../../ui/Screen';

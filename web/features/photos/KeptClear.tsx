@@ -1,5 +1,5 @@
-import type { Rect } from '../../../core/geometry';
-import type { Photo } from '../../../core/things';
+import type { Rect } from '../../../core/ground/geometry';
+import type { Photo } from '../../../core/stock/things';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { withoutField, type ChangePhoto } from './withoutField';

@@ -1,6 +1,6 @@
-import type { Size } from '../../../core/geometry';
-import { dotsPerInch, evenCrop, lostBy, moveCrop, zoomCrop } from '../../../core/photos';
-import type { Photo } from '../../../core/things';
+import type { Size } from '../../../core/ground/geometry';
+import { dotsPerInch, evenCrop, lostBy, moveCrop, zoomCrop } from '../../../core/page/photos';
+import type { Photo } from '../../../core/stock/things';
 import { PictureArea, type MarkedArea } from '../../ui/PictureArea';
 import { Soft, Wrong } from '../../ui/Screen';
 import type { ChangePhoto } from './withoutField';

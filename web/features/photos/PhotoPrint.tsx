@@ -1,6 +1,6 @@
-import type { Size } from '../../../core/geometry';
-import { formatSize, parseSize } from '../../../core/length';
-import type { Photo } from '../../../core/things';
+import type { Size } from '../../../core/ground/geometry';
+import { formatSize, parseSize } from '../../../core/ground/length';
+import type { Photo } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

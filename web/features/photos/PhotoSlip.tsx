@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Size } from '../../../core/geometry';
-import { TAKEN, type Photo } from '../../../core/things';
+import type { Size } from '../../../core/ground/geometry';
+import { TAKEN, type Photo } from '../../../core/stock/things';
 import { MakeRound } from '../../parts/MakeRound';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Row, Slip, Stack } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
-import { changePhoto, removePhoto } from '../../../core/making';
+import { changePhoto, removePhoto } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { KeptClear } from './KeptClear';
 import { PhotoMarks } from './PhotoMarks';

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { byDay } from '../../../core/days';
+import { byDay } from '../../../core/ground/days';
 import { useBench } from '../../data/benchStore';
 import { useImageUrls } from '../../data/images';
 import { Button } from '../../ui/Button';

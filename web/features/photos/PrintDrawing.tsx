@@ -1,5 +1,5 @@
-import { toInches } from '../../../core/length';
-import type { LaidSheet, PrintPaper } from '../../../core/prints';
+import { toInches } from '../../../core/ground/length';
+import type { LaidSheet, PrintPaper } from '../../../core/trimmer/prints';
 import type { Picture } from '../../data/images';
 import { PictureFill } from '../../ui/PictureFill';
 import { oneOrMore } from '../../words/countWords';

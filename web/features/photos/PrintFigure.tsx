@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import { formatSize, TICKS_PER_INCH } from '../../../core/length';
-import type { Photo } from '../../../core/things';
+import { formatSize, TICKS_PER_INCH } from '../../../core/ground/length';
+import type { Photo } from '../../../core/stock/things';
 import type { Picture } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { PictureFill } from '../../ui/PictureFill';

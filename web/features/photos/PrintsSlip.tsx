@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { CheckboxGroup, DialogTrigger, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatSize } from '../../../core/length';
-import { layPrints, PRINT_PAPERS, type PrintPaper } from '../../../core/prints';
-import type { Photo } from '../../../core/things';
+import { formatSize } from '../../../core/ground/length';
+import { layPrints, PRINT_PAPERS, type PrintPaper } from '../../../core/trimmer/prints';
+import type { Photo } from '../../../core/stock/things';
 import { pictureOf } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -14,7 +14,7 @@ import { PrintDrawing } from './PrintDrawing';
 import { SlipOver } from '../../ui/SlipOver';
 import { Tick } from '../../ui/Tick';
 import { countWords } from '../../words/countWords';
-import { known } from '../../../core/known';
+import { known } from '../../../core/ground/known';
 
 export interface PrintsSlipProps {
   photos: readonly Photo[];

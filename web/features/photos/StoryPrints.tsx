@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Photo, Story } from '../../../core/things';
+import type { Photo, Story } from '../../../core/stock/things';
 import { pictureOf } from '../../data/images';
 import { Button } from '../../ui/Button';
 import { dayWords } from '../../ui/dayWords';

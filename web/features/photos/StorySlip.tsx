@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { inches, type Ticks } from '../../../core/length';
-import { designOf, layOut } from '../../../core/design';
-import { pagesOfStory } from '../../../core/photos';
-import type { Photo, Story } from '../../../core/things';
+import { inches, type Ticks } from '../../../core/ground/length';
+import { designOf, layOut } from '../../../core/page/design';
+import { pagesOfStory } from '../../../core/page/photos';
+import type { Photo, Story } from '../../../core/stock/things';
 import { usePictures } from '../../data/images';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';
@@ -13,11 +13,11 @@ import { PageDrawing } from '../../ui/PageDrawing';
 import { FORMATS } from '../../ui/pageWords';
 import { Row, Slip, Soft, Stack, Wrong } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
-import { beginStoryPages, changeStory } from '../../../core/making';
+import { beginStoryPages, changeStory } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { agreeing, countWords } from '../../words/countWords';
-import { nth } from '../../../core/nth';
-import { known } from '../../../core/known';
+import { nth } from '../../../core/ground/nth';
+import { known } from '../../../core/ground/known';
 import { dayInDoubt } from './dayInDoubt';
 
 export interface StorySlipProps {

@@ -1,4 +1,4 @@
-import { whenOf } from '../../../core/days';
+import { whenOf } from '../../../core/ground/days';
 
 /** What is said of a day that tells of no year; undefined: nothing. */
 export const dayInDoubt = (told: string): string | undefined =>

@@ -1,10 +1,10 @@
 import { zipSync } from 'fflate';
 import { PDFDocument, rgb } from 'pdf-lib';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { evenCrop } from '../../../core/photos';
-import type { LaidPhoto, LaidSheet, PrintPaper } from '../../../core/prints';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { evenCrop } from '../../../core/page/photos';
+import type { LaidPhoto, LaidSheet, PrintPaper } from '../../../core/trimmer/prints';
 import type { Picture } from '../../data/images';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 /** Dots to an inch that prints are made at. */
 const DPI = 300;

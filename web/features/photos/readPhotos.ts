@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
-import type { Size } from '../../../core/geometry';
-import type { Photo } from '../../../core/things';
+import type { Size } from '../../../core/ground/geometry';
+import type { Photo } from '../../../core/stock/things';
 import type { Image } from '../../data/stockDb';
 import { today } from '../../data/today';
 import { whyOf } from '../../ui/BrokenOff';

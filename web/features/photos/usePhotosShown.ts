@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { hasAll, plainWords, wordsAsked } from '../../../core/finding';
-import type { Photo } from '../../../core/things';
+import { hasAll, plainWords, wordsAsked } from '../../../core/kit/finding';
+import type { Photo } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { dayWords } from '../../ui/dayWords';
 

@@ -1,4 +1,4 @@
-import type { Photo } from '../../../core/things';
+import type { Photo } from '../../../core/stock/things';
 
 /** Changes a photo as it is by then. */
 export type ChangePhoto = (how: (now: Photo) => Photo) => void;

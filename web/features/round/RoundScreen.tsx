@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { DESIGNS, designOfPage } from '../../../core/design';
-import { beginRound, type RoundPage } from '../../../core/making';
-import { looksOf } from '../../../core/placing';
+import { DESIGNS, designOfPage } from '../../../core/page/design';
+import { beginRound, type RoundPage } from '../../../core/acts';
+import { looksOf } from '../../../core/page/placing';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { usePictures } from '../../data/images';

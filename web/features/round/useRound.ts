@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { nearestFirst, pagesRound, type BegunWith, type RoundPage } from '../../../core/making';
+import { nearestFirst, pagesRound, type BegunWith, type RoundPage } from '../../../core/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { useHeart, type HeartInHand } from '../../parts/useHeart';

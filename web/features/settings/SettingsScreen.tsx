@@ -1,6 +1,6 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/length';
+import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/ground/length';
 import { useSettings, type Settings } from '../../data/settings';
 import { MeasureField } from '../../ui/MeasureField';
 import { Columns, Screen, Slip, Soft, Stack } from '../../ui/Screen';

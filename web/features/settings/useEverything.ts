@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Result } from '../../../core/result';
+import type { Result } from '../../../core/ground/result';
 import { db, say } from '../../data/acts';
 import type { FileError } from '../../data/file/fileError';
 import { readFile, saveWhatCanBe, type CheckedFile, type Saved } from '../../data/file/readZip';

@@ -1,5 +1,5 @@
-import { facesMeant } from '../../../core/kits';
-import type { SharePlan } from '../../../core/shareout';
+import { facesMeant } from '../../../core/kit/closing';
+import type { SharePlan } from '../../../core/kit/shareout';
 import { useBench } from '../../data/benchStore';
 
 /** Which of the papers that her aims want used are on these pages, and which are not. */

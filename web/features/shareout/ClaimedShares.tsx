@@ -1,19 +1,19 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { formatArea } from '../../../core/length';
-import { againstFact, type SharedState } from '../../../core/sharing';
-import type { Sharing } from '../../../core/things';
+import { formatArea } from '../../../core/ground/length';
+import { againstFact, type SharedState } from '../../../core/kit/sharing';
+import type { Sharing } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { dayWords } from '../../ui/dayWords';
 import { Row, Slip, Soft } from '../../ui/Screen';
 import { PagesLeft } from './PagesLeft';
-import { releasePage, dropSharing } from '../../../core/making';
+import { releasePage, dropSharing } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 const STATES: Record<SharedState, string> = {
   waiting: 'its papers were given back',

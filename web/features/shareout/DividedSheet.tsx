@@ -1,10 +1,10 @@
 import { useRef } from 'react';
 import { useDrag } from 'react-aria-components';
 import styled from 'styled-components';
-import { faceUp } from '../../../core/cutting';
-import { TICKS_PER_INCH } from '../../../core/length';
-import type { PieceState } from '../../../core/ledger';
-import type { Lot, PlanPiece, PlanSheet as PlanSheetOf } from '../../../core/things';
+import { faceUp } from '../../../core/trimmer/cutting';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { Lot, PlanPiece, PlanSheet as PlanSheetOf } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { PlanSheet } from '../../ui/PlanSheet';
 import { PART, type DraggedPart } from './draggedPart';

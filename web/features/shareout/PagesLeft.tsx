@@ -1,14 +1,14 @@
 import { useState } from 'react';
-import type { ShareWishes } from '../../../core/sharing';
-import type { Sharing } from '../../../core/things';
+import type { ShareWishes } from '../../../core/kit/sharing';
+import type { Sharing } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Row, Soft } from '../../ui/Screen';
 import { shareInWorker } from '../../workers/sharingClient';
-import { jobOf, layForSharing } from '../../../core/making';
+import { jobOf, layForSharing } from '../../../core/acts';
 import { pageName } from '../../data/didWords';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 import { agreeing } from '../../words/countWords';
 
 /** More are not asked for: a kit seldom gives so many. */

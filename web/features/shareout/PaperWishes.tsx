@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { kitOfPiece } from '../../../core/kits';
+import { kitOfPiece } from '../../../core/kit/closing';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { PaperChoice } from '../../ui/PaperChoice';
 import { Row } from '../../ui/Screen';
 import { usePaperStanding } from '../../parts/usePaperStanding';
 import { useShareChoices } from './shareChoices';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 /** Papers that must be used, and those that are never cut. */
 export function PaperWishes({ kits, used }: { kits: ReadonlySet<string>; used: readonly string[] }) {

@@ -1,5 +1,5 @@
-import { sheetsOfShare } from '../../../core/sharing';
-import type { PlanPiece } from '../../../core/things';
+import { sheetsOfShare } from '../../../core/kit/sharing';
+import type { PlanPiece } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { agreeing, countWords } from '../../words/countWords';
 import { Soft, Stack } from '../../ui/Screen';

@@ -1,4 +1,4 @@
-import type { PlanPiece, PlanSheet } from '../../../core/things';
+import type { PlanPiece, PlanSheet } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { takenWords } from '../../ui/lotWords';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { SharingPage } from '../../../core/sharing';
-import type { SharePlan } from '../../../core/shareout';
+import type { SharingPage } from '../../../core/kit/sharing';
+import type { SharePlan } from '../../../core/kit/shareout';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { whyOf } from '../../ui/BrokenOff';

@@ -1,7 +1,7 @@
 import { CheckboxGroup, Label } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { ShareMode } from '../../../core/shareout';
+import type { ShareMode } from '../../../core/kit/shareout';
 import { pageName } from '../../data/didWords';
 import { Choice } from '../../ui/Choice';
 import { kitWords } from '../../ui/dayWords';

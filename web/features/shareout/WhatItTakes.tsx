@@ -1,5 +1,5 @@
-import { formatArea } from '../../../core/length';
-import { leftAfter, type ShareJob, type SharePlan } from '../../../core/shareout';
+import { formatArea } from '../../../core/ground/length';
+import { leftAfter, type ShareJob, type SharePlan } from '../../../core/kit/shareout';
 import { useSettings } from '../../data/settings';
 import { PlanFigures } from '../../ui/PlanFigures';
 import { Soft } from '../../ui/Screen';

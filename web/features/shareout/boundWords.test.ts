@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { SharePlan } from '../../../core/shareout';
+import type { SharePlan } from '../../../core/kit/shareout';
 import { boundWords } from './boundWords';
 
 const stats = { worth: 2, complete: 2, fresh: 2, bound: { worth: 3, fresh: 2 }, optimal: false };

@@ -1,4 +1,4 @@
-import type { SharePlan } from '../../../core/shareout';
+import type { SharePlan } from '../../../core/kit/shareout';
 
 /** What is proved or bounded of a share-out. @param wanted pages asked for */
 export function boundWords({ stats }: SharePlan, wanted: number): string {

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
-import { cutListOf } from '../../../core/cutlist';
-import { pageLayout } from '../../../core/design';
-import type { SharingPage } from '../../../core/sharing';
+import { inches } from '../../../core/ground/length';
+import { cutListOf } from '../../../core/page/cutlist';
+import { pageLayout } from '../../../core/page/design';
+import type { SharingPage } from '../../../core/kit/sharing';
 import { slotForPart } from './draggedPart';
 
 const sharing = (design: string): SharingPage => {

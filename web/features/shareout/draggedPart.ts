@@ -1,6 +1,6 @@
-import type { Size } from '../../../core/geometry';
-import { cutListOf } from '../../../core/cutlist';
-import type { SharingPage } from '../../../core/sharing';
+import type { Size } from '../../../core/ground/geometry';
+import { cutListOf } from '../../../core/page/cutlist';
+import type { SharingPage } from '../../../core/kit/sharing';
 
 /** The type under which a part of a paper is dragged. */
 export const PART = 'application/x-nubbin-part';

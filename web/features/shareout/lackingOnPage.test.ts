@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import { inches } from '../../../core/length';
-import { designOf, layOut } from '../../../core/design';
-import { wantedKey } from '../../../core/cutlist';
-import type { Page } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import { designOf, layOut } from '../../../core/page/design';
+import { wantedKey } from '../../../core/page/cutlist';
+import type { Page } from '../../../core/stock/things';
 import { lackingOnPage } from './lackingOnPage';
 
 const page = { id: 'p', papers: {}, format: { w: inches(12), h: inches(12), spread: false } } as unknown as Page;

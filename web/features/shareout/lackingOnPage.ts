@@ -1,6 +1,6 @@
-import { cutListOf } from '../../../core/cutlist';
-import type { SharingPage } from '../../../core/sharing';
-import type { Lacking } from '../../../core/shareout';
+import { cutListOf } from '../../../core/page/cutlist';
+import type { SharingPage } from '../../../core/kit/sharing';
+import type { Lacking } from '../../../core/kit/shareout';
 import { inSentence } from '../../ui/inSentence';
 
 /** Why a page gets no papers, in the words of its design. */

@@ -1,7 +1,7 @@
-import type { Punching } from '../../../core/cutlist';
-import type { SharePlan } from '../../../core/shareout';
-import { sheetsOfShare, type SharingPage } from '../../../core/sharing';
-import type { PlanSheet } from '../../../core/things';
+import type { Punching } from '../../../core/page/cutlist';
+import type { SharePlan } from '../../../core/kit/shareout';
+import { sheetsOfShare, type SharingPage } from '../../../core/kit/sharing';
+import type { PlanSheet } from '../../../core/stock/things';
 import { whyOf } from '../../ui/BrokenOff';
 import { punchedInWorker } from '../../workers/planningClient';
 

@@ -1,5 +1,5 @@
-import type { AllowedThing } from '../../../core/making';
-import type { ShareWishes } from '../../../core/sharing';
+import type { AllowedThing } from '../../../core/acts';
+import type { ShareWishes } from '../../../core/kit/sharing';
 import { keptStore } from '../../data/keptStore';
 
 /** What she ticked and settled for the share-out in hand; kept in this browser until it is claimed or begun anew. */

@@ -1,10 +1,11 @@
-import type { Ticks } from '../../../core/length';
-import type { Trimmer } from '../../../core/cutting';
-import { facesMeant } from '../../../core/kits';
-import { jobOf, onPlain, type Bench } from '../../../core/making';
-import type { ShareJob } from '../../../core/shareout';
-import type { SharingPage } from '../../../core/sharing';
-import type { Lot } from '../../../core/things';
+import type { Ticks } from '../../../core/ground/length';
+import type { Trimmer } from '../../../core/trimmer/cutting';
+import { facesMeant } from '../../../core/kit/closing';
+import { jobOf, onPlain } from '../../../core/acts';
+import { type Bench } from '../../../core/stock/bench';
+import type { ShareJob } from '../../../core/kit/shareout';
+import type { SharingPage } from '../../../core/kit/sharing';
+import type { Lot } from '../../../core/stock/things';
 import type { ShareChoices } from './shareChoices';
 import { edgeName } from './edgeName';
 

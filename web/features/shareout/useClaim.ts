@@ -1,5 +1,5 @@
-import { claimShareOut } from '../../../core/making';
-import { nth } from '../../../core/nth';
+import { claimShareOut } from '../../../core/acts';
+import { nth } from '../../../core/ground/nth';
 import { act, say } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { useGoAfter } from '../../ui/useGoAfter';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import { facesMeant } from '../../../core/kits';
-import { inSchool, jobOf, layForSharing, onPlain } from '../../../core/making';
-import { middlesOf, type SharingPage } from '../../../core/sharing';
-import type { ShareJob, SharePlan, ShareProgress } from '../../../core/shareout';
-import type { Page } from '../../../core/things';
+import { facesMeant } from '../../../core/kit/closing';
+import { inSchool, jobOf, layForSharing, onPlain } from '../../../core/acts';
+import { middlesOf, type SharingPage } from '../../../core/kit/sharing';
+import type { ShareJob, SharePlan, ShareProgress } from '../../../core/kit/shareout';
+import type { Page } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { useSearch, type Searching } from '../../ui/useSearch';

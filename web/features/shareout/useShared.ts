@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { ANY_TRIMMER } from '../../../core/cutting';
-import type { Punching } from '../../../core/cutlist';
-import { pagesToShare, smallGifts } from '../../../core/making';
-import { pagesFromMiddles, punchingOf } from '../../../core/sharing';
-import { pageCosts } from '../../../core/shareout';
-import { ownPunches } from '../../../core/stock';
+import { ANY_TRIMMER } from '../../../core/trimmer/cutting';
+import type { Punching } from '../../../core/page/cutlist';
+import { pagesToShare, smallGifts } from '../../../core/acts';
+import { pagesFromMiddles, punchingOf } from '../../../core/kit/sharing';
+import { pageCosts } from '../../../core/kit/shareout';
+import { ownPunches } from '../../../core/trimmer/onHand';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import type { ShareChoices } from './shareChoices';

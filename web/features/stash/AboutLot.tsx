@@ -1,6 +1,6 @@
-import { changeLot } from '../../../core/making';
-import type { Amounts } from '../../../core/ledger';
-import { isKept, type Lot, type LotKind } from '../../../core/things';
+import { changeLot } from '../../../core/acts';
+import type { Amounts } from '../../../core/stock/ledger';
+import { isKept, type Lot, type LotKind } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { AmendSlip } from '../../parts/AmendSlip';
 import { Notes } from '../../parts/Notes';

@@ -1,12 +1,12 @@
 import { useState } from 'react';
-import { addAmounts, type Amounts } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
+import { addAmounts, type Amounts } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
 import { AmountField } from '../../ui/AmountField';
 import { useAmount } from '../../ui/useAmount';
-import { countAnew } from '../../../core/making';
+import { countAnew } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 

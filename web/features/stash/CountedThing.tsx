@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { LotState } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
+import type { LotState } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Found } from '../../../core/finding';
+import type { Found } from '../../../core/kit/finding';
 import { useBench } from '../../data/benchStore';
 import { CountedThing } from './CountedThing';
 import { sortOf, SORTS } from './sorts';

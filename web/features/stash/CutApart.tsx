@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
-import type { PieceState } from '../../../core/ledger';
-import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/length';
-import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/making';
-import type { Lot } from '../../../core/things';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatLength, formatSize, inches, type MeasureSystem } from '../../../core/ground/length';
+import { brandingStripOf, cutApartEvent, readParts, stripOffEvent, type Edge } from '../../../core/acts';
+import type { Lot } from '../../../core/stock/things';
 import { useSettings, useTrimmer } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -13,7 +13,7 @@ import { SIZE_TYPED } from '../../ui/sizeTyped';
 import { SlipOver } from '../../ui/SlipOver';
 import { TextField } from '../../ui/TextField';
 import { CutApartDrawing } from './CutApartDrawing';
-import { cutInStash } from '../../../core/making';
+import { cutInStash } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { agreeing, countWords } from '../../words/countWords';
 

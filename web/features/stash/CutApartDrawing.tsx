@@ -1,5 +1,5 @@
-import type { CutChild, PieceState } from '../../../core/ledger';
-import { formatSize, toInches } from '../../../core/length';
+import type { CutChild, PieceState } from '../../../core/stock/ledger';
+import { formatSize, toInches } from '../../../core/ground/length';
 import { useSettings } from '../../data/settings';
 import { useFill } from '../../ui/facesInSight';
 

@@ -9,12 +9,12 @@ import {
   offset,
   rectContour,
   type Contour,
-} from '../../../core/contours';
-import { restAround, type Rect } from '../../../core/geometry';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize, inches, TICKS_PER_INCH } from '../../../core/length';
-import { cutOut } from '../../../core/making';
-import type { Lot } from '../../../core/things';
+} from '../../../core/trimmer/contours';
+import { restAround, type Rect } from '../../../core/ground/geometry';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize, inches, TICKS_PER_INCH } from '../../../core/ground/length';
+import { cutOut } from '../../../core/acts';
+import type { Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

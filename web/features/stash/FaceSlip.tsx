@@ -1,9 +1,9 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { DialogTrigger } from 'react-aria-components';
-import { inches } from '../../../core/length';
-import type { Corners } from '../../../core/straightening';
-import type { Face, Lot } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import type { Corners } from '../../../core/seeing/straightening';
+import type { Face, Lot } from '../../../core/stock/things';
 import { readPicture } from '../../workers/picturesClient';
 import { Button } from '../../ui/Button';
 import { Paper } from '../../ui/Paper';
@@ -12,7 +12,7 @@ import { SlipOver } from '../../ui/SlipOver';
 import { FaceTags } from './FaceTags';
 import { PictureSource } from './PictureSource';
 import { StraightenPicture } from '../../ui/StraightenPicture';
-import { changeFace, pictureFace } from '../../../core/making';
+import { changeFace, pictureFace } from '../../../core/acts';
 import { act } from '../../data/acts';
 
 export interface FaceSlipProps {

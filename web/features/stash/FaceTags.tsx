@@ -1,10 +1,10 @@
 import styled from 'styled-components';
-import type { Face, Lot } from '../../../core/things';
+import type { Face, Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { Choice } from '../../ui/Choice';
 import { Soft } from '../../ui/Screen';
 import { KeptTextField } from '../../ui/KeptTextField';
-import { changeFace, changeLot } from '../../../core/making';
+import { changeFace, changeLot } from '../../../core/acts';
 
 type Told = 'none' | 'quiet' | 'busy';
 type Base = 'none' | 'white' | 'cream';

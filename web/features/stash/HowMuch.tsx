@@ -1,5 +1,5 @@
-import type { Amounts } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
+import type { Amounts } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { coloursIn } from '../../../core/colour';
-import type { Size } from '../../../core/geometry';
-import { formatSize, parseSize, TICKS_PER_INCH } from '../../../core/length';
-import { changeItem } from '../../../core/making';
-import { smallThing } from '../../../core/placing';
-import type { Item, Lot } from '../../../core/things';
+import { coloursIn } from '../../../core/ground/colour';
+import type { Size } from '../../../core/ground/geometry';
+import { formatSize, parseSize, TICKS_PER_INCH } from '../../../core/ground/length';
+import { changeItem } from '../../../core/acts';
+import { smallThing } from '../../../core/page/placing';
+import type { Item, Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

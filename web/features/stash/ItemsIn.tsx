@@ -1,9 +1,9 @@
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Amounts } from '../../../core/ledger';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { itemsOf, smallThing } from '../../../core/placing';
-import type { Lot } from '../../../core/things';
+import type { Amounts } from '../../../core/stock/ledger';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { itemsOf, smallThing } from '../../../core/page/placing';
+import type { Lot } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { ItemDrawing } from '../../ui/ItemFigure';

@@ -1,6 +1,6 @@
-import type { Amounts } from '../../../core/ledger';
-import { bringBack, partWithSome } from '../../../core/making';
-import type { Lot } from '../../../core/things';
+import type { Amounts } from '../../../core/stock/ledger';
+import { bringBack, partWithSome } from '../../../core/acts';
+import type { Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

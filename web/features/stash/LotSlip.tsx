@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { kitOfPart } from '../../../core/kits';
-import { historyOfLot } from '../../../core/ledger';
-import { isKept, type Lot } from '../../../core/things';
+import { kitOfPart } from '../../../core/kit/closing';
+import { historyOfLot } from '../../../core/stock/ledger';
+import { isKept, type Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
@@ -18,7 +18,7 @@ import { LotGoes } from './LotGoes';
 import { useAmountWanted } from './useAmountWanted';
 import { TakeToBench } from './TakeToBench';
 import { Trail } from './Trail';
-import { takeSomeOut } from '../../../core/making';
+import { takeSomeOut } from '../../../core/acts';
 
 /** What it is called and is, and in which kits it lies. */
 function Headline({ lot }: { lot: Lot }) {

@@ -1,5 +1,5 @@
-import { changeLot } from '../../../core/making';
-import { materialOf, type Lot, type Material } from '../../../core/things';
+import { changeLot } from '../../../core/acts';
+import { materialOf, type Lot, type Material } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { Choice } from '../../ui/Choice';
 import { Tick } from '../../ui/Tick';

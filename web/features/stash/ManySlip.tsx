@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { formatArea } from '../../../core/length';
-import { brandingStripOf, stripOffEvent } from '../../../core/making';
+import { formatArea } from '../../../core/ground/length';
+import { brandingStripOf, stripOffEvent } from '../../../core/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
@@ -10,10 +10,10 @@ import { TextField } from '../../ui/TextField';
 import { labelOf, labelsOfPlaces } from './labels';
 import type { Label } from './labelsPdf';
 import { PartWith } from './PartWith';
-import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } from '../../../core/making';
+import { bringBack, cutInStash, moveTo, partWith, takeOut, type ChosenThings } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { pageName } from '../../data/didWords';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 import { agreeing } from '../../words/countWords';
 
 export interface ManySlipProps {

@@ -1,7 +1,7 @@
-import { readItems } from '../../../core/listing';
-import { nameItems } from '../../../core/making';
-import { pouredOut } from '../../../core/placing';
-import type { Lot } from '../../../core/things';
+import { readItems } from '../../../core/stock/listing';
+import { nameItems } from '../../../core/acts';
+import { pouredOut } from '../../../core/page/placing';
+import type { Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { useUnsent } from '../../data/unsent';

@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { coverPalette, readPalette, type PaletteMatch } from '../../../core/colour';
-import type { Findable } from '../../../core/finding';
+import { coverPalette, readPalette, type PaletteMatch } from '../../../core/ground/colour';
+import type { Findable } from '../../../core/kit/finding';
 import { useBench } from '../../data/benchStore';
 import { readPicture } from '../../workers/picturesClient';
 import { MakeRound } from '../../parts/MakeRound';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';
 import { TextField } from '../../ui/TextField';
-import { type Leaving } from '../../../core/making';
+import { type Leaving } from '../../../core/acts';
 
 export interface PartWithProps {
   isDisabled?: boolean;

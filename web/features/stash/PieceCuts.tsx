@@ -1,6 +1,6 @@
-import type { PieceState } from '../../../core/ledger';
-import { cutInStash, punchEvent } from '../../../core/making';
-import type { Hole, Lot } from '../../../core/things';
+import type { PieceState } from '../../../core/stock/ledger';
+import { cutInStash, punchEvent } from '../../../core/acts';
+import type { Hole, Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useGoAfter } from '../../ui/useGoAfter';
 import { Row } from '../../ui/Screen';

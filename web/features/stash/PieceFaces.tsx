@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { heldIn } from '../../../core/heldIn';
-import type { PieceState } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import type { Lot } from '../../../core/things';
+import { heldIn } from '../../../core/ground/heldIn';
+import type { PieceState } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
+import type { Lot } from '../../../core/stock/things';
 import { AmendSlip } from '../../parts/AmendSlip';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

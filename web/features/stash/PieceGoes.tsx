@@ -1,5 +1,5 @@
-import type { PieceState } from '../../../core/ledger';
-import { bringBack, partWith, putRight } from '../../../core/making';
+import type { PieceState } from '../../../core/stock/ledger';
+import { bringBack, partWith, putRight } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { Button } from '../../ui/Button';
 import { Row } from '../../ui/Screen';

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { heldIn } from '../../../core/heldIn';
-import { historyOf, type PieceState, type PieceWhere } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
+import { heldIn } from '../../../core/ground/heldIn';
+import { historyOf, type PieceState, type PieceWhere } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Soft } from '../../ui/Screen';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import type { promisedOf } from '../../../core/cutlist';
-import { formatSize } from '../../../core/length';
-import { releasePage } from '../../../core/making';
+import type { promisedOf } from '../../../core/page/cutlist';
+import { formatSize } from '../../../core/ground/length';
+import { releasePage } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';

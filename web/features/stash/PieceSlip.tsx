@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
-import { pagesOf, promisedOf } from '../../../core/cutlist';
-import { heldIn } from '../../../core/heldIn';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
-import { putAway, takeOut as takeOutOfStash } from '../../../core/making';
-import type { Kit } from '../../../core/things';
+import { pagesOf, promisedOf } from '../../../core/page/cutlist';
+import { heldIn } from '../../../core/ground/heldIn';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
+import { putAway, takeOut as takeOutOfStash } from '../../../core/acts';
+import type { Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';

@@ -1,10 +1,10 @@
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { area } from '../../../core/geometry';
-import type { PieceState } from '../../../core/ledger';
-import { formatArea } from '../../../core/length';
-import { holeArea } from '../../../core/punching';
-import type { Hole, Lot, Punch } from '../../../core/things';
+import { area } from '../../../core/ground/geometry';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatArea } from '../../../core/ground/length';
+import { holeArea } from '../../../core/trimmer/punching';
+import type { Hole, Lot, Punch } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Button } from '../../ui/Button';

@@ -1,6 +1,6 @@
-import { toInches } from '../../../core/length';
-import type { PieceState } from '../../../core/ledger';
-import type { Hole } from '../../../core/things';
+import { toInches } from '../../../core/ground/length';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { Hole } from '../../../core/stock/things';
 import { useFill } from '../../ui/facesInSight';
 import { holePath } from '../../ui/holePath';
 import { countWords } from '../../words/countWords';

@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import styled from 'styled-components';
-import type { PieceState } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
-import type { Kit, Lot } from '../../../core/things';
+import type { PieceState } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { useSettings } from '../../data/settings';
 import { Paper, paperOf } from '../../ui/Paper';
 

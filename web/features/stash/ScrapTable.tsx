@@ -2,8 +2,8 @@ import { countWords } from '../../words/countWords';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
-import type { Found } from '../../../core/finding';
-import { formatArea, inches, TICKS_PER_INCH } from '../../../core/length';
+import type { Found } from '../../../core/kit/finding';
+import { formatArea, inches, TICKS_PER_INCH } from '../../../core/ground/length';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Ruler } from '../../ui/Ruler';
@@ -11,8 +11,8 @@ import { Row, Soft } from '../../ui/Screen';
 import { useWidth } from '../../ui/useWidth';
 import { packRows, type TableGroup } from './packRows';
 import { ScrapPiece } from './ScrapPiece';
-import { heldIn } from '../../../core/heldIn';
-import { nth } from '../../../core/nth';
+import { heldIn } from '../../../core/ground/heldIn';
+import { nth } from '../../../core/ground/nth';
 
 export interface ScrapTableProps {
   groups: readonly TableGroup<Found>[];

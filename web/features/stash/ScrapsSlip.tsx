@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { formatSize } from '../../../core/length';
+import { formatSize } from '../../../core/ground/length';
 import { undo } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

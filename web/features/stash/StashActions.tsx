@@ -1,5 +1,5 @@
 import { lazy } from 'react';
-import type { Findable, Found } from '../../../core/finding';
+import type { Findable, Found } from '../../../core/kit/finding';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';
 import { keepFile } from '../../ui/keepFile';

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useId } from 'react';
 import styled from 'styled-components';
-import { FAMILIES, type Family, type Harmony } from '../../../core/colour';
-import type { LotKind } from '../../../core/things';
+import { FAMILIES, type Family, type Harmony } from '../../../core/ground/colour';
+import type { LotKind } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';

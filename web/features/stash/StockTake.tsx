@@ -1,8 +1,8 @@
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
-import { addAmounts, type Amounts } from '../../../core/ledger';
-import { formatSize } from '../../../core/length';
+import { addAmounts, type Amounts } from '../../../core/stock/ledger';
+import { formatSize } from '../../../core/ground/length';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
@@ -17,7 +17,7 @@ import { ThingDrawing } from '../../ui/ThingDrawing';
 import { AmountField } from '../../ui/AmountField';
 import { useStockTaking } from './stockTakeStore';
 import { thingsToCount, type ToCount } from './thingsToCount';
-import { putRight } from '../../../core/making';
+import { putRight } from '../../../core/acts';
 import { act } from '../../data/acts';
 import { countWords } from '../../words/countWords';
 

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Result } from '../../../core/result';
+import type { Result } from '../../../core/ground/result';
 import { useSettings } from '../../data/settings';
 import { amountWords } from '../../ui/amountWords';
 import { Button } from '../../ui/Button';

@@ -1,12 +1,12 @@
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { boxOf, cuttable, type Contour } from '../../../core/contours';
-import type { Size } from '../../../core/geometry';
-import { TICKS_PER_INCH } from '../../../core/length';
-import { changeItem } from '../../../core/making';
-import type { SmallThing } from '../../../core/placing';
-import type { Lot } from '../../../core/things';
+import { boxOf, cuttable, type Contour } from '../../../core/trimmer/contours';
+import type { Size } from '../../../core/ground/geometry';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import { changeItem } from '../../../core/acts';
+import type { SmallThing } from '../../../core/page/placing';
+import type { Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useSettings } from '../../data/settings';
 import { whyOf } from '../../ui/BrokenOff';

@@ -1,13 +1,13 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { LedgerEvent } from '../../../core/ledger';
+import type { LedgerEvent } from '../../../core/stock/ledger';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { dayWords } from '../../ui/dayWords';
 import { eventWords, type Names } from './eventWords';
 import { pageName } from '../../data/didWords';
-import { heldIn } from '../../../core/heldIn';
+import { heldIn } from '../../../core/ground/heldIn';
 
 export interface TrailProps {
   events: readonly LedgerEvent[];

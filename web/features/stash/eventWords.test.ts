@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { LedgerEvent } from '../../../core/ledger';
-import { inches } from '../../../core/length';
+import type { LedgerEvent } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
 import { eventWords } from './eventWords';
 
 const names = {

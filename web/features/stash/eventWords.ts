@@ -1,10 +1,10 @@
-import { isKerf } from '../../../core/cutlist';
-import type { Size } from '../../../core/geometry';
-import { totalOf, type Amounts, type LedgerEvent, type Telling } from '../../../core/ledger';
-import { formatLength, formatSize, type MeasureSystem } from '../../../core/length';
-import type { LotKind } from '../../../core/things';
+import { isKerf } from '../../../core/page/cutlist';
+import type { Size } from '../../../core/ground/geometry';
+import { totalOf, type Amounts, type LedgerEvent, type Telling } from '../../../core/stock/ledger';
+import { formatLength, formatSize, type MeasureSystem } from '../../../core/ground/length';
+import type { LotKind } from '../../../core/stock/things';
 import { kindWords } from '../../ui/lotWords';
-import { nth } from '../../../core/nth';
+import { nth } from '../../../core/ground/nth';
 
 /** Names for what an event speaks of. */
 export interface Names {

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
-import type { Found } from '../../../core/finding';
-import { fold } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import type { Face, Kit, Lot } from '../../../core/things';
+import type { Found } from '../../../core/kit/finding';
+import { fold } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
+import type { Face, Kit, Lot } from '../../../core/stock/things';
 import { familyOfLot, groupPieces, type Grouping } from './groups';
 
 const lot = (id: string, kit: string): Lot => ({

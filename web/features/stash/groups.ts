@@ -1,13 +1,13 @@
-import { FAMILIES, familyOf, type Family } from '../../../core/colour';
-import type { Found } from '../../../core/finding';
-import type { Ledger } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import type { Face, Kit } from '../../../core/things';
+import { FAMILIES, familyOf, type Family } from '../../../core/ground/colour';
+import type { Found } from '../../../core/kit/finding';
+import type { Ledger } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
+import type { Face, Kit } from '../../../core/stock/things';
 import { monthWords } from '../../ui/dayWords';
 import { FAMILY_NAMES } from '../../ui/familyNames';
 import type { TableGroup } from './packRows';
-import { heldIn } from '../../../core/heldIn';
-import { known } from '../../../core/known';
+import { heldIn } from '../../../core/ground/heldIn';
+import { known } from '../../../core/ground/known';
 
 export type Grouping = 'colour' | 'kit' | 'size' | 'age' | 'near';
 export const GROUPINGS: readonly (readonly [Exclude<Grouping, 'near'>, string])[] = [

@@ -1,8 +1,8 @@
 import { PDFDocument } from 'pdf-lib';
 import { expect, test } from 'vitest';
-import { fold, type LedgerEvent } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import type { Kit, Lot } from '../../../core/things';
+import { fold, type LedgerEvent } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { labelOf, labelsOfPlaces } from './labels';
 import { labelsPdf } from './labelsPdf';
 

@@ -1,11 +1,11 @@
-import type { PieceState } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
-import { type Bench } from '../../../core/making';
-import { formatArea, type MeasureSystem } from '../../../core/length';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
+import { type Bench } from '../../../core/stock/bench';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
 import { kitWords } from '../../ui/dayWords';
 import type { Label } from './labelsPdf';
-import { type ChosenThings } from '../../../core/making';
-import { heldIn } from '../../../core/heldIn';
+import { type ChosenThings } from '../../../core/acts';
+import { heldIn } from '../../../core/ground/heldIn';
 import { countWords } from '../../words/countWords';
 
 type Known = Pick<Bench, 'ledger' | 'lots' | 'kits'>;

@@ -1,6 +1,6 @@
 import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { Rect, Size } from '../../../core/geometry';
-import { formatSize, type MeasureSystem } from '../../../core/length';
+import type { Rect, Size } from '../../../core/ground/geometry';
+import { formatSize, type MeasureSystem } from '../../../core/ground/length';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 /** What a label tells: where or what it is, what is in it, and its largest pieces. */

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { findThings, indexStash } from '../../../core/finding';
-import { fold, type LedgerEvent } from '../../../core/ledger';
-import { hexOfWord } from '../../../core/colour';
-import { inches, mm } from '../../../core/length';
-import type { Kit, Lot } from '../../../core/things';
+import { findThings, indexStash } from '../../../core/kit/finding';
+import { fold, type LedgerEvent } from '../../../core/stock/ledger';
+import { hexOfWord } from '../../../core/ground/colour';
+import { inches, mm } from '../../../core/ground/length';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { readStashCsv } from './readStashCsv';
 import { stashCsv } from './stashCsv';
 

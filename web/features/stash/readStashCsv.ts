@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import { totalOf, type Amounts } from '../../../core/ledger';
-import { columnCalled, entriesOf, lineOf, MOST_OF_A_LINE, readLine, type ListItem } from '../../../core/listing';
-import { err, ok, type Result } from '../../../core/result';
-import type { Lot, LotKind } from '../../../core/things';
-import { type Bench } from '../../../core/making';
+import { totalOf, type Amounts } from '../../../core/stock/ledger';
+import { columnCalled, entriesOf, lineOf, MOST_OF_A_LINE, readLine, type ListItem } from '../../../core/stock/listing';
+import { err, ok, type Result } from '../../../core/ground/result';
+import type { Lot, LotKind } from '../../../core/stock/things';
+import { type Bench } from '../../../core/stock/bench';
 import { KIND_CHOICES } from '../../ui/lotWords';
 import { STASH_COLUMNS, stashRow, type StashColumn } from './stashRow';
 

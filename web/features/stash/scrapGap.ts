@@ -1,4 +1,4 @@
-import { area, largestRectOutside, type Rect, type Size } from '../../../core/geometry';
+import { area, largestRectOutside, type Rect, type Size } from '../../../core/ground/geometry';
 
 /** Where a gap is: at a corner, in the middle of an edge, or in the middle. */
 export const GAP_PLACES = [

@@ -1,6 +1,6 @@
-import { hasAll, plainWords, wordsAsked } from '../../../core/finding';
-import type { Bench } from '../../../core/making';
-import type { Face, Lot } from '../../../core/things';
+import { hasAll, plainWords, wordsAsked } from '../../../core/kit/finding';
+import type { Bench } from '../../../core/stock/bench';
+import type { Face, Lot } from '../../../core/stock/things';
 
 /** A face she has, with a paper that shows it. */
 export interface OfferedFace {

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { contains } from '../../../core/geometry';
-import { inches } from '../../../core/length';
-import { unpackedWorld } from '../../../core/making/test/world';
+import { contains } from '../../../core/ground/geometry';
+import { inches } from '../../../core/ground/length';
+import { unpackedWorld } from '../../../core/acts/test/world';
 import { GAP_PLACES, gapAt, largestOf } from './scrapGap';
 import { faceCalled, facesOfPapers, offersFor } from './scrapOffers';
 

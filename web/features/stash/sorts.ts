@@ -1,5 +1,5 @@
-import type { Found } from '../../../core/finding';
-import type { LotKind } from '../../../core/things';
+import type { Found } from '../../../core/kit/finding';
+import type { LotKind } from '../../../core/stock/things';
 
 /** What she looks for when she goes to the stash. */
 export type Sort = 'all' | 'paper' | 'small' | 'letters' | 'rolls' | 'tools';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { expect, test } from 'vitest';
-import type { Found } from '../../../core/finding';
-import { fold } from '../../../core/ledger';
-import { inches } from '../../../core/length';
-import type { Lot } from '../../../core/things';
-import { EMPTY_BENCH } from '../../../core/making';
+import type { Found } from '../../../core/kit/finding';
+import { fold } from '../../../core/stock/ledger';
+import { inches } from '../../../core/ground/length';
+import type { Lot } from '../../../core/stock/things';
+import { EMPTY_BENCH } from '../../../core/stock/bench';
 import { stashCsv } from './stashCsv';
 
 const lot = (name: string, note = ''): Lot => ({

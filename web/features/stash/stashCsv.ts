@@ -1,5 +1,5 @@
-import type { Found } from '../../../core/finding';
-import type { Bench } from '../../../core/making';
+import type { Found } from '../../../core/kit/finding';
+import type { Bench } from '../../../core/stock/bench';
 import { csvOf } from '../../ui/csv';
 import { STASH_COLUMNS, stashRow } from './stashRow';
 

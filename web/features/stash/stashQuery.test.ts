@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { FAMILIES } from '../../../core/colour';
+import { FAMILIES } from '../../../core/ground/colour';
 import { SORTS } from './sorts';
 import { HARMONIES, IDLE, NO_QUERY, queryOf, searchOf, STATES, type StashQuery } from './stashQuery';
 

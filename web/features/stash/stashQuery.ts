@@ -1,7 +1,7 @@
 import { formatISO, subMonths } from 'date-fns';
-import { FAMILIES, type Family, type Harmony } from '../../../core/colour';
-import type { FoundState } from '../../../core/finding';
-import type { LotKind } from '../../../core/things';
+import { FAMILIES, type Family, type Harmony } from '../../../core/ground/colour';
+import type { FoundState } from '../../../core/kit/finding';
+import type { LotKind } from '../../../core/stock/things';
 import { GROUPINGS, type Grouping } from './groups';
 import { SORTS, type Sort } from './sorts';
 

@@ -1,7 +1,7 @@
-import { TICKS_PER_INCH } from '../../../core/length';
-import type { PieceState } from '../../../core/ledger';
-import type { Bench } from '../../../core/making';
-import type { Lot } from '../../../core/things';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { Bench } from '../../../core/stock/bench';
+import type { Lot } from '../../../core/stock/things';
 import { amountWords } from '../../ui/amountWords';
 import { kindWords } from '../../ui/lotWords';
 

@@ -1,4 +1,4 @@
-import type { Amounts } from '../../../core/ledger';
+import type { Amounts } from '../../../core/stock/ledger';
 import { keptStore } from '../../data/keptStore';
 
 /**

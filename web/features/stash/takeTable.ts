@@ -1,6 +1,6 @@
-import { ofDesign, receiptOf, unpack } from '../../../core/listing';
-import { decided, put, type Deciding, type NewEvent, type RecordWrite } from '../../../core/making';
-import type { Face, Lot } from '../../../core/things';
+import { ofDesign, receiptOf, unpack } from '../../../core/stock/listing';
+import { decided, put, type Deciding, type NewEvent, type RecordWrite } from '../../../core/acts';
+import type { Face, Lot } from '../../../core/stock/things';
 import type { RowEffect, TableRow } from './readStashCsv';
 
 type Added = Extract<RowEffect, { kind: 'added' }>;

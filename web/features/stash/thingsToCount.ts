@@ -1,7 +1,7 @@
-import type { Amounts, PieceState } from '../../../core/ledger';
-import type { Lot } from '../../../core/things';
-import { type Bench } from '../../../core/making';
-import { heldIn } from '../../../core/heldIn';
+import type { Amounts, PieceState } from '../../../core/stock/ledger';
+import type { Lot } from '../../../core/stock/things';
+import { type Bench } from '../../../core/stock/bench';
+import { heldIn } from '../../../core/ground/heldIn';
 
 /** Something to look for at a place: a piece of paper, or an amount of a lot. */
 export interface ToCount {

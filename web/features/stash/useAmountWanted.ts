@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Amounts } from '../../../core/ledger';
-import { inches, type MeasureSystem } from '../../../core/length';
-import type { Lot } from '../../../core/things';
+import type { Amounts } from '../../../core/stock/ledger';
+import { inches, type MeasureSystem } from '../../../core/ground/length';
+import type { Lot } from '../../../core/stock/things';
 import { amountWords } from '../../ui/amountWords';
 import { lettersOf } from '../../ui/lettersOf';
 

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { findThings, indexStash, type Findable, type FindQuery, type Found } from '../../../core/finding';
-import { shelfOf } from '../../../core/making';
+import { findThings, indexStash, type Findable, type FindQuery, type Found } from '../../../core/kit/finding';
+import { shelfOf } from '../../../core/stock/bench';
 import { useBench } from '../../data/benchStore';
 import { kindWords } from '../../ui/lotWords';
 import { familyOfLot } from './groups';

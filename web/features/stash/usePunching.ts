@@ -1,10 +1,10 @@
 import { useCallback, useMemo, useState } from 'react';
-import { inches } from '../../../core/length';
-import { nth } from '../../../core/nth';
-import type { PunchWish } from '../../../core/punching';
-import { ownPunches } from '../../../core/stock';
-import type { PieceState } from '../../../core/ledger';
-import type { Lot, Punch } from '../../../core/things';
+import { inches } from '../../../core/ground/length';
+import { nth } from '../../../core/ground/nth';
+import type { PunchWish } from '../../../core/trimmer/punching';
+import { ownPunches } from '../../../core/trimmer/onHand';
+import type { PieceState } from '../../../core/stock/ledger';
+import type { Lot, Punch } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { useAnswer } from '../../ui/useAnswer';

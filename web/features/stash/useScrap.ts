@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { create } from 'zustand';
-import type { Rect } from '../../../core/geometry';
-import { formatSize, type MeasureSystem } from '../../../core/length';
-import { readScrap, type ScrapLine } from '../../../core/listing';
-import { putScrapAway, type Scrap } from '../../../core/making';
-import { isMonth } from '../../../core/things';
+import type { Rect } from '../../../core/ground/geometry';
+import { formatSize, type MeasureSystem } from '../../../core/ground/length';
+import { readScrap, type ScrapLine } from '../../../core/stock/listing';
+import { putScrapAway, type Scrap } from '../../../core/acts';
+import { isMonth } from '../../../core/stock/things';
 import { actOn } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Contour } from '../../../core/contours';
-import { intersect, type Rect } from '../../../core/geometry';
-import type { PieceState } from '../../../core/ledger';
+import type { Contour } from '../../../core/trimmer/contours';
+import { intersect, type Rect } from '../../../core/ground/geometry';
+import type { PieceState } from '../../../core/stock/ledger';
 import { db } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { whyOf } from '../../ui/BrokenOff';

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import type { Letters, Phrase, TitleFound } from '../../../core/titles';
-import type { PlacedItem } from '../../../core/things';
+import type { Letters, Phrase, TitleFound } from '../../../core/page/titles';
+import type { PlacedItem } from '../../../core/stock/things';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Soft } from '../../ui/Screen';
 import { heading } from '../../ui/theme';

@@ -1,9 +1,9 @@
 import { Button as Press } from 'react-aria-components';
 import styled from 'styled-components';
-import { formatLength, TICKS_PER_INCH } from '../../../core/length';
-import type { Amounts } from '../../../core/ledger';
-import { markWorn } from '../../../core/making';
-import type { Letters } from '../../../core/titles';
+import { formatLength, TICKS_PER_INCH } from '../../../core/ground/length';
+import type { Amounts } from '../../../core/stock/ledger';
+import { markWorn } from '../../../core/acts';
+import type { Letters } from '../../../core/page/titles';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

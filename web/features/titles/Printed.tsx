@@ -1,4 +1,4 @@
-import type { PrintedPart } from '../../../core/titles';
+import type { PrintedPart } from '../../../core/page/titles';
 import { WayList, WayPick } from './WayList';
 
 export interface PrintedProps {

@@ -1,8 +1,8 @@
 import { useTheme } from 'styled-components';
-import { formatLength, inches, TICKS_PER_INCH } from '../../../core/length';
-import { lettersOf, type Letters, type LostOnPaper } from '../../../core/titles';
-import type { LaidLetter, SpeltTitle } from '../../../core/spelling';
-import type { StandingLetters, Tape } from '../../../core/writing';
+import { formatLength, inches, TICKS_PER_INCH } from '../../../core/ground/length';
+import { lettersOf, type Letters, type LostOnPaper } from '../../../core/page/titles';
+import type { LaidLetter, SpeltTitle } from '../../../core/page/spelling';
+import type { StandingLetters, Tape } from '../../../core/page/writing';
 import { useSettings } from '../../data/settings';
 import { Button } from '../../ui/Button';
 import { LetterFigure } from '../../ui/LetterFigure';

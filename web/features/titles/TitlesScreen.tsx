@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import type { MeasureSystem } from '../../../core/length';
-import { phrasesFor, printedIn, themeOf, type Letters } from '../../../core/titles';
-import type { Page } from '../../../core/things';
-import type { StandingLetters, TitleWish } from '../../../core/writing';
+import type { MeasureSystem } from '../../../core/ground/length';
+import { phrasesFor, printedIn, themeOf, type Letters } from '../../../core/page/titles';
+import type { Page } from '../../../core/stock/things';
+import type { StandingLetters, TitleWish } from '../../../core/page/writing';
 import { useBench } from '../../data/benchStore';
 import { pageName } from '../../data/didWords';
 import { useSettings } from '../../data/settings';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { Asking, Letters } from '../../../core/titles';
-import type { Page } from '../../../core/things';
+import type { Asking, Letters } from '../../../core/page/titles';
+import type { Page } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { BrokenOff } from '../../ui/BrokenOff';
 import { Soft } from '../../ui/Screen';

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { Lot } from '../../../core/things';
+import type { Lot } from '../../../core/stock/things';
 import { CountLetters } from '../../parts/CountLetters';
 
 /** Sets of letters that nobody counted: they spell anything, if it is there, until they are counted here. */

@@ -1,4 +1,4 @@
-import type { Letters, WayToSpell } from '../../../core/titles';
+import type { Letters, WayToSpell } from '../../../core/page/titles';
 import { wayWords } from './titleWords';
 import { WayList, WayPick } from './WayList';
 

@@ -1,6 +1,6 @@
 import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
-import { formatLength, inches, TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../../core/length';
-import type { StandingLetters, Tape } from '../../../core/writing';
+import { formatLength, inches, TICKS_PER_INCH, TICKS_PER_MM, type MeasureSystem } from '../../../core/ground/length';
+import type { StandingLetters, Tape } from '../../../core/page/writing';
 import { PDF_INKS, PDF_PAPERS, plainText, POINTS_PER_TICK } from '../../ui/pdfPaper';
 
 /** A title's tape as it is printed. */

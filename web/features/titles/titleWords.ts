@@ -1,5 +1,5 @@
-import type { How, LaidLetter, SpeltTitle } from '../../../core/spelling';
-import { BY_WORD, lettersOf, MIXED, type Letters, type WayToSpell } from '../../../core/titles';
+import type { How, LaidLetter, SpeltTitle } from '../../../core/page/spelling';
+import { BY_WORD, lettersOf, MIXED, type Letters, type WayToSpell } from '../../../core/page/titles';
 
 const HOW: Record<How, string> = {
   turned: 'turned round',

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
-import { pageLayout } from '../../../core/design';
-import type { Rect } from '../../../core/geometry';
-import { inches } from '../../../core/length';
-import { layTitle } from '../../../core/making';
-import { around, boundsOf, looksOf } from '../../../core/placing';
-import type { SpeltTitle } from '../../../core/spelling';
+import { pageLayout } from '../../../core/page/design';
+import type { Rect } from '../../../core/ground/geometry';
+import { inches } from '../../../core/ground/length';
+import { layTitle } from '../../../core/acts';
+import { around, boundsOf, looksOf } from '../../../core/page/placing';
+import type { SpeltTitle } from '../../../core/page/spelling';
 import {
   lastOf,
   lettersFor,
@@ -17,9 +17,9 @@ import {
   type Letters,
   type LostOnPaper,
   type PrintedPart,
-} from '../../../core/titles';
-import type { Page, PlacedItem } from '../../../core/things';
-import { letterWidth, type StandingLetters, type TitleWish } from '../../../core/writing';
+} from '../../../core/page/titles';
+import type { Page, PlacedItem } from '../../../core/stock/things';
+import { letterWidth, type StandingLetters, type TitleWish } from '../../../core/page/writing';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { spelling } from '../../workers/spellingClient';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { accountOf } from '../../../core/kits';
-import { sumOfBalances, type Balance } from '../../../core/ledger';
-import { formatArea, type MeasureSystem } from '../../../core/length';
-import type { Kit, Lot } from '../../../core/things';
+import { accountOf } from '../../../core/kit/closing';
+import { sumOfBalances, type Balance } from '../../../core/stock/ledger';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { rollWords, shareWords } from '../../ui/amountWords';

@@ -1,5 +1,5 @@
-import { aimsOf } from '../../../core/kits';
-import type { Kit } from '../../../core/things';
+import { aimsOf } from '../../../core/kit/closing';
+import type { Kit } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';
 import { aimWords } from '../../parts/aimWords';

@@ -1,7 +1,7 @@
 import { addMonths, format } from 'date-fns';
 import { useState } from 'react';
-import type { Leaving } from '../../../core/making';
-import type { Fate } from '../../../core/things';
+import type { Leaving } from '../../../core/acts';
+import type { Fate } from '../../../core/stock/things';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { monthWords } from '../../ui/dayWords';

@@ -1,7 +1,7 @@
-import type { LeftThing } from '../../../core/kits';
-import { own, totalOf, type Amounts } from '../../../core/ledger';
-import { parseRoll, type MeasureSystem } from '../../../core/length';
-import { itemsOf } from '../../../core/placing';
+import type { LeftThing } from '../../../core/kit/closing';
+import { own, totalOf, type Amounts } from '../../../core/stock/ledger';
+import { parseRoll, type MeasureSystem } from '../../../core/ground/length';
+import { itemsOf } from '../../../core/page/placing';
 import { useSettings } from '../../data/settings';
 import { Choice } from '../../ui/Choice';
 import { lettersOf } from '../../ui/lettersOf';

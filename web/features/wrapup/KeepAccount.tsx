@@ -1,5 +1,5 @@
-import { gaveTo } from '../../../core/kits';
-import type { Kit } from '../../../core/things';
+import { gaveTo } from '../../../core/kit/closing';
+import type { Kit } from '../../../core/stock/things';
 import { say } from '../../data/acts';
 import { benchStore } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

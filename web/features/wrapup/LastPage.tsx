@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
-import { designOf } from '../../../core/design';
-import type { LeftThing } from '../../../core/kits';
-import { toInches } from '../../../core/length';
-import type { Kit } from '../../../core/things';
-import type { Proposal } from '../../../core/busting';
+import { designOf } from '../../../core/page/design';
+import type { LeftThing } from '../../../core/kit/closing';
+import { toInches } from '../../../core/ground/length';
+import type { Kit } from '../../../core/stock/things';
+import type { Proposal } from '../../../core/kit/busting';
 import { useSettings } from '../../data/settings';
 import { PageFigure } from '../../parts/PageFigure';
 import { useProposals } from '../../parts/useProposals';

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { LeftThing } from '../../../core/kits';
+import type { LeftThing } from '../../../core/kit/closing';
 import { useSettings } from '../../data/settings';
 import { StockDrawing } from '../../parts/StockDrawing';
 import { fateWords } from './fateWords';

@@ -1,8 +1,8 @@
 import { lazy, Suspense, useMemo } from 'react';
 import styled, { useTheme } from 'styled-components';
-import { AGES, gaveTo, paperByMonth, stashNow } from '../../../core/kits';
-import { FAMILIES, type Family } from '../../../core/colour';
-import { inches } from '../../../core/length';
+import { AGES, gaveTo, paperByMonth, stashNow } from '../../../core/kit/closing';
+import { FAMILIES, type Family } from '../../../core/ground/colour';
+import { inches } from '../../../core/ground/length';
 import { useBench } from '../../data/benchStore';
 import { today } from '../../data/today';
 import { monthWords } from '../../ui/dayWords';

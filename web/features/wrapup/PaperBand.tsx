@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { PaperPart, Shares } from '../../../core/kits';
-import { formatArea } from '../../../core/length';
+import type { PaperPart, Shares } from '../../../core/kit/closing';
+import { formatArea } from '../../../core/ground/length';
 import { useSettings } from '../../data/settings';
 
 const WORDS: Record<PaperPart, string> = {

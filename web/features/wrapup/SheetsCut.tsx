@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { sheetsOf, type SheetCut, type SheetPart } from '../../../core/kits';
-import { toInches } from '../../../core/length';
-import type { Kit } from '../../../core/things';
+import { sheetsOf, type SheetCut, type SheetPart } from '../../../core/kit/closing';
+import { toInches } from '../../../core/ground/length';
+import type { Kit } from '../../../core/stock/things';
 import { useBench } from '../../data/benchStore';
 import { fillOf, useFacesInSight } from '../../ui/facesInSight';
 import { Row, Soft } from '../../ui/Screen';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { LeftThing } from '../../../core/kits';
-import type { Kit } from '../../../core/things';
+import type { LeftThing } from '../../../core/kit/closing';
+import type { Kit } from '../../../core/stock/things';
 import { Aims } from '../../parts/Aims';
 import { Notes } from '../../parts/Notes';
 import { Columns, Stack } from '../../ui/Screen';

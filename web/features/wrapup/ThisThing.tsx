@@ -1,10 +1,10 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { couldBecome, type LeftThing } from '../../../core/kits';
-import { decideOn } from '../../../core/making';
-import { ownPunches } from '../../../core/stock';
-import type { Kit, Lot } from '../../../core/things';
+import { couldBecome, type LeftThing } from '../../../core/kit/closing';
+import { decideOn } from '../../../core/acts';
+import { ownPunches } from '../../../core/trimmer/onHand';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { useSettings } from '../../data/settings';

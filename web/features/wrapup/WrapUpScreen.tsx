@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { leftOf, sharesOfPaper } from '../../../core/kits';
-import { closeKit, openKit } from '../../../core/making';
-import type { Kit } from '../../../core/things';
+import { leftOf, sharesOfPaper } from '../../../core/kit/closing';
+import { closeKit, openKit } from '../../../core/acts';
+import type { Kit } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 import { Button } from '../../ui/Button';

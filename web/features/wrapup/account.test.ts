@@ -1,10 +1,10 @@
 import Papa from 'papaparse';
 import { PDFDocument } from 'pdf-lib';
 import { expect, test } from 'vitest';
-import { gaveTo, sharesOfPaper } from '../../../core/kits';
-import { inches } from '../../../core/length';
-import { decideOn, partWith } from '../../../core/making';
-import { unpackedWorld } from '../../../core/making/test/world';
+import { gaveTo, sharesOfPaper } from '../../../core/kit/closing';
+import { inches } from '../../../core/ground/length';
+import { decideOn, partWith } from '../../../core/acts';
+import { unpackedWorld } from '../../../core/acts/test/world';
 import { accountCsv } from './accountCsv';
 import { accountPdf } from './accountPdf';
 import { inRows } from './allPages';

@@ -1,6 +1,6 @@
-import { accountOf, type Wrapped } from '../../../core/kits';
-import { TICKS_PER_INCH } from '../../../core/length';
-import type { Kit, Measure } from '../../../core/things';
+import { accountOf, type Wrapped } from '../../../core/kit/closing';
+import { TICKS_PER_INCH } from '../../../core/ground/length';
+import type { Kit, Measure } from '../../../core/stock/things';
 import { csvOf } from '../../ui/csv';
 import { PARTS } from './accountParts';
 

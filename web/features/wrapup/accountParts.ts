@@ -1,4 +1,4 @@
-import type { Balance } from '../../../core/ledger';
+import type { Balance } from '../../../core/stock/ledger';
 
 /** What became of things, in the order of the columns. */
 export const PARTS: readonly (readonly [keyof Balance, string])[] = [

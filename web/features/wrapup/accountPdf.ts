@@ -1,7 +1,7 @@
-import { accountOf, type Given, type Wrapped } from '../../../core/kits';
-import { sumOfBalances, type Balance } from '../../../core/ledger';
-import { formatArea, type MeasureSystem } from '../../../core/length';
-import type { Kit, Lot } from '../../../core/things';
+import { accountOf, type Given, type Wrapped } from '../../../core/kit/closing';
+import { sumOfBalances, type Balance } from '../../../core/stock/ledger';
+import { formatArea, type MeasureSystem } from '../../../core/ground/length';
+import type { Kit, Lot } from '../../../core/stock/things';
 import { pageName } from '../../data/didWords';
 import { rollWords } from '../../ui/amountWords';
 import { dayWords, kitWords } from '../../ui/dayWords';

@@ -1,4 +1,4 @@
-import type { Fate } from '../../../core/things';
+import type { Fate } from '../../../core/stock/things';
 import { monthWords } from '../../ui/dayWords';
 
 /** What was decided of a thing. */

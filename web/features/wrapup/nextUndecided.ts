@@ -1,4 +1,4 @@
-import type { LeftThing } from '../../../core/kits';
+import type { LeftThing } from '../../../core/kit/closing';
 
 /** What follows a thing that is decided: the next that is not, from there on and then from the first. */
 export const nextUndecided = (left: readonly LeftThing[], key: string | null): string | null => {

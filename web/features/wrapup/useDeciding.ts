@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import { partsOf, placeAmong, type LeftThing } from '../../../core/kits';
-import type { Amounts } from '../../../core/ledger';
-import { decideOn, joinLetters, partWith, partWithSome, putBack, type Leaving } from '../../../core/making';
-import type { Fate } from '../../../core/things';
+import { partsOf, placeAmong, type LeftThing } from '../../../core/kit/closing';
+import type { Amounts } from '../../../core/stock/ledger';
+import { decideOn, joinLetters, partWith, partWithSome, putBack, type Leaving } from '../../../core/acts';
+import type { Fate } from '../../../core/stock/things';
 import { act } from '../../data/acts';
 import { useBench } from '../../data/benchStore';
 

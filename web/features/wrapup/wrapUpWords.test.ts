@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import type { Chance, LeftThing } from '../../../core/kits';
-import { inches } from '../../../core/length';
-import type { Fate } from '../../../core/things';
+import type { Chance, LeftThing } from '../../../core/kit/closing';
+import { inches } from '../../../core/ground/length';
+import type { Fate } from '../../../core/stock/things';
 import { chanceWords } from '../../ui/chanceWords';
 import { fateWords } from './fateWords';
 import { ALL, amountsMeant } from './HowMany';

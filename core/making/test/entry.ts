@@ -1,6 +1,0 @@
-import type { LedgerEvent } from '../../ledger';
-import type { NewEvent } from '..';
-
-/** An entry as it is written. */
-export const entry = (event: NewEvent, id: string, day = '2026-11-05'): LedgerEvent =>
-  ({ ...event, id, day }) as LedgerEvent;

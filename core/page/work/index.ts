@@ -1,0 +1,18 @@
+export { STEP_KINDS } from './kinds';
+export type { Need, StepId, StepKind } from './kinds';
+export { orderOfWork, stepsOf } from './stepsOf';
+export type { WorkedOn, WorkStep } from './stepsOf';
+export { stepsNow } from './waits';
+export type { StepNow } from './waits';
+export { foundFor } from './needs';
+export type { Found, Shelves } from './needs';
+export { elementsOn } from './elements';
+export type { Element } from './elements';
+export { askedFor, intentionsOf } from './intentions';
+export type { AskedFor, Kept } from './intentions';
+export { unfinishedPages } from './waitsFor';
+export type { Unfinished, Waiting } from './waitsFor';
+export { leastFinish, orderTasks } from './orderTasks';
+export type { TaskOrder } from './orderTasks';
+export { inOrderOfWaiting } from './known';
+export type { Task, Timed } from './known';

@@ -1,4 +1,0 @@
-export { isFreshSheet, stockOnHand } from './stockOnHand';
-export type { Shelf } from './stockOnHand';
-export { ownPunches } from './ownPunches';
-export type { OwnPunch } from './ownPunches';
