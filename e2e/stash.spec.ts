@@ -83,8 +83,8 @@ test('what share of a palette is on hand, with which things, and what is missing
   await openDemo(page);
   await page.getByRole('button', { name: 'A palette' }).click();
   const colours = page.getByLabel('Its colours, or a GIMP palette');
-  await colours.fill('#22314f rose');
-  await expect(page.getByText('Line 1: rose is no colour.')).toBeVisible();
+  await colours.fill('#22314f quayside');
+  await expect(page.getByText('Line 1: quayside is no colour.')).toBeVisible();
   await colours.fill('GIMP Palette\nName: night\n34 49 79 Ink\n0 255 0 Lime');
   await expect(page.getByText('50 % of it is on hand.')).toBeVisible();
   await expect(page.getByRole('list', { name: 'Colour by colour' })).toContainText('#00ff00 is missing');

@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid';
 import { doAct, turnBack, type Deciding, type Did, type Done, type Now, type Refusal } from '../../core/acts';
 import { err, ok, type Result } from '../../core/ground/result';
 import { readBench, remember, stampOf, type Known } from './benchReader';
+import { inForm } from './file/inForm';
 import { actTables, type Image, type StockDb, type StoredAct, type StoredEvent } from './stockDb';
 import type { Draft } from '../../core/stock/things';
 
@@ -70,8 +71,6 @@ export async function commitAct(
   pictures: readonly Image[] = [],
 ): Promise<Result<Written, Refusal>> {
   const now = nowOn(day);
-  // Fetched before the transaction, which ends where anything but the database is waited for.
-  const { inForm } = await import('./file/inForm');
   const done = await attempt(db, async (known) => {
     const act = unwrap(deciding(known.bench, now));
     const result = unwrap(doAct(known.bench, act, now));
