@@ -2,7 +2,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
-import type { JobError } from '../core/jobs';
+import { gut, type JobError } from '../core/jobs';
 import type { Result } from '../core/ground/result';
 import { readJson } from './readJson';
 import { VERBS } from './verbs';
@@ -146,6 +146,15 @@ test.each<[string, string, unknown, string]>([
   ['a month that is none', 'cut', cut({ stock: [stock({ since: '2026-13' })] }), '/stock/0/since'],
   ['a negative value', 'cut', cut({ pieces: [piece({ value: -1 })] }), '/pieces/0/value'],
   ['no time at all', 'cut', cut({ seconds: 0 }), '/seconds'],
+  [
+    'a subject outside its photo',
+    'look',
+    {
+      page: { w: 12, h: 12 },
+      things: [{ id: 'p', role: 'photo', x: 1, y: 1, w: 4, h: 4, subject: { x: 4, y: 1, w: 2, h: 1 } }],
+    },
+    '/things/0/subject',
+  ],
   ['an unknown unit', 'cut', cut({ unit: 'ft' }), '/unit'],
   ['a face that is no text', 'cut', cut({ stock: [stock({ front: 3 })] }), '/stock/0/front'],
   ['a shape that is none', 'gut', { page: { w: 1, h: 1 }, layers: [{ id: 'a', shape: 'star' }] }, '/layers/0/shape'],
@@ -313,4 +322,28 @@ describe('join', () => {
       run('join', { need: { length: 1, width: 1 }, strips: [{ id: 'a', length: 1, width: 1, phase: 1 }] }).value,
     ).toMatchObject({ ok: true, joins: 0 });
   });
+});
+
+test.each([...VERBS.keys()])('%s knows a unit and seconds, as every job does', async (verb) => {
+  const job = { ...(format(`${verb}.example`) as object), seconds: 5 };
+  expect((await VERBS.get(verb)!(job)).error).toBeNull();
+});
+
+test('once time is up, round layers are told roughly and without a window', () => {
+  const layers = Array.from({ length: 300 }, (_, i) => ({
+    id: `l${i}`,
+    shape: 'circle',
+    cx: (i % 20) / 2,
+    cy: i / 30,
+    d: 3,
+  }));
+  const job = { page: { w: 12, h: 12 }, layers } as Parameters<typeof gut>[0];
+  let asked = 0;
+  const hasty = gut(job, () => ++asked > 0).value as { layers: { area: number; hidden: number; window: null }[] };
+  expect(asked).toBeGreaterThan(100);
+  expect(hasty.layers.every(({ window }) => window === null)).toBe(true);
+  const whole = gut(job).value as typeof hasty;
+  hasty.layers.forEach(({ area }, i) =>
+    expect(Math.abs(area - whole.layers[i]!.area)).toBeLessThan(0.01 * area + 0.01),
+  );
 });

@@ -104,7 +104,7 @@ export const VERBS: ReadonlyMap<string, Verb> = new Map([
   verb('cut', cut),
   verb('share', share),
   verb<Job<typeof join>>('join', join),
-  verb<Job<typeof gut>>('gut', gut),
+  verb<Job<typeof gut>>('gut', (job) => gut(job, clockOf(job.seconds).isOver)),
   verb<Job<typeof differences>>('difference', (job) => ok(differences(job))),
   verb<Job<typeof palette>>('palette', palette),
   verb<Job<typeof list>>('list', list),

@@ -14,6 +14,7 @@ export interface JsonGutJob {
   unit?: Unit;
   page: { w: JsonLength; h: JsonLength };
   hold?: JsonLength;
+  seconds?: number;
   layers: JsonLayer[];
 }
 
@@ -30,8 +31,8 @@ function readLayer(layer: JsonLayer, unit: Unit, at: string): Result<CoverLayer,
   return size.ok ? ok({ id: layer.id, shape: 'rect', ...corner.value, ...size.value, turn: layer.turn ?? 0 }) : size;
 }
 
-/** What each layer of a page hides of those below, and what can be taken back; lengths in the job's unit. */
-export function gut(job: JsonGutJob): Result<unknown, JobError> {
+/** What each layer of a page hides of those below, and what can be taken back; lengths in the job's unit. @param isOver whether time is up */
+export function gut(job: JsonGutJob, isOver: () => boolean = () => false): Result<unknown, JobError> {
   const unit = job.unit ?? 'in';
   const ids = checkIds(job.layers, '/layers');
   if (!ids.ok) return ids;
@@ -43,7 +44,7 @@ export function gut(job: JsonGutJob): Result<unknown, JobError> {
   if (!layers.ok) return layers;
   const per = ticksPer(unit);
   return ok({
-    layers: coverLayers(page.value, layers.value, hold.value).map(({ id, area, visible, hidden, window }) => ({
+    layers: coverLayers(page.value, layers.value, hold.value, isOver).map(({ id, area, visible, hidden, window }) => ({
       id,
       area: area / per ** 2,
       visible: visible / per ** 2,

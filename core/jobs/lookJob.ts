@@ -1,6 +1,6 @@
 import { hexToLab } from '../ground/colour';
 import { centreOfWeight, remarksOn, type Eyed, type Role, type Sheet } from '../page/eye';
-import type { Rect } from '../ground/geometry';
+import { contains, inflate, type Rect } from '../ground/geometry';
 import { ticksPer, type Unit } from '../ground/length';
 import { ok, type Result } from '../ground/result';
 import { refuse, type JobError } from './jobError';
@@ -39,6 +39,9 @@ function readRect(rect: JsonRect, unit: Unit, at: string): Result<Rect, JobError
   return size.ok ? ok({ ...corner.value, ...size.value }) : size;
 }
 
+/** Edges that meet may be a tick apart once each is rounded. */
+const ROUNDING = 1;
+
 function readThing(thing: JsonThing, unit: Unit, at: string): Result<Eyed, JobError> {
   const { id, role, colour, busy = 0, raised = false, motif = null, faces = null, words = [] } = thing;
   const rect = readRect(thing, unit, at);
@@ -46,6 +49,8 @@ function readThing(thing: JsonThing, unit: Unit, at: string): Result<Eyed, JobEr
   if (thing.subject && role !== 'photo') return refuse('no-photo', `${at}/subject`, 'only a photo has a subject');
   const subject = thing.subject ? readRect(thing.subject, unit, `${at}/subject`) : ok(null);
   if (!subject.ok) return subject;
+  if (subject.value && !contains(inflate(rect.value, ROUNDING), subject.value))
+    return refuse('off-the-photo', `${at}/subject`, 'the subject does not lie wholly within its photo');
   const lab = colour === undefined ? null : hexToLab(colour);
   return ok({ id, role, ...rect.value, colour: lab, busy, raised, motif, faces, subject: subject.value, words });
 }

@@ -18,6 +18,8 @@ export interface LayerCover {
 /** Scan lines of a layer; fewer where a great many lie above, so that time stays bounded. */
 const LINES = 4096;
 const FEWEST_LINES = 512;
+/** Scan lines of a layer once time is up. */
+const HASTY_LINES = 64;
 const MANY = 64;
 
 /** Of layers above one, so many are reckoned with corner by corner; fewer where very many lie on a page. */
@@ -49,10 +51,16 @@ function bareAt(chord: Chord, above: readonly Outline[], at: number): readonly C
 }
 
 /** Turned or round: areas by scan lines, at their middles. @param above the largest first */
-function coverScanned(id: string, layer: Outline, above: readonly Outline[], hold: Ticks, marked: number): LayerCover {
+function coverScanned(
+  id: string,
+  layer: Outline,
+  above: readonly Outline[],
+  { hold, marked, isOver }: { hold: Ticks; marked: number; isOver: boolean },
+): LayerCover {
   const { y, h } = layer.bounds;
   let [whole, visible] = [0, 0];
-  const lines = Math.max(FEWEST_LINES, Math.round(LINES * Math.min(1, MANY / Math.max(1, above.length))));
+  const most = Math.max(FEWEST_LINES, Math.round(LINES * Math.min(1, MANY / Math.max(1, above.length))));
+  const lines = isOver ? HASTY_LINES : most;
   for (let line = 0; line < lines; line++) {
     const at = y + ((line + 0.5) * h) / lines;
     const chord = layer.chord(at);
@@ -67,7 +75,7 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
     area: whole * step,
     visible: visible * step,
     hidden,
-    window: hidden > 0 ? scannedWindow(layer, above, hold, marked) : null,
+    window: hidden > 0 && !isOver ? scannedWindow(layer, above, hold, marked) : null,
   };
 }
 
@@ -77,11 +85,17 @@ function coverScanned(id: string, layer: Outline, above: readonly Outline[], hol
  * @param page the page's size, ticks; what lies off it does not count
  * @param layers from the bottom up, all opaque
  * @param hold ticks >= 0 of paper that must stay under whatever covers it
+ * @param isOver asked at each layer: once time is up, turned and round ones are told roughly, and without a window
  * @returns one entry a layer, in order; each is reckoned with all layers above still whole. Exact where the layer and
  *   all above it are upright rectangles, else areas within 0.5 % and a window that is safe and near the largest.
  * Source: own.
  */
-export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: Ticks): LayerCover[] {
+export function coverLayers(
+  page: Size,
+  layers: readonly CoverLayer[],
+  hold: Ticks,
+  isOver: () => boolean = () => false,
+): LayerCover[] {
   const outlines = layers.map((layer) => outlineOnPage(layer, page));
   const marked = layers.length <= MARKED.of ? MARKED.few : MARKED.many;
   const rects = layers.map((layer) => uprightRect(layer, page));
@@ -104,8 +118,7 @@ export function coverLayers(page: Size, layers: readonly CoverLayer[], hold: Tic
       id,
       outline,
       above.map((layer) => layer.outline).sort((a, b) => area(b.bounds) - area(a.bounds)),
-      hold,
-      marked,
+      { hold, marked, isOver: isOver() },
     );
   });
 }
