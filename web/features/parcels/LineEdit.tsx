@@ -108,10 +108,9 @@ const Fields = styled(Form)`
   align-items: start;
   padding: 4px 0 8px;
   > div:has(> button[type='submit']) {
+    grid-column: 1 / -1;
     display: flex;
-    flex-wrap: wrap;
     gap: 8px;
-    padding-top: 20px;
   }
   @media (max-width: 1150px) {
     grid-template-columns: 84px 150px 1fr;
